@@ -1,0 +1,85 @@
+/** The house from the ground up: a file imports only from folders that stand before its own in these lists. */
+const CORE = [
+  'base',
+  'quantity',
+  'rig',
+  'figures',
+  'rules',
+  'log',
+  'judge',
+  'duty',
+  'routine',
+  'exchange',
+  'testing',
+];
+const HOUSE = ['core', 'store', 'text', 'ui', 'features', 'app'];
+
+const above = (list, i) => list.slice(i + 1).join('|');
+
+module.exports = {
+  forbidden: [
+    { name: 'no-cycles', severity: 'error', from: {}, to: { circular: true } },
+    {
+      name: 'no-orphan-packages',
+      severity: 'error',
+      from: {},
+      to: { dependencyTypes: ['unknown', 'undetermined'] },
+    },
+    ...CORE.slice(0, -1).map((folder, i) => ({
+      name: `core-${folder}-looks-down`,
+      severity: 'error',
+      from: { path: `^src/core/${folder}/`, pathNot: '\\.test\\.ts$' },
+      to: { path: `^src/core/(${above(CORE, i)})/` },
+    })),
+    ...HOUSE.slice(0, -1).map((folder, i) => ({
+      name: `${folder}-looks-down`,
+      severity: 'error',
+      from: { path: `^src/${folder}/` },
+      to: { path: `^(src/(${above(HOUSE, i)})|demo|e2e|bench)/` },
+    })),
+    {
+      name: 'one-face-a-core-folder',
+      comment: 'From outside, a core folder is its index.',
+      severity: 'error',
+      from: { path: '^src/core/([^/]+)/' },
+      to: { path: '^src/core/([^/]+)/', pathNot: ['^src/core/$1/', '/index\\.ts$', '^src/core/testing/'] },
+    },
+    {
+      name: 'core-by-its-face',
+      severity: 'error',
+      from: { path: '^(src/(store|text|ui|features|app)|demo|bench|e2e)/' },
+      to: { path: '^src/core/', pathNot: ['^src/core/[^/]+/index\\.ts$', '^src/core/testing/'] },
+    },
+    {
+      name: 'features-stand-apart',
+      comment: 'A feature uses another through its index only.',
+      severity: 'error',
+      from: { path: '^src/features/([^/]+)/' },
+      to: { path: '^src/features/([^/]+)/', pathNot: ['^src/features/$1/', '/index\\.tsx?$'] },
+    },
+    {
+      name: 'core-is-pure',
+      severity: 'error',
+      from: { path: '^src/core/', pathNot: '(\\.test\\.ts$|/testing/)' },
+      to: {
+        dependencyTypes: ['npm', 'npm-dev', 'core'],
+        pathNot: ['node_modules/(zod|fflate|@noble/hashes)/'],
+      },
+    },
+    {
+      name: 'tests-stay-out',
+      severity: 'error',
+      from: { path: '^(src|demo)/', pathNot: '\\.test\\.tsx?$' },
+      to: { path: '(\\.test\\.tsx?$|^src/core/testing/)' },
+    },
+  ],
+  options: {
+    doNotFollow: { path: 'node_modules' },
+    tsConfig: { fileName: 'tsconfig.json' },
+    tsPreCompilationDeps: true,
+    enhancedResolveOptions: {
+      exportsFields: ['exports'],
+      conditionNames: ['import', 'require', 'node', 'default', 'types'],
+    },
+  },
+};

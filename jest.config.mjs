@@ -1,0 +1,17 @@
+import nextJest from 'next/jest.js';
+
+const withNext = nextJest({ dir: './' });
+
+export default async function config() {
+  const base = await withNext({
+    testEnvironment: 'node',
+    testMatch: ['<rootDir>/src/**/*.test.{ts,tsx}', '<rootDir>/demo/**/*.test.ts'],
+    moduleNameMapper: { '^@/(.*)$': '<rootDir>/src/$1' },
+  })();
+  // next/jest leaves packages that ship only modern modules alone; these need lowering for Jest.
+  base.transformIgnorePatterns = [
+    '/node_modules/(?!(uuid|@noble/hashes)/)',
+    '^.+\\.module\\.(css|sass|scss)$',
+  ];
+  return base;
+}

@@ -1,0 +1,74 @@
+/** Shared by the commands: say what is being done, do it, and install what is missing. */
+import { spawn } from 'node:child_process';
+import { existsSync } from 'node:fs';
+import { fileURLToPath } from 'node:url';
+
+export const root = fileURLToPath(new URL('..', import.meta.url));
+const bin = (name) => `${root}node_modules/.bin/${name}`;
+
+/** Announces a step. */
+export function say(text) {
+  console.log(`\n▸ ${text}`);
+}
+
+/** Runs a command from the project's folder; resolves with its exit code and what it printed. */
+export function run(command, args, { quiet = false, env = {} } = {}) {
+  return new Promise((resolve, reject) => {
+    const child = spawn(command, args, {
+      cwd: root,
+      env: { ...process.env, ...env },
+      stdio: ['ignore', 'pipe', 'pipe'],
+    });
+    let output = '';
+    for (const stream of [child.stdout, child.stderr])
+      stream.on('data', (chunk) => {
+        output += chunk;
+        if (!quiet) process.stdout.write(chunk);
+      });
+    child.on('error', reject);
+    child.on('close', (code) => resolve({ code: code ?? 1, output }));
+  });
+}
+
+/** Runs a tool of the project. */
+export const tool = (name, args, options) => run(bin(name), args, options);
+
+/** Installs the packages of the lock file where they are not there yet. */
+export async function ensurePackages() {
+  if (existsSync(bin('next')) && existsSync(`${root}node_modules/.package-lock.json`)) return;
+  say('Installing packages from the lock file (about a minute)');
+  const { code } = await run('npm', ['ci', '--no-audit', '--no-fund', '--loglevel=error']);
+  if (code !== 0) throw new Error('npm ci did not succeed');
+}
+
+/** Builds the application and its service worker. */
+export async function build(env = {}) {
+  say('Building the application (under a minute)');
+  const next = await tool('next', ['build'], { env });
+  if (next.code !== 0) return next;
+  return run(process.execPath, ['scripts/after-build.mjs']);
+}
+
+const BROWSERS = ['/usr/bin/chromium', '/usr/bin/chromium-browser'];
+
+/** The path of Chromium, installed from Debian's packages where it is missing. */
+export async function ensureChromium() {
+  const there = () => BROWSERS.find((path) => existsSync(path));
+  if (there()) return there();
+  say("Installing Chromium from Debian's packages (about half a minute)");
+  const sudo = process.getuid?.() === 0 ? [] : ['sudo'];
+  for (const args of [
+    ['apt-get', 'update', '-qq'],
+    ['apt-get', 'install', '-y', '-qq', '--no-install-recommends', 'chromium'],
+  ]) {
+    const [command, ...rest] = [...sudo, ...args];
+    const { code, output } = await run(command, rest, {
+      quiet: true,
+      env: { DEBIAN_FRONTEND: 'noninteractive' },
+    });
+    if (code !== 0) throw new Error(`${args.join(' ')} did not succeed:\n${output.slice(-2000)}`);
+  }
+  const path = there();
+  if (!path) throw new Error('Chromium was installed but is not where it was expected');
+  return path;
+}

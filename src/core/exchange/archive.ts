@@ -1,0 +1,155 @@
+import { sha256 } from '@noble/hashes/sha2.js';
+import { bytesToHex } from '@noble/hashes/utils.js';
+import { strFromU8, strToU8, unzipSync, zipSync } from 'fflate';
+import { z } from 'zod';
+import { fail, isInstant, ok, type Instant, type Result } from '../base';
+import { compareEntries, readEntry, type Entry } from '../log';
+import { FORMAT, FORMAT_VERSION, toLine } from './format';
+
+const LOG = 'log.ndjson';
+const MANIFEST = 'manifest.json';
+/** Far above twenty years of one owner's log, far below what would fill a phone. */
+const MOST_BYTES = 256 * 1024 * 1024;
+
+const manifestSchema = z.object({
+  format: z.literal(FORMAT),
+  version: z.int().min(1),
+  created: z.string().refine(isInstant),
+  entries: z.int().min(0),
+  files: z.array(
+    z.object({ name: z.string(), bytes: z.int().min(0), sha256: z.string().regex(/^[0-9a-f]{64}$/) }),
+  ),
+});
+
+/** An archive read and checked whole. */
+export interface Archive {
+  readonly created: Instant;
+  readonly entries: readonly Entry[];
+}
+
+/** Why an archive was refused; lines count from 1. */
+export type ArchiveProblem =
+  | { readonly code: 'not-a-zip' }
+  | { readonly code: 'not-ours'; readonly detail: string }
+  | { readonly code: 'newer'; readonly detail: string }
+  | { readonly code: 'too-large' }
+  | { readonly code: 'missing-file'; readonly file: string }
+  | { readonly code: 'damaged'; readonly file: string; readonly detail: string }
+  | { readonly code: 'bad-line'; readonly line: number; readonly field: string; readonly detail: string };
+
+const hash = (bytes: Uint8Array) => bytesToHex(sha256(bytes));
+
+/** The archive of a log as the bytes of a zip; the same log at the same moment is the same bytes. */
+export function writeArchive(entries: readonly Entry[], created: Instant): Uint8Array<ArrayBuffer> {
+  const log = strToU8(
+    [...entries]
+      .sort(compareEntries)
+      .map((entry) => `${toLine(entry)}\n`)
+      .join(''),
+  );
+  const manifest: z.infer<typeof manifestSchema> = {
+    format: FORMAT,
+    version: FORMAT_VERSION,
+    created,
+    entries: entries.length,
+    files: [{ name: LOG, bytes: log.length, sha256: hash(log) }],
+  };
+  const mtime = new Date('2000-01-01T00:00:00Z');
+  return zipSync({ [MANIFEST]: strToU8(JSON.stringify(manifest, null, 2)), [LOG]: log }, { mtime, level: 6 });
+}
+
+function unpack(bytes: Uint8Array): Result<Record<string, Uint8Array>, ArchiveProblem> {
+  let total = 0;
+  try {
+    const files = unzipSync(bytes, {
+      filter: (file) => {
+        total += file.originalSize;
+        return total <= MOST_BYTES && (file.name === LOG || file.name === MANIFEST);
+      },
+    });
+    return total > MOST_BYTES ? fail({ code: 'too-large' }) : ok(files);
+  } catch {
+    return fail({ code: 'not-a-zip' });
+  }
+}
+
+function readManifest(bytes: Uint8Array | undefined): Result<z.infer<typeof manifestSchema>, ArchiveProblem> {
+  if (!bytes) return fail({ code: 'not-ours', detail: `there is no ${MANIFEST} in it` });
+  let json: unknown;
+  try {
+    json = JSON.parse(strFromU8(bytes));
+  } catch {
+    return fail({ code: 'damaged', file: MANIFEST, detail: 'it is not JSON' });
+  }
+  const marked = z.object({ format: z.literal(FORMAT), version: z.number() }).safeParse(json);
+  if (!marked.success) return fail({ code: 'not-ours', detail: `${MANIFEST} does not say ${FORMAT}` });
+  if (marked.data.version > FORMAT_VERSION)
+    return fail({
+      code: 'newer',
+      detail: `archive version ${marked.data.version}; this is version ${FORMAT_VERSION}`,
+    });
+  const manifest = manifestSchema.safeParse(json);
+  if (manifest.success) return ok(manifest.data);
+  const first = manifest.error.issues[0];
+  return fail({
+    code: 'damaged',
+    file: MANIFEST,
+    detail: `${first?.path.join('.') ?? ''}: ${first?.message ?? ''}`,
+  });
+}
+
+function readLines(text: string): Result<readonly Entry[], ArchiveProblem> {
+  const entries: Entry[] = [];
+  const seen = new Map<string, number>();
+  const lines = text.split('\n');
+  if (lines[lines.length - 1] === '') lines.pop();
+  for (const [i, lineText] of lines.entries()) {
+    const line = i + 1;
+    let json: unknown;
+    try {
+      json = JSON.parse(lineText);
+    } catch {
+      return fail({ code: 'bad-line', line, field: '', detail: 'not JSON' });
+    }
+    const entry = readEntry(json);
+    if (!entry.ok) {
+      if (entry.error.code === 'newer')
+        return fail({ code: 'newer', detail: `line ${line}: ${entry.error.detail}` });
+      return fail({ code: 'bad-line', line, field: entry.error.field, detail: entry.error.detail });
+    }
+    const before = seen.get(entry.value.id);
+    if (before !== undefined)
+      return fail({ code: 'bad-line', line, field: 'id', detail: `stands on line ${before} too` });
+    seen.set(entry.value.id, line);
+    entries.push(entry.value);
+  }
+  return ok(entries);
+}
+
+/** Reads an archive from the bytes of a file; refused, with the reason, unless every byte and line is sound. */
+export function readArchive(bytes: Uint8Array): Result<Archive, ArchiveProblem> {
+  const files = unpack(bytes);
+  if (!files.ok) return files;
+  const manifest = readManifest(files.value[MANIFEST]);
+  if (!manifest.ok) return manifest;
+  for (const { name, bytes: size, sha256: wanted } of manifest.value.files) {
+    const file = files.value[name];
+    if (!file) return fail({ code: 'missing-file', file: name });
+    if (file.length !== size)
+      return fail({ code: 'damaged', file: name, detail: `${file.length} bytes, not ${size}` });
+    if (hash(file) !== wanted)
+      return fail({ code: 'damaged', file: name, detail: 'its hash does not match' });
+  }
+  const log = files.value[LOG];
+  if (!log || !manifest.value.files.some((file) => file.name === LOG))
+    return fail({ code: 'missing-file', file: LOG });
+  const entries = readLines(strFromU8(log));
+  if (!entries.ok) return entries;
+  if (entries.value.length !== manifest.value.entries)
+    return fail({
+      code: 'damaged',
+      file: LOG,
+      detail: `${entries.value.length} entries, not the ${manifest.value.entries} of the manifest`,
+    });
+  return ok({ created: manifest.value.created, entries: entries.value });
+}

@@ -1,0 +1,123 @@
+import { strFromU8, strToU8, unzipSync, zipSync } from 'fflate';
+import fc from 'fast-check';
+import { foldEntries, type Entry } from '../log';
+import { anyLog } from '../testing/arbitraries';
+import { entryJsonSchema, planMerge, readArchive, toLine, writeArchive } from '.';
+
+const AT = '2026-05-16T09:00:00.000Z';
+const sample = fc.sample(anyLog, { numRuns: 1, seed: 7 })[0] as readonly Entry[];
+const bytes = writeArchive(sample, AT);
+
+function altered(change: (files: Record<string, Uint8Array>) => void): Uint8Array {
+  const files = unzipSync(bytes);
+  change(files);
+  return zipSync(files);
+}
+
+const manifestWith = (more: object) =>
+  altered((files) => {
+    const manifest = JSON.parse(strFromU8(files['manifest.json'] as Uint8Array)) as object;
+    files['manifest.json'] = strToU8(JSON.stringify({ ...manifest, ...more }));
+  });
+
+describe('archive', () => {
+  test('export then import is identity, entry for entry', () => {
+    fc.assert(
+      fc.property(anyLog, (log) => {
+        const back = readArchive(writeArchive(log, AT));
+        if (!back.ok) throw new Error(JSON.stringify(back.error));
+        const plain = JSON.parse(JSON.stringify(foldEntries(log).entries)) as Entry[];
+        expect(back.value.entries).toEqual(plain);
+        expect(foldEntries(back.value.entries).state).toEqual(foldEntries(plain).state);
+      }),
+      { numRuns: 100 },
+    );
+  });
+
+  test('the same log is the same bytes, whatever order it is in', () => {
+    expect(writeArchive([...sample].reverse(), AT)).toEqual(bytes);
+  });
+
+  test.each([
+    ['not-a-zip', strToU8('hello')],
+    ['not-a-zip', new Uint8Array()],
+    ['not-ours', zipSync({ 'photo.jpg': strToU8('x') })],
+    ['not-ours', zipSync({ 'manifest.json': strToU8('{"format":"other","version":1}') })],
+    ['damaged', zipSync({ 'manifest.json': strToU8('{') })],
+    ['newer', manifestWith({ version: 2 })],
+    ['damaged', manifestWith({ entries: 'many' })],
+    ['damaged', manifestWith({ entries: 1000 })],
+    ['missing-file', altered((files) => void delete files['log.ndjson'])],
+    ['missing-file', manifestWith({ files: [] })],
+    ['damaged', altered((files) => void (files['log.ndjson'] = strToU8('{}\n')))],
+  ])('refused as %s', (code, file) => {
+    expect(readArchive(file)).toMatchObject({ ok: false, error: { code } });
+  });
+
+  test.each([
+    ['not JSON', 'oops'],
+    ['an entry of no kind', toLine({ ...(sample[0] as Entry), kind: 'party' } as unknown as Entry)],
+    ['the same id twice', toLine(sample[0] as Entry)],
+  ])('a bad line is named: %s', (_, line) => {
+    const log = `${toLine(sample[0] as Entry)}\n${line}\n`;
+    const good = unzipSync(writeArchive([sample[0] as Entry], AT));
+    // A file whose manifest fits its bad log is still refused by its lines.
+    const manifest = JSON.parse(strFromU8(good['manifest.json'] as Uint8Array)) as {
+      files: unknown[];
+      entries: number;
+    };
+    const raw = strToU8(log);
+    const { createHash } = jest.requireActual<typeof import('node:crypto')>('node:crypto');
+    manifest.files = [
+      { name: 'log.ndjson', bytes: raw.length, sha256: createHash('sha256').update(raw).digest('hex') },
+    ];
+    manifest.entries = 2;
+    const file = zipSync({ 'manifest.json': strToU8(JSON.stringify(manifest)), 'log.ndjson': raw });
+    expect(readArchive(file)).toMatchObject({ ok: false, error: { code: 'bad-line', line: 2 } });
+  });
+
+  test('any cut or flipped byte is refused or harmless, never wrong', () => {
+    fc.assert(
+      fc.property(fc.nat(bytes.length - 1), fc.integer({ min: 1, max: 255 }), (at, flip) => {
+        const cut = readArchive(bytes.slice(0, at));
+        expect(cut.ok).toBe(false);
+        const changed = bytes.slice();
+        changed[at] = (changed[at] ?? 0) ^ flip;
+        const read = readArchive(changed);
+        if (read.ok) expect(read.value.entries.map(toLine)).toEqual(foldEntries(sample).entries.map(toLine));
+      }),
+      { numRuns: 200 },
+    );
+  });
+});
+
+describe('merging', () => {
+  test('is a set union: twice is once, either way round', () => {
+    fc.assert(
+      fc.property(anyLog, fc.nat(), (log, cut) => {
+        const here = log.slice(0, cut % (log.length + 1));
+        const plan = planMerge(here, log);
+        if (!plan.ok) throw new Error('conflict');
+        expect(plan.value.same).toBe(here.length);
+        expect(foldEntries([...here, ...plan.value.added]).state).toEqual(foldEntries(log).state);
+        const again = planMerge(log, log);
+        expect(again).toEqual({ ok: true, value: { added: [], same: log.length } });
+      }),
+      { numRuns: 60 },
+    );
+  });
+
+  test('an entry with other words under the same id is refused', () => {
+    const mine = sample[0] as Entry;
+    expect(planMerge([mine], [{ ...mine, recorded: '2020-01-01T00:00:00.000Z' }])).toMatchObject({
+      ok: false,
+      error: { code: 'conflict', id: mine.id },
+    });
+  });
+});
+
+test('the open format describes every kind', () => {
+  const text = JSON.stringify(entryJsonSchema());
+  for (const kind of ['rig.setup', 'trip', 'work', 'recheck', 'finding.opened', 'void'])
+    expect(text).toContain(`"${kind}"`);
+});

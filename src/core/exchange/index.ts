@@ -1,0 +1,8 @@
+/**
+ * Exchange: what leaves the product and comes back. The archive is a zip of the
+ * log with a manifest of hashes; reading one checks all of it before anything
+ * is handed over, and refuses with the file, the line and the reason.
+ */
+export { readArchive, writeArchive, type Archive, type ArchiveProblem } from './archive';
+export { planMerge, type MergePlan, type MergeProblem } from './merge';
+export { entryJsonSchema, FORMAT, FORMAT_VERSION, toLine } from './format';

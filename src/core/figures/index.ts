@@ -1,0 +1,9 @@
+/**
+ * Figures: the formulas of the job, pure arithmetic in SI with no knowledge of
+ * any rig's history. Each function names its units.
+ */
+export { starOrder, starGap } from './star';
+export { torqueStages, type TorqueSchool, type TorqueStage } from './torque-stages';
+export { checkTorque, type TorqueCheck } from './torque-check';
+export { endPlay, pinStops, stopsInWindow, type NutGeometry, type PinStop } from './end-play';
+export { crowfootSetting } from './crowfoot';

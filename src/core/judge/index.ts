@@ -1,0 +1,5 @@
+/**
+ * Judge: a reading or condition, with its context, to a verdict that carries
+ * the rule and what the rule rests on. Readings in SI.
+ */
+export { judgeEndPlay, judgeGrade, judgeRecheck, type Judgement, type RecheckResult } from './judge';

@@ -1,0 +1,37 @@
+import type { z } from 'zod';
+import type { Instant } from '../base';
+import type { RigState } from './state';
+
+/** What an entry's effect may know beside its body. */
+export interface Applied {
+  readonly id: string;
+  readonly happened: Instant;
+}
+
+/** One kind of entry: its body at the current version, how older bodies are lifted, and what it does to a rig. */
+export interface KindDef<K extends string, B extends z.ZodType> {
+  readonly kind: K;
+  readonly version: number;
+  readonly body: B;
+  /** `upcasters[i]` lifts a body of version i + 1 to version i + 2; each is frozen once shipped. */
+  readonly upcasters: readonly ((body: unknown) => unknown)[];
+  readonly apply: (rig: RigState, body: z.infer<B>, entry: Applied) => RigState;
+}
+
+/** Declares a kind; throws where the sequence of upcasters has a gap. */
+export function defineKind<K extends string, B extends z.ZodType>(def: KindDef<K, B>): KindDef<K, B> {
+  if (def.upcasters.length !== def.version - 1)
+    throw new Error(`${def.kind}: version ${def.version} needs ${def.version - 1} upcasters`);
+  return def;
+}
+
+/** Lifts a body written at `version` to the current one; the body given is left as it is. */
+export function upcast(
+  def: Pick<KindDef<string, z.ZodType>, 'upcasters'>,
+  version: number,
+  body: unknown,
+): unknown {
+  return def.upcasters
+    .slice(version - 1)
+    .reduce<unknown>((older, lift) => lift(structuredClone(older)), body);
+}

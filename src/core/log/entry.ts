@@ -1,0 +1,86 @@
+import { z } from 'zod';
+import { fail, isInstant, ok, type Instant, type Result } from '../base';
+import { upcast } from './define';
+import { REGISTRY } from './registry';
+
+// The pages forbid eval, which zod would otherwise try, and report, when it builds fast validators.
+z.config({ jitless: true });
+
+/** A kind of entry. */
+export type Kind = keyof typeof REGISTRY;
+
+/** An entry of one kind: what happened, when, when it was written down, to which rig. */
+export interface EntryOf<K extends Kind> {
+  readonly id: string;
+  readonly kind: K;
+  readonly v: number;
+  readonly rig: string;
+  readonly happened: Instant;
+  readonly recorded: Instant;
+  /** The entry this one corrects. */
+  readonly replaces?: string | undefined;
+  readonly body: z.infer<(typeof REGISTRY)[K]['body']>;
+}
+
+/** Any entry. */
+export type Entry = { [K in Kind]: EntryOf<K> }[Kind];
+
+/** Why something read is no entry: a code, the field at fault, and what is wrong with it. */
+export interface EntryProblem {
+  readonly code: 'shape' | 'unknown-kind' | 'newer';
+  readonly field: string;
+  readonly detail: string;
+}
+
+const instant = z
+  .string()
+  .refine(isInstant, { message: 'not a moment in UTC such as 2026-05-16T09:00:00.000Z' });
+
+const envelope = z.strictObject({
+  id: z.uuid(),
+  kind: z.string(),
+  v: z.int().min(1),
+  rig: z.uuid(),
+  happened: instant,
+  recorded: instant,
+  replaces: z.uuid().optional(),
+  body: z.unknown(),
+});
+
+/** The fields every entry has. */
+export const ENVELOPE_KEYS = Object.keys(envelope.shape);
+
+/** The kinds of entry, in the order of the registry. */
+export const kindOf = (entry: Entry): Kind => entry.kind;
+
+const variants = Object.values(REGISTRY).map((def) =>
+  envelope.extend({ kind: z.literal(def.kind), v: z.literal(def.version), body: def.body }),
+);
+
+/** The schema of an entry at the current version of its kind: the open format. */
+export const entrySchema = z.union(variants);
+
+function problem(error: z.ZodError, under = ''): EntryProblem {
+  const first = error.issues[0];
+  const field = [under, ...(first?.path ?? [])].filter((part) => part !== '').join('.');
+  return { code: 'shape', field, detail: first?.message ?? 'not an entry' };
+}
+
+/** Reads one entry of any known version, lifted to the current one; refused with the field and the reason. */
+export function readEntry(raw: unknown): Result<Entry, EntryProblem> {
+  const outer = envelope.safeParse(raw);
+  if (!outer.success) return fail(problem(outer.error));
+  const { kind, v } = outer.data;
+  if (!Object.hasOwn(REGISTRY, kind))
+    return fail({ code: 'unknown-kind', field: 'kind', detail: `"${kind}" is not a kind of entry` });
+  const def = REGISTRY[kind as Kind];
+  if (v > def.version)
+    return fail({
+      code: 'newer',
+      field: 'v',
+      detail: `${kind} version ${v} is newer than version ${def.version}`,
+    });
+  const body = def.body.safeParse(upcast(def, v, outer.data.body));
+  if (!body.success) return fail(problem(body.error, 'body'));
+  return ok({ ...outer.data, v: def.version, body: body.data } as Entry);
+}

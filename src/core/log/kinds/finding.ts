@@ -1,0 +1,39 @@
+import { z } from 'zod';
+import { wheelEndSchema } from '../../rig';
+import { defineKind } from '../define';
+import { contradict } from '../state';
+
+const opened = z.strictObject({
+  place: z.union([wheelEndSchema, z.literal('rig')]),
+  verdict: z.enum(['watch', 'due', 'stop']),
+  text: z.string().trim().min(1).max(500),
+});
+
+/** Something that is not right, at a place. */
+export type FindingBody = z.infer<typeof opened>;
+
+/** A finding opened; its id is the entry's. */
+export const findingOpened = defineKind({
+  kind: 'finding.opened',
+  version: 1,
+  body: opened,
+  upcasters: [],
+  apply: (rig, body, entry) => ({
+    ...rig,
+    findings: { ...rig.findings, [entry.id]: { id: entry.id, at: entry.happened, ...body } },
+  }),
+});
+
+/** A finding closed, with what was done about it. */
+export const findingClosed = defineKind({
+  kind: 'finding.closed',
+  version: 1,
+  body: z.strictObject({ finding: z.uuid(), how: z.string().trim().min(1).max(500) }),
+  upcasters: [],
+  apply: (rig, body, entry) => {
+    if (!rig.findings[body.finding]) return contradict(rig, entry.id);
+    const findings = { ...rig.findings };
+    delete findings[body.finding];
+    return { ...rig, findings };
+  },
+});

@@ -1,0 +1,27 @@
+import { z } from 'zod';
+import { defineKind, type Applied } from '../define';
+import { contradict, type RigState } from '../state';
+
+/** Slack (m) under which two distances are the same: rounding of typed miles. */
+const SLACK = 1;
+
+/**
+ * A rig after a reading of its meter (m). Where meter and logged trips disagree the larger
+ * distance counts: wear is never argued down. A reading that goes backwards changes nothing.
+ */
+export function takeReading(rig: RigState, reading: number, replaced: boolean, entry: Applied): RigState {
+  const last = rig.meter;
+  if (last && !replaced && reading < last.reading - SLACK) return contradict(rig, entry.id);
+  const byMeter = last && !replaced ? last.distance + (reading - last.reading) : rig.distance;
+  const distance = Math.max(rig.distance, byMeter);
+  return { ...rig, distance, meter: { reading, distance, at: entry.happened } };
+}
+
+/** A reading of the trailer's own meter (m), or the first of a new one. */
+export const meterRead = defineKind({
+  kind: 'meter',
+  version: 1,
+  body: z.strictObject({ reading: z.number().nonnegative(), replaced: z.boolean() }),
+  upcasters: [],
+  apply: (rig, body, entry) => takeReading(rig, body.reading, body.replaced, entry),
+});

@@ -1,0 +1,29 @@
+import { z } from 'zod';
+import { wheelEndSchema } from '../../rig';
+import { defineKind } from '../define';
+import { contradict } from '../state';
+
+/** Lug torque looked at after a refit: held at torque, moved a little, or loose by hand. */
+export const recheck = defineKind({
+  kind: 'recheck',
+  version: 1,
+  body: z.strictObject({
+    place: wheelEndSchema,
+    result: z.enum(['held', 'moved', 'loose']),
+    note: z.string().max(2000).optional(),
+  }),
+  upcasters: [],
+  apply: (rig, body, entry) => {
+    const refit = rig.refits[body.place];
+    if (!refit) return contradict(rig, entry.id);
+    // A nut that moved was brought back to torque, which is a refit of its own: the miles start again.
+    const next =
+      body.result === 'held'
+        ? { ...refit, checked: rig.distance - refit.distance, moves: 0 }
+        : { ...refit, at: entry.happened, distance: rig.distance, checked: -1, moves: refit.moves + 1 };
+    const refits = { ...rig.refits, [body.place]: next };
+    const last = refit.limits[refit.limits.length - 1] ?? 0;
+    if (body.result === 'held' && next.checked >= last - 1) delete refits[body.place];
+    return { ...rig, refits };
+  },
+});

@@ -1,0 +1,63 @@
+/** What is measured. `distance` is the road (mi, km); `length` is the part (in, mm). */
+export type Dimension = 'distance' | 'length' | 'torque' | 'pressure' | 'temperature' | 'mass';
+
+/** The two families of units an owner can choose between. */
+export type UnitSystem = 'us' | 'metric';
+
+interface UnitDef {
+  readonly dimension: Dimension;
+  /** SI units in one of this unit. */
+  readonly factor: number;
+  /** Added after the factor: temperatures only (K). */
+  readonly offset?: number;
+  /** Other spellings that people type. */
+  readonly also: readonly string[];
+}
+
+const LBF_FT = 1.3558179483314004;
+
+/** Every unit that is read or shown, with its size in SI. */
+export const UNITS = {
+  mi: { dimension: 'distance', factor: 1609.344, also: ['mile', 'miles'] },
+  km: { dimension: 'distance', factor: 1000, also: ['kilometers', 'kilometres'] },
+  in: { dimension: 'length', factor: 0.0254, also: ['"', '″', 'inch', 'inches'] },
+  mm: { dimension: 'length', factor: 0.001, also: ['millimeters', 'millimetres'] },
+  'lbf·ft': {
+    dimension: 'torque',
+    factor: LBF_FT,
+    also: ['lbf ft', 'lb ft', 'lb-ft', 'ft lb', 'ft-lb', 'ftlb', 'lbft'],
+  },
+  'N·m': { dimension: 'torque', factor: 1, also: ['nm', 'n m', 'n-m'] },
+  psi: { dimension: 'pressure', factor: 6894.757293168361, also: ['lb/in2'] },
+  kPa: { dimension: 'pressure', factor: 1000, also: [] },
+  bar: { dimension: 'pressure', factor: 100_000, also: [] },
+  '°F': { dimension: 'temperature', factor: 5 / 9, offset: 459.67 * (5 / 9), also: ['f', 'deg f'] },
+  '°C': { dimension: 'temperature', factor: 1, offset: 273.15, also: ['c', 'deg c'] },
+  oz: { dimension: 'mass', factor: 0.028349523125, also: ['ounces'] },
+  g: { dimension: 'mass', factor: 0.001, also: ['grams'] },
+} as const satisfies Record<string, UnitDef>;
+
+/** The symbol of a unit, as shown. */
+export type Unit = keyof typeof UNITS;
+
+const SHOWN: Record<UnitSystem, Record<Dimension, Unit>> = {
+  us: { distance: 'mi', length: 'in', torque: 'lbf·ft', pressure: 'psi', temperature: '°F', mass: 'oz' },
+  metric: { distance: 'km', length: 'mm', torque: 'N·m', pressure: 'kPa', temperature: '°C', mass: 'g' },
+};
+
+/** The unit a dimension is shown in, in the owner's system. */
+export function unitFor(dimension: Dimension, system: UnitSystem): Unit {
+  return SHOWN[system][dimension];
+}
+
+/** A value in a unit as SI (m, N·m, Pa, K, kg). */
+export function toSI(value: number, unit: Unit): number {
+  const def: UnitDef = UNITS[unit];
+  return value * def.factor + (def.offset ?? 0);
+}
+
+/** An SI value (m, N·m, Pa, K, kg) in a unit. */
+export function fromSI(si: number, unit: Unit): number {
+  const def: UnitDef = UNITS[unit];
+  return (si - (def.offset ?? 0)) / def.factor;
+}

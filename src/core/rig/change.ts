@@ -1,0 +1,74 @@
+import { z } from 'zod';
+import { fail, ok, type Result } from '../base';
+import { rigModelSchema, type RigModel } from './model';
+
+type Json = string | number | boolean | null | readonly Json[] | { readonly [key: string]: Json };
+
+const path = z.string().regex(/^[a-z][A-Za-z]*(\.([a-z][A-Za-z]*|\d))*$/);
+
+/** Changes field by field: path to new value, `null` for a fact withdrawn. Two devices can each change one. */
+export const changesSchema = z
+  .record(path, z.json())
+  .refine((changes) => Object.keys(changes).length > 0, { message: 'nothing is changed' });
+
+/** Changes to a rig, field by field. */
+export type Changes = z.infer<typeof changesSchema>;
+
+// A specification changes as one: a value must never be left with another value's source.
+function isWhole(value: unknown): boolean {
+  return value === null || typeof value !== 'object' || 'source' in value;
+}
+
+function flatten(value: Json | undefined, at: string, into: Record<string, Json>): void {
+  if (value === undefined) return;
+  if (isWhole(value)) into[at] = value;
+  else
+    for (const [key, part] of Object.entries(value as Record<string, Json>))
+      flatten(part, at === '' ? key : `${at}.${key}`, into);
+}
+
+/** The changes that lead from one model to another; empty when they are alike. */
+export function diffModels(before: RigModel, after: RigModel): Changes {
+  const old: Record<string, Json> = {};
+  const now: Record<string, Json> = {};
+  flatten(before as unknown as Json, '', old);
+  flatten(after as unknown as Json, '', now);
+  const changes: Changes = {};
+  for (const [at, value] of Object.entries(now))
+    if (JSON.stringify(old[at]) !== JSON.stringify(value)) changes[at] = value as Changes[string];
+  // Later axles go first, so that an axle's last field does not leave a hole behind it.
+  for (const at of Object.keys(old).reverse()) if (!(at in now)) changes[at] = null;
+  return changes;
+}
+
+function set(node: Record<string, unknown>, keys: readonly string[], value: unknown): void {
+  const [key = '', ...rest] = keys;
+  if (rest.length === 0) {
+    if (value === null) delete node[key];
+    else node[key] = value;
+    return;
+  }
+  const next = node[key];
+  const child = next !== null && typeof next === 'object' ? (next as Record<string, unknown>) : {};
+  node[key] = child;
+  set(child, rest, value);
+}
+
+function prune(value: unknown): unknown {
+  if (Array.isArray(value)) return value.map(prune).filter((part) => part !== undefined);
+  if (value === null || typeof value !== 'object') return value;
+  const kept = Object.entries(value)
+    .map(([key, part]) => [key, prune(part)] as const)
+    .filter(([, part]) => part !== undefined);
+  return kept.length === 0 ? undefined : Object.fromEntries(kept);
+}
+
+/** A model with changes made; refused, with the reason, where the outcome is no rig. */
+export function applyChanges(model: RigModel, changes: Changes): Result<RigModel, string> {
+  const draft = structuredClone(model) as unknown as Record<string, unknown>;
+  for (const [at, value] of Object.entries(changes)) set(draft, at.split('.'), value);
+  const read = rigModelSchema.safeParse(prune(draft));
+  if (read.success) return ok(read.data);
+  const first = read.error.issues[0];
+  return fail(first ? `${first.path.join('.')}: ${first.message}` : 'not a rig');
+}

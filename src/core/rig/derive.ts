@@ -1,0 +1,16 @@
+import type { Axle } from './model';
+
+/** True where the hub is opened and packed by its owner; oil-bath and sealed hubs are not. */
+export function hubOpens(axle: Pick<Axle, 'hub'>): boolean {
+  return axle.hub === 'plain' || axle.hub === 'drilled' || axle.hub === 'pressure-cap';
+}
+
+/** True where grease goes in without opening the hub. */
+export function hubTakesFitting(axle: Pick<Axle, 'hub'>): boolean {
+  return axle.hub === 'drilled' || axle.hub === 'pressure-cap';
+}
+
+/** True where the wheel ends of this axle have brakes. */
+export function hasBrake(axle: Pick<Axle, 'brake'>): boolean {
+  return axle.brake !== 'none';
+}

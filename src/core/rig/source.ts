@@ -1,0 +1,18 @@
+import { z } from 'zod';
+
+/** Where a specification came from, most trusted first. */
+export const SOURCES = ['maker', 'marking', 'counter', 'owner', 'guess'] as const;
+
+/** One of the ranked sources. */
+export type Source = (typeof SOURCES)[number];
+
+/** A specified value with its source. */
+export interface Specified<T> {
+  readonly value: T;
+  readonly source: Source;
+}
+
+/** The schema of a specification whose value has the given schema. */
+export function specified<T extends z.ZodType>(value: T) {
+  return z.strictObject({ value, source: z.enum(SOURCES) });
+}
