@@ -3,3 +3,4 @@
  * the rule and what the rule rests on. Readings in SI.
  */
 export { judgeEndPlay, judgeGrade, judgeRecheck, type Judgement, type RecheckResult } from './judge';
+export { checkTrip, type TripClaim, type TripProblem } from './trip';

@@ -84,3 +84,8 @@ export function readEntry(raw: unknown): Result<Entry, EntryProblem> {
   if (!body.success) return fail(problem(body.error, 'body'));
   return ok({ ...outer.data, v: def.version, body: body.data } as Entry);
 }
+
+/** True for an entry kept at the current version of its kind, which needs no lifting. */
+export function isCurrent(entry: Pick<Entry, 'kind' | 'v'>): boolean {
+  return Object.hasOwn(REGISTRY, entry.kind) && REGISTRY[entry.kind].version === entry.v;
+}

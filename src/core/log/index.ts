@@ -6,6 +6,7 @@
 export {
   ENVELOPE_KEYS,
   entrySchema,
+  isCurrent,
   kindOf,
   readEntry,
   type Entry,

@@ -7,6 +7,7 @@ export { compile, type Card, type CardStep, type CompileProblem, type Job } from
 export { verify, type Breach } from './verify';
 export { PHASES, type Act, type Phase, type Reading, type StepId } from './steps';
 export {
+  amendModel,
   back,
   currentStep,
   findingAt,

@@ -4,6 +4,7 @@ import type { RigModel } from '../rig';
 import { CRITERIA, HOUSE_DEFAULT, type Subject } from '../rules';
 import { sampleModel } from '../testing/arbitraries';
 import {
+  amendModel,
   back,
   compile,
   currentStep,
@@ -203,5 +204,25 @@ describe('a finished run', () => {
     const { work, findings } = outcome(done);
     expect(work.skipped).toEqual([{ step: 'top-up 1L', reason: 'gun empty' }]);
     expect(findings).toMatchObject([{ cause: 'said', text: 'cap dented' }]);
+  });
+});
+
+describe('a fact filled in under way', () => {
+  test('keeps the step and what was written, and brings the torque in', () => {
+    const bare: RigModel = { ...drilled, wheels: { studs: 6 } };
+    const run = back(through(begin(bare)), T0);
+    const amended = amendModel(run, drilled, T0);
+    if (!amended.ok) throw new Error(amended.error.code);
+    expect(amended.value.index).toBe(run.index);
+    expect(amended.value.records).toBe(run.records);
+    const rounds = (one: Run) => one.card.steps.flatMap((step) => (step.round ? [step.round.torque] : []));
+    expect(rounds(run)).toEqual([undefined, undefined, undefined, undefined]);
+    expect(rounds(amended.value).at(-1)).toBeCloseTo(toSI(110, 'lbf·ft'));
+  });
+
+  test('a rig that needs other steps is refused', () => {
+    const other = sampleModel({ hub: 'plain', brake: 'none' });
+    expect(amendModel(begin(), other, T0)).toEqual({ ok: false, error: { code: 'other-steps' } });
+    expect(amendModel(begin(), sampleModel({ hub: 'sealed' }), T0)).toMatchObject({ ok: false });
   });
 });

@@ -3,7 +3,7 @@ import { axleOf, type RigModel, type WheelEnd } from '../rig';
 import { endPlayWindow, gradeVerdict, type Subject, type Verdict } from '../rules';
 import { endPlay } from '../figures';
 import { judgeEndPlay, type Judgement } from '../judge';
-import type { Card, CardStep } from './compile';
+import { compile, type Card, type CardStep, type CompileProblem } from './compile';
 
 /** What was written down at a step. */
 export interface StepRecord {
@@ -112,6 +112,19 @@ export function back(run: Run, at: Instant): Run {
 /** A run with something reported at the step in hand. */
 export function findingAt(run: Run, finding: SaidFinding, at: Instant): Run {
   return { ...run, findings: [...run.findings, finding], touched: at };
+}
+
+/** A run after a fact of its rig was filled in or set right; refused where the steps would be others. */
+export function amendModel(
+  run: Run,
+  model: RigModel,
+  at: Instant,
+): Result<Run, CompileProblem | { readonly code: 'other-steps' }> {
+  const card = compile(model, run.card.jobs, run.card.house);
+  if (!card.ok) return card;
+  const keys = (one: Card) => one.steps.map((step) => step.key).join('|');
+  if (keys(card.value) !== keys(run.card)) return fail({ code: 'other-steps' });
+  return ok({ ...run, model, card: card.value, touched: at });
 }
 
 /** The wheel ends where nuts have been broken loose in this run. */
