@@ -14,3 +14,8 @@ export function hubTakesFitting(axle: Pick<Axle, 'hub'>): boolean {
 export function hasBrake(axle: Pick<Axle, 'brake'>): boolean {
   return axle.brake !== 'none';
 }
+
+/** True where the brakes of this axle are drums with shoes. */
+export function hasDrum(axle: Pick<Axle, 'brake'>): boolean {
+  return axle.brake === 'electric' || axle.brake === 'hydraulic-drum';
+}

@@ -34,4 +34,4 @@ export {
   type WheelEnd,
 } from './place';
 export { applyChanges, changesSchema, diffModels, type Changes } from './change';
-export { hasBrake, hubOpens, hubTakesFitting } from './derive';
+export { hasBrake, hasDrum, hubOpens, hubTakesFitting } from './derive';

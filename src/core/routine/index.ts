@@ -14,6 +14,7 @@ export {
   isUnfit,
   looseAt,
   nutPlay,
+  openWork,
   startRun,
   tap,
   type Run,

@@ -207,10 +207,17 @@ describe('a finished run', () => {
   });
 });
 
+const bare: RigModel = { ...drilled, wheels: { studs: 6 } };
+
+function untilStuck(run: Run): Run {
+  const step = currentStep(run);
+  const next = step && tap(run, step.key, well(step, run.model), T0);
+  return next?.ok ? untilStuck(next.value) : run;
+}
+
 describe('a fact filled in under way', () => {
   test('keeps the step and what was written, and brings the torque in', () => {
-    const bare: RigModel = { ...drilled, wheels: { studs: 6 } };
-    const run = back(through(begin(bare)), T0);
+    const run = back(untilStuck(begin(bare)), T0);
     const amended = amendModel(run, drilled, T0);
     if (!amended.ok) throw new Error(amended.error.code);
     expect(amended.value.index).toBe(run.index);
@@ -218,6 +225,16 @@ describe('a fact filled in under way', () => {
     const rounds = (one: Run) => one.card.steps.flatMap((step) => (step.round ? [step.round.torque] : []));
     expect(rounds(run)).toEqual([undefined, undefined, undefined, undefined]);
     expect(rounds(amended.value).at(-1)).toBeCloseTo(toSI(110, 'lbf·ft'));
+  });
+
+  test('a round is not closed on a torque that nobody knows', () => {
+    const stuck = untilStuck(begin(bare));
+    const step = currentStep(stuck) as CardStep;
+    expect(step.key).toBe('torque 1 1L');
+    expect(tap(stuck, step.key, well(step, bare), T0)).toEqual({
+      ok: false,
+      error: { code: 'torque-missing' },
+    });
   });
 
   test('a rig that needs other steps is refused', () => {

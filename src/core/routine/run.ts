@@ -1,4 +1,5 @@
 import { fail, ok, type Instant, type Result } from '../base';
+import type { OpenWork } from '../duty';
 import { axleOf, type RigModel, type WheelEnd } from '../rig';
 import { endPlayWindow, gradeVerdict, type Subject, type Verdict } from '../rules';
 import { endPlay } from '../figures';
@@ -49,6 +50,7 @@ export type TapProblem =
   | { readonly code: 'finished' }
   | { readonly code: 'not-optional' }
   | { readonly code: 'reason-missing' }
+  | { readonly code: 'torque-missing' }
   | { readonly code: 'reading-missing'; readonly what: string }
   | { readonly code: 'grade-missing'; readonly subject: Subject }
   | { readonly code: 'count-off'; readonly what: string; readonly expected: number };
@@ -79,6 +81,8 @@ function problemWith(run: Run, step: CardStep, tapped: Tap): TapProblem | undefi
     if (!step.optional) return { code: 'not-optional' };
     return tapped.reason.trim() === '' ? { code: 'reason-missing' } : undefined;
   }
+  if (step.round && step.round.share > 0 && step.round.torque === undefined)
+    return { code: 'torque-missing' };
   for (const { what, must } of step.readings) {
     const value = tapped.readings[what];
     if (must && (value === undefined || value === '')) return { code: 'reading-missing', what };
@@ -137,6 +141,18 @@ export function looseAt(run: Run): readonly WheelEnd[] {
 /** True from the first nut broken loose until the card is closed: the rig may not be towed. */
 export function isUnfit(run: Run): boolean {
   return looseAt(run).length > 0;
+}
+
+/** The work a run leaves open at each of its wheel ends, as the tow verdict weighs it. */
+export function openWork(run: Run): readonly OpenWork[] {
+  const loose = looseAt(run);
+  return run.card.jobs.map(({ place }) => ({
+    session: run.id,
+    place,
+    unfit: loose.includes(place),
+    step: Math.min(run.index + 1, run.card.steps.length),
+    steps: run.card.steps.length,
+  }));
 }
 
 /** The end play (m) of a nut backed off by some slots at a wheel end, judged; undefined where pitch or slots are not known. */

@@ -1,4 +1,4 @@
-import { hasBrake, hubTakesFitting, type Axle, type RigKind } from '../rig';
+import { hasBrake, hasDrum, hubTakesFitting, type Axle, type RigKind } from '../rig';
 import type { Subject } from '../rules';
 
 /** The parts of a job, as they are headed on a card. */
@@ -98,7 +98,6 @@ export interface StepDef {
   readonly when?: (axle: Axle, kind: RigKind) => boolean;
 }
 
-const drum = (axle: Axle) => axle.brake === 'electric' || axle.brake === 'hydraulic-drum';
 const disc = (axle: Axle) => axle.brake === 'hydraulic-disc';
 const must = (what: Reading['what']): Reading => ({ what, must: true });
 const may = (what: Reading['what']): Reading => ({ what, must: false });
@@ -211,7 +210,7 @@ export const REPACK: readonly StepDef[] = [
     needs: ['wheel off {}'],
     gives: ['shoes back {}'],
     minutes: 2,
-    when: drum,
+    when: hasDrum,
   },
   {
     id: 'hub-off',
@@ -276,7 +275,7 @@ export const REPACK: readonly StepDef[] = [
     gives: ['brake seen {}'],
     subjects: ['lining'],
     minutes: 3,
-    when: drum,
+    when: hasDrum,
   },
   {
     id: 'renew',
@@ -403,7 +402,7 @@ export const REPACK: readonly StepDef[] = [
     gives: ['brake set {}'],
     subjects: ['drag'],
     minutes: 5,
-    when: drum,
+    when: hasDrum,
   },
   {
     id: 'brake-test',

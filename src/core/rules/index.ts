@@ -14,6 +14,7 @@ export {
   type RecheckSchool,
 } from './schools';
 export {
+  HOUSE_REPACK,
   intervalFor,
   OVERDUE_SHARE,
   ROUTINES,

@@ -25,6 +25,9 @@ export const SOON_SHARE = 0.1;
 /** A duty is overdue when it is past its limit by this share of its interval. */
 export const OVERDUE_SHARE = 0.1;
 
+/** The house interval of a repack: distance in m, time in d. */
+export const HOUSE_REPACK = { distance: toSI(12_000, 'mi'), days: 365 } as const;
+
 const house = (value: number): Limit => ({ value, basis: 'house' });
 
 /** The interval of a routine at an axle of a rig: the owner's or maker's own figures, else the house rule; none where it does not apply. */
@@ -34,8 +37,8 @@ export function intervalFor(routine: RoutineId, axle: Axle, model: RigModel): In
   const own = model.repackEvery ?? {};
   const limit = (spec: { value: number; source: Basis } | undefined, fallback: Limit | undefined) =>
     spec && spec.source !== 'guess' ? { value: spec.value, basis: spec.source } : fallback;
-  const distance = limit(own.distance, house(toSI(12_000, 'mi')));
-  const days = limit(own.days, house(365));
+  const distance = limit(own.distance, house(HOUSE_REPACK.distance));
+  const days = limit(own.days, house(HOUSE_REPACK.days));
   const launches = limit(own.launches, undefined);
   return { ...(distance && { distance }), ...(days && { days }), ...(launches && { launches }) };
 }

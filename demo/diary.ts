@@ -1,0 +1,157 @@
+import { makeEntry, makeVoid, type Entry, type EntryOf, type Kind } from '../src/core/log';
+import { toSI } from '../src/core/quantity';
+import type { WheelEnd } from '../src/core/rig';
+
+/** The day on which the story is told; every date of it is written for this one. */
+export const TOLD_ON = '2026-05-16';
+
+/** Miles as SI (m). */
+export const mi = (value: number) => toSI(value, 'mi');
+/** Inches as SI (m). */
+export const inch = (value: number) => toSI(value, 'in');
+/** lbf·ft as SI (N·m). */
+export const lbft = (value: number) => toSI(value, 'lbf·ft');
+
+const DAY = 86_400_000;
+
+/** A day (`2026-05-02`) at an hour (UTC) as milliseconds since 1970. */
+export function at(day: string, hour = 17): number {
+  return Date.parse(`${day}T00:00:00.000Z`) + hour * 3_600_000;
+}
+
+/** One rig's diary: entries are written as its owner would, the evening of the day. */
+export class Diary {
+  readonly entries: Entry[] = [];
+  private serial = 0;
+
+  constructor(
+    private readonly rig: string,
+    private readonly random: () => number,
+    /** How far the story is moved in time (ms). */
+    private readonly shift: number,
+  ) {}
+
+  /** Ids carry their time in front, as UUIDv7 does, and the rest from the seed. */
+  private id(ms: number): string {
+    this.serial += 1;
+    const time = ms.toString(16).padStart(12, '0');
+    const hex = (length: number) =>
+      Array.from({ length }, () => Math.floor(this.random() * 16).toString(16)).join('');
+    return `${time.slice(0, 8)}-${time.slice(8)}-7${hex(3)}-${'89ab'[Math.floor(this.random() * 4)]}${hex(3)}-${hex(12)}`;
+  }
+
+  /** Writes an entry that happened at a time (ms), an hour later unless told otherwise. */
+  write<K extends Kind>(
+    kind: K,
+    happened: number,
+    body: EntryOf<K>['body'],
+    more: { recorded?: number; replaces?: string } = {},
+  ): Entry {
+    const when = happened + this.shift;
+    const recorded = (more.recorded ?? happened + 3_600_000) + this.shift + this.serial;
+    const entry = makeEntry(
+      kind,
+      {
+        id: this.id(recorded),
+        rig: this.rig,
+        happened: new Date(when).toISOString(),
+        recorded: new Date(recorded).toISOString(),
+        replaces: more.replaces,
+      },
+      body,
+    );
+    this.entries.push(entry);
+    return entry;
+  }
+
+  /** Withdraws an entry at a time (ms). */
+  withdraw(entry: Entry, when: number, reason: string): void {
+    const ms = when + this.shift;
+    this.entries.push(makeVoid(entry, this.id(ms), new Date(ms).toISOString(), reason));
+  }
+
+  /** A trip of some miles. */
+  trip(day: string, miles: number, more: Partial<EntryOf<'trip'>['body']> = {}): Entry {
+    return this.write('trip', at(day), { distance: mi(miles), launches: 0, ...more });
+  }
+
+  /** Lug rechecks that held. */
+  held(day: string, ...places: WheelEnd[]): void {
+    for (const place of places) this.write('recheck', at(day, 18), { place, result: 'held' });
+  }
+
+  /** A repack of some wheel ends, as the bench writes it. */
+  repack(day: string, places: readonly WheelEnd[], about: RepackStory): Entry {
+    const first = about.limits ?? [10, 25, 50];
+    return this.write('work', at(day, 15), {
+      jobs: places.map((place) => ({ routine: 'repack', place })),
+      from: 'bench',
+      minutes: 70 + 55 * places.length + Math.floor(this.random() * 20),
+      readings: places.flatMap((place): EntryOf<'work'>['body']['readings'] => [
+        { place, what: 'nuts-counted', value: about.studs },
+        { place, what: 'seal-number', value: about.seal },
+        { place, what: 'inner-roller', value: about.inner },
+        { place, what: 'outer-roller', value: about.outer },
+        ...(about.slotsBack === undefined
+          ? []
+          : [
+              { place, what: 'slots-back', value: about.slotsBack },
+              { place, what: 'end-play', value: (about.slotsBack / 6) * inch(1 / 14) },
+            ]),
+        ...(about.strokes
+          ? [{ place, what: 'strokes', value: about.strokes + Math.floor(this.random() * 3) }]
+          : []),
+        { place, what: 'nuts-started', value: about.studs },
+      ]),
+      conditions: places.flatMap((place): EntryOf<'work'>['body']['conditions'] => [
+        { place, subject: 'rock', grade: about.worn?.includes(place) ? 'just-felt' : 'none' },
+        { place, subject: 'spin', grade: 'free' },
+        { place, subject: 'seal', grade: about.weeping?.includes(place) ? 'weeping' : 'dry' },
+        { place, subject: 'old-grease', grade: about.water?.includes(place) ? 'water' : 'darkened' },
+        { place, subject: 'rollers', grade: about.worn?.includes(place) ? 'stained' : 'mirror' },
+        { place, subject: 'spindle', grade: 'smooth' },
+        ...(about.braked?.includes(place) ? [{ place, subject: 'lining' as const, grade: 'good' }] : []),
+      ]),
+      materials: places.map((place) => ({ place, grease: about.grease })),
+      renewed: places.map((place) => ({ place, part: 'seal' })),
+      refits: places.map((place) => ({ place, limits: first.map(mi) })),
+      skipped: [],
+      ...(about.note && { note: about.note }),
+    });
+  }
+
+  /** Whether something happens, with a chance in [0, 1]. */
+  chance(share: number): boolean {
+    return this.random() < share;
+  }
+
+  /** A whole number from `low` to `high`. */
+  between(low: number, high: number): number {
+    return low + Math.floor(this.random() * (high - low + 1));
+  }
+
+  /** Every day from one to another, a week apart. */
+  weeks(from: string, to: string): readonly string[] {
+    const days: string[] = [];
+    for (let ms = at(from, 0); ms <= at(to, 0); ms += 7 * DAY)
+      days.push(new Date(ms).toISOString().slice(0, 10));
+    return days;
+  }
+}
+
+/** What there is to tell of a repack. */
+export interface RepackStory {
+  readonly studs: number;
+  readonly seal: string;
+  readonly inner: string;
+  readonly outer: string;
+  readonly grease: EntryOf<'work'>['body']['materials'][number]['grease'];
+  readonly slotsBack?: number;
+  readonly strokes?: number;
+  readonly limits?: readonly number[];
+  readonly braked?: readonly WheelEnd[];
+  readonly worn?: readonly WheelEnd[];
+  readonly weeping?: readonly WheelEnd[];
+  readonly water?: readonly WheelEnd[];
+  readonly note?: string;
+}

@@ -1,0 +1,51 @@
+import { dutiesOf, placeState, towVerdict } from '../src/core/duty';
+import { readArchive, writeArchive } from '../src/core/exchange';
+import { foldEntries, readEntry } from '../src/core/log';
+import { demoEntries, DEMO_RIGS } from './scenario';
+
+const NOW = '2026-05-16T14:00:00.000Z';
+const fold = foldEntries(demoEntries());
+const rig = (id: string) => {
+  const found = fold.state.rigs[id];
+  if (!found) throw new Error(id);
+  return found;
+};
+const tow = (id: string) => towVerdict(rig(id), dutiesOf(rig(id), NOW), []);
+
+test('repeats for a date and seed, and differs for another seed', () => {
+  expect(demoEntries('2026-05-16', 1)).toEqual(demoEntries());
+  expect(demoEntries('2026-05-16', 2)).not.toEqual(demoEntries());
+});
+
+test('another date moves the whole story', () => {
+  const days = (entries: ReturnType<typeof demoEntries>) =>
+    entries.map((entry) => Date.parse(entry.happened) / 86_400_000);
+  const here = days(demoEntries());
+  const there = days(demoEntries('2026-06-16'));
+  expect(there.map((day, i) => Math.round(day - (here[i] ?? 0)))).toEqual(here.map(() => 31));
+});
+
+test('every entry is one that this version reads, none lies ahead, ids are unique', () => {
+  for (const entry of fold.entries) {
+    expect(readEntry(JSON.parse(JSON.stringify(entry)))).toMatchObject({ ok: true });
+    expect(entry.recorded < NOW).toBe(true);
+  }
+  expect(new Set(fold.entries.map((entry) => entry.id)).size).toBe(fold.entries.length);
+  expect(Object.values(fold.state.rigs).flatMap((one) => one.contradictions)).toEqual([]);
+});
+
+test('has a story of its own for each rig on the day it is told', () => {
+  expect(tow(DEMO_RIGS.juniper)).toMatchObject({ fitness: 'after' });
+  expect(tow(DEMO_RIGS.juniper).reasons.filter((reason) => reason.fitness === 'after')).toHaveLength(2);
+  expect(tow(DEMO_RIGS.sandpiper).fitness).toBe('fit');
+  expect(tow(DEMO_RIGS.hiveCart).fitness).toBe('unknown');
+  const duties = dutiesOf(rig(DEMO_RIGS.hiveCart), NOW);
+  expect(placeState(rig(DEMO_RIGS.hiveCart), '2L', duties, []).mark).toBe('unknown');
+  expect(placeState(rig(DEMO_RIGS.hiveCart), '1L', duties, []).mark).toBe('due');
+});
+
+test('is enough of a history: two and a half years, three rigs, an archive that comes back', () => {
+  expect(fold.entries.length).toBeGreaterThan(150);
+  const back = readArchive(writeArchive(fold.entries, NOW));
+  expect(back.ok && back.value.entries).toEqual(JSON.parse(JSON.stringify(fold.entries)));
+});

@@ -1,0 +1,33 @@
+/**
+ * The demo: one grower's three rigs in an invented lake district, two and a half
+ * years of trips and work. The same date and seed give the same entries.
+ */
+import type { Entry } from '../src/core/log';
+import { at, Diary, TOLD_ON } from './diary';
+import { hiveCart } from './hive-cart';
+import { juniper } from './juniper';
+import { randomFrom } from './random';
+import { sandpiper } from './sandpiper';
+
+/** The rigs of the demo, by name. */
+export const DEMO_RIGS = {
+  juniper: '018bf000-0000-7000-8000-000000000001',
+  sandpiper: '018bf000-0000-7000-8000-000000000002',
+  hiveCart: '018bf000-0000-7000-8000-000000000003',
+} as const;
+
+/** The demo's log as it stands on a day (`2026-05-16`), from a seed. */
+export function demoEntries(date: string = TOLD_ON, seed = 1): readonly Entry[] {
+  const shift = at(date, 0) - at(TOLD_ON, 0);
+  const random = randomFrom(seed);
+  const diary = (rig: string, tell: (diary: Diary) => void) => {
+    const one = new Diary(rig, random, shift);
+    tell(one);
+    return one.entries;
+  };
+  return [
+    ...diary(DEMO_RIGS.juniper, juniper),
+    ...diary(DEMO_RIGS.sandpiper, sandpiper),
+    ...diary(DEMO_RIGS.hiveCart, hiveCart),
+  ];
+}

@@ -1,0 +1,156 @@
+/**
+ * Pictures of the demo yard for docs/screenshots, from a build that is there already.
+ * `node scripts/screenshots.mjs [name …]` makes all of them, or those named; `OUT` says where.
+ */
+import { spawn } from 'node:child_process';
+import { mkdirSync } from 'node:fs';
+import { chromium } from '@playwright/test';
+import { ensureChromium, root, say } from './steps.mjs';
+
+const PORT = '3179';
+const BASE = `http://localhost:${PORT}`;
+const out = process.env.OUT ?? `${root}docs/screenshots`;
+const RIGS = {
+  juniper: '018bf000-0000-7000-8000-000000000001',
+  sandpiper: '018bf000-0000-7000-8000-000000000002',
+  hive: '018bf000-0000-7000-8000-000000000003',
+};
+const DESK = { width: 1280, height: 800 };
+const PHONE = { width: 390, height: 844 };
+
+const done = (page) =>
+  page.getByRole('button', { name: /^(Done|Whole round done|Understood|Set, the pin goes in)$/ }).click();
+
+/** Goes on with the card in hand, choosing the best of everything, until the step whose title matches. */
+async function walkTo(page, title) {
+  for (let i = 0; i < 60; i++) {
+    const heading = page.locator('h1');
+    const text = await heading.innerText();
+    if (title.test(text)) return;
+    for (const group of await page.locator('form [role=radiogroup]').all()) {
+      const options = group.getByRole('radio');
+      await options
+        .nth((await group.getAttribute('aria-label')) === 'Slots back from seated' ? 1 : 0)
+        .click();
+    }
+    const all = page.getByRole('button', { name: /^All \d$/ });
+    if ((await all.count()) > 0) await all.click();
+    await done(page);
+    await page.waitForFunction((was) => document.querySelector('h1')?.innerText !== was, text);
+  }
+  throw new Error(`No step ${title}`);
+}
+
+async function startRepack(page, rig, place) {
+  await page.goto(`${BASE}/bench?rig=${rig}&place=${place}`);
+  await page.getByRole('button', { name: 'Start the card' }).click();
+  await page.waitForURL(/run=/);
+}
+
+const SHOTS = [
+  { name: 'yard', go: (page) => page.goto(`${BASE}/?rig=${RIGS.juniper}`) },
+  { name: 'yard-unknown', go: (page) => page.goto(`${BASE}/?rig=${RIGS.hive}`) },
+  { name: 'yard-phone', view: PHONE, go: (page) => page.goto(`${BASE}/?rig=${RIGS.juniper}`) },
+  { name: 'yard-night', theme: 'night', go: (page) => page.goto(`${BASE}/?rig=${RIGS.sandpiper}`) },
+  { name: 'first-yard', own: true, go: (page) => page.goto(BASE) },
+  {
+    name: 'setup',
+    own: true,
+    go: async (page) => {
+      await page.goto(`${BASE}/setup`);
+      await page.getByLabel('Name').fill('Driftwood');
+      await page.getByRole('radio', { name: /^Boat/ }).click();
+      await page.getByRole('radio', { name: 'Two axles' }).click();
+    },
+  },
+  {
+    name: 'bench-start',
+    go: async (page) => page.goto(`${BASE}/bench?rig=${RIGS.juniper}&place=2R`),
+  },
+  {
+    name: 'bench-step',
+    go: async (page) => {
+      await startRepack(page, RIGS.juniper, '2R');
+      await walkTo(page, /Grade rollers/);
+      await page.getByRole('radio', { name: 'Light staining' }).click();
+    },
+  },
+  {
+    name: 'bench-nut',
+    go: async (page) => {
+      await startRepack(page, RIGS.juniper, '2R');
+      await walkTo(page, /Set the nut/);
+      await page.getByRole('radio').nth(1).click();
+    },
+  },
+  {
+    name: 'bench-star',
+    go: async (page) => {
+      await startRepack(page, RIGS.juniper, '2R');
+      await walkTo(page, /Star round at 110/);
+      for (let i = 0; i < 3; i++) await page.locator('figure button:visible').click();
+    },
+  },
+  {
+    name: 'bench-phone',
+    view: PHONE,
+    theme: 'night',
+    go: async (page) => {
+      await startRepack(page, RIGS.juniper, '2R');
+      await walkTo(page, /Set the nut/);
+      await page.getByRole('radio').nth(1).click();
+    },
+  },
+  { name: 'logbook', go: (page) => page.goto(`${BASE}/logbook`) },
+  { name: 'keep', go: (page) => page.goto(`${BASE}/keep`) },
+];
+
+mkdirSync(out, { recursive: true });
+const server = spawn(`${root}node_modules/.bin/next`, ['start', '-p', PORT], { cwd: root, stdio: 'ignore' });
+const browser = await chromium.launch({
+  executablePath: await ensureChromium(),
+  args: [
+    '--no-sandbox',
+    '--disable-gpu',
+    '--disable-quic',
+    '--no-first-run',
+    '--disable-background-networking',
+    '--disable-component-update',
+    '--disable-sync',
+  ],
+});
+try {
+  for (let i = 0; i < 50; i++) {
+    if (
+      await fetch(BASE).then(
+        (response) => response.ok,
+        () => false,
+      )
+    )
+      break;
+    await new Promise((resolve) => setTimeout(resolve, 200));
+  }
+  const wanted = process.argv.slice(2);
+  for (const shot of SHOTS.filter(({ name }) => wanted.length === 0 || wanted.includes(name))) {
+    const context = await browser.newContext({
+      viewport: shot.view ?? DESK,
+      timezoneId: 'UTC',
+      hasTouch: shot.view !== undefined,
+      reducedMotion: 'reduce',
+      serviceWorkers: 'block',
+    });
+    const preferences = JSON.stringify({ yard: shot.own ? 'own' : 'demo', theme: shot.theme ?? 'day' });
+    await context.addInitScript((text) => localStorage.setItem('yardline', text), preferences);
+    const page = await context.newPage();
+    await shot.go(page);
+    await page.waitForLoadState('networkidle');
+    await page.waitForFunction(() => !document.body.innerText.includes('Reading the log'));
+    await page.evaluate(() => document.fonts.ready);
+    await page.screenshot({ path: `${out}/${shot.name}.png` });
+    say(`${shot.name}.png`);
+    await context.close();
+  }
+} finally {
+  await browser.close();
+  server.kill();
+}

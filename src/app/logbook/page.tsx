@@ -1,0 +1,14 @@
+import type { Metadata } from 'next';
+import { Suspense } from 'react';
+import { Loading } from '@/features/common';
+import { LogbookView } from '@/features/logbook';
+
+export const metadata: Metadata = { title: 'Logbook' };
+
+export default function Page() {
+  return (
+    <Suspense fallback={<Loading />}>
+      <LogbookView />
+    </Suspense>
+  );
+}

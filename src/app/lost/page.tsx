@@ -1,0 +1,5 @@
+import { Lost } from '@/features/shell';
+
+export default function Page() {
+  return <Lost />;
+}

@@ -1,0 +1,46 @@
+'use client';
+
+import { useSearchParams } from 'next/navigation';
+import { Failed, Loading, useChosenRig, useRigs } from '@/features/common';
+import { LinkButton } from '@/ui';
+import { RunView } from './run-view';
+import { StartView } from './start-view';
+
+/** The Bench: what do I do next? */
+export function BenchView() {
+  const yard = useRigs();
+  const wanted = useSearchParams().get('run');
+  const chosen = useChosenRig(yard.status === 'ready' ? yard.rigs : []);
+  if (yard.status === 'loading') return <Loading />;
+  if (yard.status === 'failed') return <Failed reason={yard.reason} />;
+  if (wanted) {
+    const run = yard.runs.find((one) => one.id === wanted);
+    if (run) return <RunView key={run.id} run={run} rig={yard.fold.state.rigs[run.rig]} now={yard.now} />;
+    return (
+      <div className="max-w-xl p-8">
+        <h1 className="text-3xl">This card is closed</h1>
+        <p className="text-soft mt-2 mb-5">What it came to stands in the logbook.</p>
+        <div className="flex gap-3">
+          <LinkButton href="/logbook" look="primary">
+            To the logbook
+          </LinkButton>
+          <LinkButton href="/">To the Yard</LinkButton>
+        </div>
+      </div>
+    );
+  }
+  if (!chosen)
+    return (
+      <div className="max-w-xl p-8">
+        <h1 className="text-4xl">Nothing on the bench yet</h1>
+        <p className="text-soft mt-2 mb-5 text-lg">
+          The bench leads a job one step at a time, in the one safe order. It needs to know which rig it is
+          working on.
+        </p>
+        <LinkButton href="/setup" look="primary" size="lg">
+          Set up your first rig
+        </LinkButton>
+      </div>
+    );
+  return <StartView key={chosen.rig.id} ready={yard} view={chosen} />;
+}

@@ -1,0 +1,2 @@
+/** Bench: what do I do next? */
+export { BenchView } from './bench-view';

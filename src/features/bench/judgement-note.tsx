@@ -1,0 +1,42 @@
+import type { ReactNode } from 'react';
+import type { Verdict } from '@/core/rules';
+import { VERDICT_WORDS } from '@/text';
+import { cx, Mark, markOf } from '@/ui';
+
+const EDGE: Record<Verdict, string> = {
+  clear: 'border-l-clear',
+  watch: 'border-l-soon',
+  due: 'border-l-due',
+  stop: 'border-l-stop',
+};
+
+/** A verdict the moment it is known: shape, word, reason, source. */
+export function JudgementNote({
+  verdict,
+  children,
+  source,
+}: {
+  verdict: Verdict;
+  children: ReactNode;
+  source?: string | undefined;
+}) {
+  return (
+    <div
+      role="status"
+      className={cx(
+        'bg-sheet border-line flex gap-3 rounded-sheet border border-l-[6px] px-4 py-3',
+        EDGE[verdict],
+      )}
+    >
+      <span className="mt-0.5">
+        <Mark mark={markOf(verdict)} size={22} />
+      </span>
+      <div>
+        <p>
+          <strong>{VERDICT_WORDS[verdict]}.</strong> {children}
+        </p>
+        {source && <p className="text-soft text-[0.92rem]">{source}</p>}
+      </div>
+    </div>
+  );
+}

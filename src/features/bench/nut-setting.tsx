@@ -1,0 +1,132 @@
+'use client';
+
+import { stopsInWindow } from '@/core/figures';
+import { axleOf, matesOf, type Changes, type WheelEnd } from '@/core/rig';
+import { endPlayWindow } from '@/core/rules';
+import { nutPlay, type Run } from '@/core/routine';
+import type { RigState } from '@/core/log';
+import { usePreferences } from '@/store';
+import { day, fraction, measure, ruleWords, windowSource } from '@/text';
+import { CastleNut, cx, Mark, markOf } from '@/ui';
+import { JudgementNote } from './judgement-note';
+import { MissingPitch } from './missing-fact';
+
+const BY_FEEL = [0, 0.5, 1, 1.5, 2];
+
+/** Where the pin can stand, each place with the play it leaves; the one chosen is judged at once. */
+export function NutSetting({
+  run,
+  rig,
+  place,
+  value,
+  onChange,
+  onFact,
+  now,
+}: {
+  run: Run;
+  rig: RigState | undefined;
+  place: WheelEnd;
+  value: string | undefined;
+  onChange: (value: string) => void;
+  onFact: (changes: Changes) => void;
+  now: string;
+}) {
+  const { units } = usePreferences();
+  const axle = run.model.axles[axleOf(place)];
+  const chosen = value === undefined || value === '' ? undefined : Number(value);
+  const window = endPlayWindow(axle ?? {});
+  const windowText = `${measure(window.min, 'length', units)} to ${measure(window.max, 'length', units)}`;
+  const slots = axle?.slots?.value;
+  const pitch = axle?.threadPitch?.value;
+  const known = slots !== undefined && pitch !== undefined;
+  const stops = known
+    ? stopsInWindow({ pitch, slots, holes: axle?.pinHoles?.value ?? 1 }, window)
+    : BY_FEEL.map((at) => ({ slots: at, play: undefined, inside: undefined }));
+  const set = chosen === undefined ? undefined : nutPlay(run.model, place, chosen);
+  const across = matesOf(place, run.model).across;
+  const mate = rig?.endPlay[across];
+  const before = rig?.endPlay[place];
+  const past = [
+    ...(mate ? [`${across} was left at ${measure(mate.play, 'length', units)}`] : []),
+    ...(before ? [`here ${measure(before.play, 'length', units)} on ${day(before.at, now)}`] : []),
+  ];
+
+  return (
+    <div className="grid gap-4">
+      <div role="radiogroup" aria-label="Slots back from seated" className="flex flex-wrap gap-2">
+        {stops.map((stop) => {
+          const on = chosen !== undefined && Math.abs(stop.slots - chosen) < 1e-9;
+          const play = known && stop.play !== undefined ? nutPlay(run.model, place, stop.slots) : undefined;
+          return (
+            <button
+              key={stop.slots}
+              type="button"
+              role="radio"
+              aria-checked={on}
+              onClick={() => onChange(String(stop.slots))}
+              className={cx(
+                'bg-sheet flex min-h-18 min-w-24 flex-1 flex-col items-center justify-center rounded-sheet border-[1.5px] px-2 py-1.5',
+                on
+                  ? 'border-accent bg-accent-wash shadow-[inset_0_-4px_0_var(--accent)]'
+                  : 'border-line hover:border-ink',
+              )}
+            >
+              <span className="figures text-3xl leading-none font-semibold">{fraction(stop.slots)}</span>
+              <span className="text-soft mt-1 flex items-center gap-1 text-[0.88rem] whitespace-nowrap">
+                {play && <Mark mark={markOf(play.judgement.verdict)} size={14} />}
+                {play ? measure(play.play, 'length', units) : 'slots back'}
+              </span>
+            </button>
+          );
+        })}
+      </div>
+      <p className="text-soft -mt-1 text-[0.94rem]">
+        Slots back from seated
+        {known &&
+          ` · ${units === 'us' ? `${(0.0254 / pitch).toFixed(0)} threads to the inch` : `${(pitch * 1000).toFixed(2)} mm pitch`}, ${slots} slots, `}
+        {known &&
+          (axle?.pinHoles
+            ? `${axle.pinHoles.value === 1 ? 'one pin hole' : 'two pin holes'}`
+            : 'pin holes not known: shown for one')}
+      </p>
+      {set && (
+        <>
+          <p className="leading-none">
+            <span className="figures text-6xl font-semibold">{fraction(chosen ?? 0)}</span>
+            <span className="text-soft text-2xl"> {(chosen ?? 0) > 1 ? 'slots' : 'slot'} → </span>
+            <span className="figures text-4xl font-semibold">{measure(set.play, 'length', units)}</span>
+            <span className="text-soft text-xl"> end play</span>
+          </p>
+          <JudgementNote verdict={set.judgement.verdict} source={windowSource(set.judgement)}>
+            {ruleWords(set.judgement, windowText)}
+            {past.length > 0 && ` ${past.join('; ')}.`}
+          </JudgementNote>
+        </>
+      )}
+      {!known && <MissingPitch run={run} place={place} onFact={onFact} />}
+    </div>
+  );
+}
+
+/** The nut as it stands for what is chosen. */
+export function NutDrawing({ run, place, value }: { run: Run; place: WheelEnd; value: string | undefined }) {
+  const axle = run.model.axles[axleOf(place)];
+  const slots = axle?.slots?.value ?? 6;
+  const chosen = value === undefined || value === '' ? 0 : Number(value);
+  return (
+    <figure>
+      <CastleNut
+        slots={slots}
+        holes={axle?.pinHoles?.value ?? 1}
+        turn={chosen / slots}
+        studs={run.model.wheels.studs}
+        label={`Castle nut of ${place} from outside, ${chosen === 0 ? 'seated' : `${fraction(chosen)} slots back`}`}
+      />
+      <figcaption className="text-soft mt-2 text-[0.94rem]">
+        {place} from outside. The line marks the pin hole
+        {axle?.hub === 'drilled' && ', off center on a drilled spindle'}. Backing off turns left.
+        {!axle?.slots && ' Slots are not known: drawn with six.'}
+      </figcaption>
+    </figure>
+  );
+}

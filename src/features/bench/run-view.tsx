@@ -1,0 +1,293 @@
+'use client';
+
+import Link from 'next/link';
+import { useEffect, useRef, useState } from 'react';
+import type { Instant } from '@/core/base';
+import type { RigState } from '@/core/log';
+import { isWheelEnd, type WheelEnd } from '@/core/rig';
+import { currentStep, minutesOf, type CardStep, type Run } from '@/core/routine';
+import { usePreferences, useYard } from '@/store';
+import { list, minutes, READING_WORDS, stepWords, torqueSpec } from '@/text';
+import { Button, cx, FieldError, Star } from '@/ui';
+import { CloseView } from './close-view';
+import { inputOf, readInput, type StepInput } from './inputs';
+import { LugTorqueForm } from './missing-fact';
+import { NutDrawing } from './nut-setting';
+import { ReportDialog } from './report-dialog';
+import { SkipDialog } from './skip-dialog';
+import { StepDrawing } from './step-drawing';
+import { StepBar, StepGrid } from './step-grid';
+import { StepInputs } from './step-inputs';
+import { useRunActions, type RunActions } from './use-run-actions';
+import { useWakeLock } from './use-wake-lock';
+
+interface KeptInput {
+  readonly key: string;
+  readonly input: StepInput;
+}
+
+function RunHead({ run, now }: { run: Run; now: Instant }) {
+  const places = list(run.card.jobs.map((job) => job.place));
+  return (
+    <header className="bg-rail text-rail-ink grid gap-2 px-4 py-3 md:px-6">
+      <div className="flex items-baseline gap-x-4 gap-y-1">
+        <p className="figures min-w-0 truncate text-xl font-semibold">
+          {run.model.name} · repack {places}
+        </p>
+        <p className="text-rail-soft ml-auto hidden whitespace-nowrap sm:block">
+          step {Math.min(run.index + 1, run.card.steps.length)} of {run.card.steps.length} ·{' '}
+          {minutes(minutesOf(run, now))}
+        </p>
+        <Link
+          href={`/?rig=${run.rig}`}
+          prefetch={false}
+          className="ml-auto inline-flex min-h-11 items-center font-semibold whitespace-nowrap underline-offset-4 hover:underline sm:ml-0"
+        >
+          Put it down
+        </Link>
+      </div>
+      <div className="md:hidden">
+        <StepBar run={run} />
+      </div>
+    </header>
+  );
+}
+
+/** The star of a round, nut by nut. */
+function StarRound({ run, onWhole }: { run: Run; onWhole: () => void }) {
+  const studs = run.model.wheels.studs;
+  const [done, setDone] = useState(0);
+  return (
+    <figure>
+      <Star studs={studs} done={done} onNut={() => setDone(Math.min(studs, done + 1))} />
+      <figcaption className="mt-2 grid gap-2">
+        <Button size="lg" onClick={() => (done >= studs ? onWhole() : setDone(done + 1))}>
+          {done >= studs ? 'All round, go on' : `Nut ${done + 1} is tight`}
+        </Button>
+        <span className="text-soft text-[0.94rem]">
+          Numbered in the order of the star. Tap it to follow along, or close the whole round at once.
+        </span>
+      </figcaption>
+    </figure>
+  );
+}
+
+function StepPage({
+  run,
+  rig,
+  step,
+  now,
+  actions,
+}: {
+  run: Run;
+  rig: RigState | undefined;
+  step: CardStep;
+  now: Instant;
+  actions: RunActions;
+}) {
+  const { units } = usePreferences();
+  const { store } = useYard();
+  const words = stepWords(step, run.model, run.card.house, units);
+  const [input, setInput] = useState(() => inputOf(run.records[step.key]));
+  const [problem, setProblem] = useState<string>();
+  const [busy, setBusy] = useState(false);
+  const [dialog, setDialog] = useState<'report' | 'skip'>();
+  const heading = useRef<HTMLHeadingElement>(null);
+  const draftKey = `bench ${run.id}`;
+
+  // What is typed under the trailer outlives the tab as well.
+  useEffect(() => {
+    let gone = false;
+    void store.readDraft(draftKey).then((draft) => {
+      const kept = draft as KeptInput | undefined;
+      if (!gone && kept?.key === step.key) setInput(kept.input);
+    });
+    heading.current?.focus({ preventScroll: true });
+    window.scrollTo({ top: 0 });
+    return () => {
+      gone = true;
+    };
+  }, [store, draftKey, step.key]);
+
+  const change = (next: StepInput) => {
+    setInput(next);
+    setProblem(undefined);
+    void store.keepDraft(draftKey, { key: step.key, input: next } satisfies KeptInput);
+  };
+  const take = async (work: () => Promise<string | undefined>) => {
+    if (busy) return;
+    setBusy(true);
+    const wrong = await work();
+    setBusy(false);
+    setProblem(wrong);
+  };
+  const done = () =>
+    take(async () => {
+      const { readings, bad } = readInput(step, input);
+      const first = bad[0];
+      if (first)
+        return `${READING_WORDS[first as keyof typeof READING_WORDS].label}: a number is wanted here.`;
+      return actions.tap(step.key, { do: 'done', readings, grades: input.grades });
+    });
+  const torqueMissing = step.round !== undefined && step.round.share > 0 && step.round.torque === undefined;
+  const drawing =
+    step.step === 'nut-set' && step.place ? (
+      <NutDrawing run={run} place={step.place} value={input.readings['slots-back']} />
+    ) : step.round ? (
+      <StarRound key={step.key} run={run} onWhole={() => void done()} />
+    ) : (
+      <StepDrawing step={step} model={run.model} />
+    );
+  const here: WheelEnd | 'rig' = step.place ?? 'rig';
+  const nextStep = run.card.steps[run.index + 1];
+
+  return (
+    <form
+      noValidate
+      className="flex min-w-0 flex-1 flex-col"
+      onSubmit={(event) => {
+        event.preventDefault();
+        void done();
+      }}
+    >
+      <div className="grid flex-1 content-start gap-x-10 gap-y-5 px-4 py-5 md:px-8 lg:grid-cols-[minmax(0,1fr)_minmax(16rem,23rem)]">
+        <div className="grid content-start gap-4">
+          <div>
+            <h1 ref={heading} tabIndex={-1} className="text-3xl outline-none md:text-[2.6rem]">
+              {words.title}
+            </h1>
+            <p className="mt-2 max-w-[46ch] text-lg leading-snug md:text-xl">{words.how}</p>
+            {step.round && (
+              <p className="text-soft mt-1">
+                Final figure: {torqueSpec(run.model, units)}
+                {run.model.wheels.torque?.source === 'guess' && '. Look it up before you rely on it'}
+              </p>
+            )}
+          </div>
+          {words.caution && (
+            <p className="border-due bg-due-wash flex gap-3 rounded-r-sheet border-l-[6px] px-4 py-2.5 text-lg">
+              <strong className="text-due">Careful</strong> <span>{words.caution}</span>
+            </p>
+          )}
+          {step.step !== 'nut-set' && <div className="mx-auto w-full max-w-sm lg:hidden">{drawing}</div>}
+          <StepInputs
+            run={run}
+            rig={rig}
+            step={step}
+            input={input}
+            now={now}
+            onInput={change}
+            onFact={(changes) => void actions.fact(changes)}
+          />
+          {torqueMissing && (
+            <LugTorqueForm
+              model={run.model}
+              lead="No round can be closed without it."
+              onFact={(changes) => void actions.fact(changes)}
+            />
+          )}
+          {step.step === 'nut-set' && <div className="mx-auto w-full max-w-xs lg:hidden">{drawing}</div>}
+          {words.why && (
+            <p className="text-soft max-w-[60ch] text-lg">
+              <span className="text-ink font-semibold">Why. </span>
+              {words.why}
+            </p>
+          )}
+        </div>
+        <div className="hidden lg:block">{drawing}</div>
+      </div>
+      <footer className="bg-paper border-line sticky bottom-[calc(var(--bar)+env(safe-area-inset-bottom))] z-10 border-t px-4 py-3 md:bottom-0 md:px-8">
+        {problem && (
+          <div className="pb-2">
+            <FieldError>{problem}</FieldError>
+          </div>
+        )}
+        <div className="flex flex-wrap gap-2.5">
+          <Button
+            type="submit"
+            look="primary"
+            size="lg"
+            className="min-w-32 flex-1 px-3 text-xl"
+            disabled={busy || torqueMissing}
+          >
+            {step.step === 'nut-set'
+              ? 'Set, the pin goes in'
+              : step.round
+                ? 'Whole round done'
+                : step.step === 'open-rechecks'
+                  ? 'Understood'
+                  : 'Done'}
+          </Button>
+          {step.optional && (
+            <Button size="lg" className="px-4" onClick={() => setDialog('skip')}>
+              Leave out
+            </Button>
+          )}
+          <Button
+            size="lg"
+            className="px-4"
+            disabled={run.index === 0 || busy}
+            onClick={() => void take(async () => void (await actions.back()))}
+          >
+            Back
+          </Button>
+          <Button size="lg" look="danger" className="px-4" onClick={() => setDialog('report')}>
+            <span className="sm:hidden">Not right</span>
+            <span className="hidden sm:inline">Something is wrong</span>
+          </Button>
+        </div>
+        {nextStep && (
+          <p className="text-soft mt-2 hidden text-[0.94rem] md:block">
+            Next: {stepWords(nextStep, run.model, run.card.house, units).title}
+          </p>
+        )}
+      </footer>
+      {dialog === 'report' && (
+        <ReportDialog
+          place={here}
+          onSay={(finding) => void actions.say(finding)}
+          onClose={() => setDialog(undefined)}
+        />
+      )}
+      {dialog === 'skip' && (
+        <SkipDialog
+          title={words.title}
+          onClose={() => setDialog(undefined)}
+          onSkip={(reason) => {
+            setDialog(undefined);
+            void take(() => actions.tap(step.key, { do: 'skip', reason }));
+          }}
+        />
+      )}
+    </form>
+  );
+}
+
+/** A card in hand: where one is, and the one step that is next. */
+export function RunView({ run, rig, now }: { run: Run; rig: RigState | undefined; now: Instant }) {
+  const { units } = usePreferences();
+  const actions = useRunActions(run);
+  const step = currentStep(run);
+  useWakeLock();
+  const said = run.findings.filter((finding) => finding.place === 'rig' || isWheelEnd(finding.place)).length;
+  return (
+    <div data-run className="flex flex-1 flex-col">
+      <RunHead run={run} now={now} />
+      <div className="flex flex-1">
+        <aside className="border-line hidden max-h-[calc(100dvh-4.2rem)] w-76 shrink-0 overflow-y-auto border-r px-5 pb-6 md:block md:sticky md:top-0">
+          <StepGrid run={run} system={units} />
+          {said > 0 && (
+            <p className={cx('text-due mt-4 font-medium')}>
+              {said === 1 ? 'One finding' : `${said} findings`} kept with this card.
+            </p>
+          )}
+        </aside>
+        {step ? (
+          <StepPage key={step.key} run={run} rig={rig} step={step} now={now} actions={actions} />
+        ) : (
+          <CloseView run={run} rig={rig} now={now} onBack={() => void actions.back()} />
+        )}
+      </div>
+    </div>
+  );
+}

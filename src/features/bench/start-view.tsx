@@ -1,0 +1,218 @@
+'use client';
+
+import { useRouter, useSearchParams } from 'next/navigation';
+import { useState } from 'react';
+import {
+  applyChanges,
+  axleOf,
+  hubOpens,
+  isWheelEnd,
+  wheelEnds,
+  type Changes,
+  type WheelEnd,
+} from '@/core/rig';
+import { HOUSE_DEFAULT } from '@/core/rules';
+import { compile, startRun, verify, type Run } from '@/core/routine';
+import { RigTabs, Ruled, useRecord, type RigView, type Rigs } from '@/features/common';
+import { askToKeep, newId, usePreferences, useYard } from '@/store';
+import {
+  compileWords,
+  count,
+  day,
+  layOut,
+  list,
+  minutes,
+  NUT_SCHOOL_WORDS,
+  torqueSpec,
+  TORQUE_SCHOOL_WORDS,
+} from '@/text';
+import { Button, FieldError, LinkButton, RigPlan, type PlaceLabel } from '@/ui';
+import { LugTorqueForm } from './missing-fact';
+
+type Ready = Extract<Rigs, { status: 'ready' }>;
+
+const OF_DUTY = { clear: 'clear', soon: 'soon', unknown: 'unknown', due: 'due', overdue: 'due' } as const;
+const NOTE = {
+  clear: 'in date',
+  soon: 'soon due',
+  unknown: 'never recorded',
+  due: 'repack due',
+  overdue: 'overdue',
+} as const;
+
+/** The seal number that was last read at a wheel end. */
+function sealNumber(ready: Ready, rig: string, place: WheelEnd): string | undefined {
+  for (let i = ready.fold.entries.length - 1; i >= 0; i--) {
+    const entry = ready.fold.entries[i];
+    if (entry?.kind !== 'work' || entry.rig !== rig || ready.fold.dead.has(entry.id)) continue;
+    const read = entry.body.readings.find((one) => one.place === place && one.what === 'seal-number');
+    if (read) return String(read.value);
+  }
+  return undefined;
+}
+
+function labelsOf(view: RigView): Partial<Record<WheelEnd, PlaceLabel>> {
+  return Object.fromEntries(
+    wheelEnds(view.model).map((place): [WheelEnd, PlaceLabel] => {
+      const duty = view.duties.find((one) => one.routine === 'repack' && one.place === place);
+      return [
+        place,
+        duty
+          ? { mark: OF_DUTY[duty.verdict], note: NOTE[duty.verdict] }
+          : { mark: 'clear', note: 'stays shut' },
+      ];
+    }),
+  );
+}
+
+function OpenCards({ runs, ready }: { runs: readonly Run[]; ready: Ready }) {
+  if (runs.length === 0) return null;
+  return (
+    <section className="mb-7">
+      <Ruled>Open on the bench</Ruled>
+      <ul>
+        {runs.map((run) => (
+          <li key={run.id} className="border-line flex flex-wrap items-center gap-3 border-b py-3">
+            <div className="min-w-0 flex-1">
+              <p className="font-semibold">
+                {run.model.name}: repack {list(run.card.jobs.map((job) => job.place))}
+              </p>
+              <p className="text-soft">
+                step {Math.min(run.index + 1, run.card.steps.length)} of {run.card.steps.length}, begun{' '}
+                {day(run.started, ready.now)}
+              </p>
+            </div>
+            <LinkButton look="primary" href={`/bench?run=${run.id}`}>
+              Go on
+            </LinkButton>
+          </li>
+        ))}
+      </ul>
+    </section>
+  );
+}
+
+/** The bench with nothing in hand: what is open, and what to begin, laid out first. */
+export function StartView({ ready, view }: { ready: Ready; view: RigView }) {
+  const { units } = usePreferences();
+  const { store } = useYard();
+  const record = useRecord();
+  const router = useRouter();
+  const wanted = useSearchParams().get('place') ?? '';
+  const { model, rig } = view;
+  const opens = (place: WheelEnd) => {
+    const axle = model.axles[axleOf(place)];
+    return axle !== undefined && hubOpens(axle);
+  };
+  const mine = ready.runs.filter((run) => run.rig === rig.id);
+  const taken = mine.flatMap((run) => run.card.jobs.map((job) => job.place));
+  const [chosen, setChosen] = useState<readonly WheelEnd[]>(
+    isWheelEnd(wanted) && opens(wanted) && !taken.includes(wanted) ? [wanted] : [],
+  );
+  const [told, setTold] = useState<string>();
+  const [busy, setBusy] = useState(false);
+
+  const toggle = (place: WheelEnd) => {
+    if (taken.includes(place)) return setTold(`${place} is open on the bench already.`);
+    if (!opens(place)) return setTold(compileWords({ code: 'hub-stays-shut', place }));
+    setTold(undefined);
+    setChosen(
+      chosen.includes(place)
+        ? chosen.filter((one) => one !== place)
+        : wheelEnds(model).filter((one) => one === place || chosen.includes(one)),
+    );
+  };
+  const card =
+    chosen.length > 0
+      ? compile(
+          model,
+          chosen.map((place) => ({ routine: 'repack', place })),
+          HOUSE_DEFAULT,
+        )
+      : undefined;
+  const breaches = card?.ok ? verify(card.value, model) : [];
+  const items = layOut(
+    model,
+    chosen,
+    model.wheels.torque ? torqueSpec(model, units) : 'the lug torque, once it is known',
+    (place) => sealNumber(ready, rig.id, place),
+  );
+  const time = card?.ok ? card.value.steps.reduce((sum, step) => sum + step.minutes, 0) : 0;
+
+  const start = async () => {
+    if (!card?.ok || breaches.length > 0 || busy) return;
+    setBusy(true);
+    const run = startRun(newId(), rig.id, model, card.value, store.clock.now());
+    await store.startRun(run);
+    void askToKeep();
+    router.push(`/bench?run=${run.id}`);
+  };
+  const fact = async (changes: Changes) => {
+    if (applyChanges(model, changes).ok)
+      await record(rig.id, [{ kind: 'rig.changed', body: { changes } }], 'Kept with the rig');
+  };
+  const plan = { model, labels: labelsOf(view), chosen, onChoose: toggle };
+
+  return (
+    <div className="mx-auto w-full max-w-[80rem] px-4 py-4 md:px-8 md:py-6">
+      <OpenCards runs={ready.runs} ready={ready} />
+      <RigTabs rigs={ready.rigs} chosen={rig.id} href={(id) => `/bench?rig=${id}`} />
+      <h1 className="mt-4 text-4xl md:text-5xl">
+        {chosen.length === 0 ? 'Which hub is repacked?' : `Repack ${list(chosen)}`}
+      </h1>
+      <p className="text-soft mt-1 text-lg">
+        {chosen.length === 0
+          ? 'Tap a wheel end, or several: set-up is shared, one corner is up at a time.'
+          : `${card?.ok ? `${count(card.value.steps.length, 'step')}, about ${minutes(time)}` : ''} · nut: ${NUT_SCHOOL_WORDS[HOUSE_DEFAULT.nut]} · torque: ${TORQUE_SCHOOL_WORDS[HOUSE_DEFAULT.torque]}`}
+      </p>
+      <div className="mt-5 grid gap-8 lg:grid-cols-[minmax(0,1fr)_25rem]">
+        <div className="border-line bg-sheet self-start rounded-sheet border">
+          <RigPlan {...plan} heading="left" className="hidden px-4 md:block" />
+          <RigPlan {...plan} heading="up" className="mx-auto max-w-sm py-3 md:hidden" />
+          {told && (
+            <div className="border-line border-t px-4 py-2">
+              <FieldError>{told}</FieldError>
+            </div>
+          )}
+        </div>
+        {chosen.length > 0 && (
+          <section aria-label="Lay out first">
+            <Ruled>Lay out first</Ruled>
+            {[items.tools, items.used].map((group, i) => (
+              <ul key={i} className="border-line grid gap-1.5 border-b py-3">
+                {group.map((item) => (
+                  <li key={item.name} className="leading-snug">
+                    {item.name}
+                    {item.note && <span className="text-soft"> · {item.note}</span>}
+                  </li>
+                ))}
+              </ul>
+            ))}
+            {!model.wheels.torque && (
+              <div className="mt-5">
+                <LugTorqueForm
+                  model={model}
+                  lead="It is asked for now, not under the trailer: the last rounds of the star need it."
+                  onFact={(changes) => void fact(changes)}
+                />
+              </div>
+            )}
+            {card && !card.ok && <FieldError>{compileWords(card.error)}</FieldError>}
+            {breaches.length > 0 && (
+              <FieldError>This card breaks the safe order ({breaches[0]?.why}) and is not shown.</FieldError>
+            )}
+            <Button
+              look="primary"
+              size="lg"
+              className="sticky bottom-[calc(var(--bar)+0.75rem)] mt-4 w-full text-xl md:bottom-4"
+              disabled={!card?.ok || breaches.length > 0 || busy}
+              onClick={() => void start()}
+            >
+              Start the card
+            </Button>
+          </section>
+        )}
+      </div>
+    </div>
+  );
+}

@@ -1,0 +1,142 @@
+'use client';
+
+import { useEffect, useRef } from 'react';
+import { PHASES, type CardStep, type Run } from '@/core/routine';
+import type { UnitSystem } from '@/core/quantity';
+import { PHASE_WORDS, stepWords } from '@/text';
+import { cx } from '@/ui';
+
+interface Line {
+  readonly short: string;
+  readonly cells: readonly { readonly column: number; readonly index: number; readonly step: CardStep }[];
+  readonly shared: boolean;
+}
+
+/** The card as lines of like steps, a column for each wheel end. */
+function linesOf(run: Run, phase: CardStep['phase'], system: UnitSystem): readonly Line[] {
+  const columns = run.card.jobs.map((job) => job.place);
+  const lines = new Map<string, Line>();
+  run.card.steps.forEach((step, index) => {
+    if (step.phase !== phase) return;
+    const key = step.place ? `${step.step} ${step.round?.number ?? ''}` : step.key;
+    const line = lines.get(key);
+    const cell = { column: step.place ? columns.indexOf(step.place) : 0, index, step };
+    if (line) lines.set(key, { ...line, cells: [...line.cells, cell] });
+    else
+      lines.set(key, {
+        short: stepWords(step, run.model, run.card.house, system).short,
+        cells: [cell],
+        shared: !step.place,
+      });
+  });
+  return [...lines.values()];
+}
+
+/** Where am I, what is left: steps down, wheel ends across. */
+export function StepGrid({ run, system }: { run: Run; system: UnitSystem }) {
+  const current = useRef<HTMLTableCellElement>(null);
+  const columns = run.card.jobs.map((job) => job.place);
+  useEffect(() => {
+    current.current?.scrollIntoView({ block: 'center' });
+  }, [run.index]);
+  return (
+    <table className="w-full border-collapse">
+      <caption className="sr-only">Steps of this card by wheel end</caption>
+      <thead className="bg-paper sticky top-0 z-10">
+        <tr className="border-ink border-b-2">
+          <th scope="col" className="figures py-2.5 text-left text-lg font-semibold">
+            Step
+          </th>
+          {columns.map((place) => (
+            <th key={place} scope="col" className="figures w-12 text-center text-lg font-semibold">
+              {place}
+            </th>
+          ))}
+        </tr>
+      </thead>
+      {PHASES.map((phase) => {
+        const lines = linesOf(run, phase, system);
+        if (lines.length === 0) return null;
+        return (
+          <tbody key={phase}>
+            <tr className="border-line border-b">
+              <th
+                scope="rowgroup"
+                colSpan={columns.length + 1}
+                className="figures text-soft pt-4 pb-1 text-left text-base font-semibold"
+              >
+                {PHASE_WORDS[phase]}
+              </th>
+            </tr>
+            {lines.map((line) => (
+              <tr key={`${line.short} ${line.cells[0]?.index}`} className="border-line border-b">
+                <th scope="row" className="py-1.5 pr-2 text-left font-normal">
+                  {line.short}
+                </th>
+                {columns.map((place, column) => {
+                  const cell = line.cells.find((one) => one.column === column);
+                  if (line.shared && column > 0) return null;
+                  if (!cell) return <td key={place} />;
+                  const record = run.records[cell.step.key];
+                  const here = cell.index === run.index;
+                  const done = record !== undefined && cell.index < run.index;
+                  const mark = here ? '●' : done ? (record.state === 'done' ? '✓' : '–') : '·';
+                  const said = here
+                    ? 'now'
+                    : done
+                      ? record.state === 'done'
+                        ? 'done'
+                        : 'left out'
+                      : 'to come';
+                  return (
+                    <td
+                      key={place}
+                      ref={here ? current : undefined}
+                      colSpan={line.shared ? columns.length : 1}
+                      className={cx(
+                        'text-center',
+                        here ? 'bg-ink text-paper' : done ? 'text-clear font-semibold' : 'text-soft',
+                      )}
+                    >
+                      <span aria-hidden>{mark}</span>
+                      <span className="sr-only">{said}</span>
+                    </td>
+                  );
+                })}
+              </tr>
+            ))}
+          </tbody>
+        );
+      })}
+    </table>
+  );
+}
+
+/** The same on a phone: how far the card is, in one line. */
+export function StepBar({ run }: { run: Run }) {
+  const step = run.card.steps[run.index];
+  return (
+    <div className="flex gap-1" role="img" aria-label={`Step ${run.index + 1} of ${run.card.steps.length}`}>
+      {PHASES.map((phase) => {
+        const steps = run.card.steps.map((one, i) => ({ one, i })).filter(({ one }) => one.phase === phase);
+        const done = steps.filter(({ i }) => i < run.index).length;
+        if (steps.length === 0) return null;
+        return (
+          <span
+            key={phase}
+            className={cx(
+              'h-2 overflow-hidden rounded-full',
+              step?.phase === phase ? 'bg-rail-soft/60' : 'bg-rail-soft/30',
+            )}
+            style={{ flexGrow: steps.length }}
+          >
+            <span
+              className="bg-rail-mark block h-full"
+              style={{ width: `${(100 * done) / steps.length}%` }}
+            />
+          </span>
+        );
+      })}
+    </div>
+  );
+}

@@ -1,0 +1,47 @@
+'use client';
+
+import { useCallback, useMemo } from 'react';
+import { applyChanges, type Changes } from '@/core/rig';
+import { amendModel, findingAt, type Run, type SaidFinding, type Tap } from '@/core/routine';
+import { useRecord } from '@/features/common';
+import { useYard } from '@/store';
+import { tapWords } from '@/text';
+
+/** What can be done with a card in hand; each resolves to what is wrong, or nothing. */
+export interface RunActions {
+  readonly tap: (key: string, tapped: Tap) => Promise<string | undefined>;
+  readonly back: () => Promise<void>;
+  readonly say: (finding: SaidFinding) => Promise<void>;
+  readonly fact: (changes: Changes) => Promise<void>;
+}
+
+/** The actions of one run, each on disk before it shows. */
+export function useRunActions(run: Run): RunActions {
+  const { store } = useYard();
+  const record = useRecord();
+  const fact = useCallback(
+    async (changes: Changes) => {
+      const next = applyChanges(run.model, changes);
+      if (!next.ok) return;
+      await record(run.rig, [{ kind: 'rig.changed', body: { changes } }], 'Kept with the rig');
+      await store.updateRun(run.id, (current) => {
+        const amended = amendModel(current, next.value, store.clock.now());
+        return amended.ok ? amended.value : current;
+      });
+    },
+    [store, record, run.id, run.rig, run.model],
+  );
+  return useMemo(
+    () => ({
+      tap: async (key, tapped) => {
+        const taken = await store.tapRun(run.id, key, tapped);
+        return taken.ok ? undefined : tapWords(taken.error);
+      },
+      back: async () => void (await store.backRun(run.id)),
+      say: async (finding) =>
+        void (await store.updateRun(run.id, (current) => findingAt(current, finding, store.clock.now()))),
+      fact,
+    }),
+    [store, run.id, fact],
+  );
+}

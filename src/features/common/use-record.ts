@@ -1,0 +1,47 @@
+'use client';
+
+import { useCallback } from 'react';
+import { toast } from 'sonner';
+import type { Instant } from '@/core/base';
+import { makeEntry, makeVoid, type Entry, type EntryOf, type Kind } from '@/core/log';
+import { askToKeep, newId, useYard } from '@/store';
+
+/** An entry about to be written; it happens now unless told otherwise. */
+export type Draft = {
+  [K in Kind]: {
+    readonly kind: K;
+    readonly body: EntryOf<K>['body'];
+    readonly happened?: Instant;
+    readonly replaces?: string;
+  };
+}[Kind];
+
+/** Writes entries to the log of a rig, and says so with a way to take them back. */
+export function useRecord(): (
+  rig: string,
+  drafts: readonly Draft[],
+  said: string,
+) => Promise<readonly Entry[]> {
+  const { store } = useYard();
+  return useCallback(
+    async (rig, drafts, said) => {
+      const recorded = store.clock.now();
+      const entries = drafts.map(({ kind, body, happened, replaces }) =>
+        makeEntry(kind, { id: newId(), rig, happened: happened ?? recorded, recorded, replaces }, body),
+      );
+      await store.append(entries);
+      void askToKeep();
+      toast(said, {
+        action: {
+          label: 'Take it back',
+          onClick: () =>
+            void store.append(
+              entries.map((entry) => makeVoid(entry, newId(), store.clock.now(), 'taken back at once')),
+            ),
+        },
+      });
+      return entries;
+    },
+    [store],
+  );
+}

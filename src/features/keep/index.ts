@@ -1,0 +1,2 @@
+/** Keep: the archive, units, light. */
+export { KeepView } from './keep-view';

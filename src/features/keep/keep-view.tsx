@@ -1,0 +1,155 @@
+'use client';
+
+import { useRouter } from 'next/navigation';
+import { useEffect, useState, type ReactNode } from 'react';
+import { Failed, Loading, useRigs } from '@/features/common';
+import {
+  askToKeep,
+  resetDemo,
+  setPreferences,
+  storageState,
+  usePreferences,
+  useYard,
+  type StorageState,
+} from '@/store';
+import { Button, Choice } from '@/ui';
+import { ArchiveIn } from './archive-in';
+import { ArchiveOut } from './archive-out';
+
+function Block({ title, children }: { title: string; children: ReactNode }) {
+  return (
+    <section className="border-ink grid gap-x-8 gap-y-3 border-t-2 py-5 md:grid-cols-[13rem_1fr]">
+      <h2 className="text-xl">{title}</h2>
+      <div className="max-w-2xl">{children}</div>
+    </section>
+  );
+}
+
+const megabytes = (bytes: number | undefined) =>
+  bytes === undefined ? 'not known' : `${(bytes / 1_000_000).toFixed(1)} MB`;
+
+function Storage() {
+  const [state, setState] = useState<StorageState>();
+  useEffect(() => {
+    let gone = false;
+    void storageState().then((next) => !gone && setState(next));
+    return () => {
+      gone = true;
+    };
+  }, []);
+  if (!state) return null;
+  return (
+    <div className="grid gap-2">
+      <p>
+        {state.kept
+          ? 'The browser has promised to keep this data.'
+          : 'The browser has not promised to keep this data: it may clear it when the device runs full.'}
+      </p>
+      <p className="text-soft">
+        Used: {megabytes(state.used)} of {megabytes(state.quota)}.
+      </p>
+      {!state.kept && (
+        <div>
+          <Button onClick={() => void askToKeep().then(async () => setState(await storageState()))}>
+            Ask it to keep the data
+          </Button>
+        </div>
+      )}
+    </div>
+  );
+}
+
+function DemoBlock() {
+  const { yard } = usePreferences();
+  const { store } = useYard();
+  const router = useRouter();
+  const go = (to: 'own' | 'demo') => {
+    setPreferences({ yard: to });
+    router.push('/');
+  };
+  if (yard === 'own')
+    return (
+      <Block title="Demo yard">
+        <p className="text-soft mb-3">
+          Three invented rigs with two and a half years behind them, apart from your own data.
+        </p>
+        <Button onClick={() => go('demo')}>Look round the demo yard</Button>
+      </Block>
+    );
+  return (
+    <Block title="Demo yard">
+      <p className="text-soft mb-3">You are in it: nothing here is yours, and your own yard is untouched.</p>
+      <div className="flex flex-wrap gap-2.5">
+        <Button look="primary" onClick={() => go('own')}>
+          Go to my own yard
+        </Button>
+        <Button onClick={() => void resetDemo(store).then(() => location.reload())}>
+          Begin the demo afresh
+        </Button>
+      </div>
+    </Block>
+  );
+}
+
+/** Keep: is my record safe, and does it speak my units? */
+export function KeepView() {
+  const yard = useRigs();
+  const { units, theme } = usePreferences();
+  if (yard.status === 'loading') return <Loading />;
+  if (yard.status === 'failed') return <Failed reason={yard.reason} />;
+  return (
+    <div className="mx-auto w-full max-w-[64rem] px-4 py-4 md:px-8 md:py-6">
+      <h1 className="mb-1 text-4xl md:text-5xl">Your record is yours</h1>
+      <p className="text-soft mb-6 text-lg">
+        It lies on this device, in a format that is open, and goes nowhere unless you take it.
+      </p>
+      <Block title="Take it with you">
+        <ArchiveOut ready={yard} />
+      </Block>
+      <Block title="Bring one in">
+        <ArchiveIn ready={yard} />
+      </Block>
+      <Block title="Kept here">
+        <Storage />
+      </Block>
+      <Block title="Units">
+        <Choice
+          label="Units"
+          hideLabel
+          columns="grid-cols-2"
+          options={[
+            { value: 'us', label: 'US', hint: 'mi, in, lbf·ft, psi, °F' },
+            { value: 'metric', label: 'Metric', hint: 'km, mm, N·m, kPa, °C' },
+          ]}
+          value={units}
+          onChange={(value) => setPreferences({ units: value })}
+        />
+      </Block>
+      <Block title="Light">
+        <Choice
+          label="Light"
+          hideLabel
+          columns="grid-cols-2 sm:grid-cols-4"
+          options={[
+            { value: 'auto', label: 'As the device' },
+            { value: 'day', label: 'Day' },
+            { value: 'night', label: 'Night' },
+            { value: 'sun', label: 'Full sun', hint: 'no tints' },
+          ]}
+          value={theme}
+          onChange={(value) => setPreferences({ theme: value })}
+        />
+      </Block>
+      <DemoBlock />
+      <Block title="Open format">
+        <p className="text-soft">
+          An archive is a zip with one entry a line.{' '}
+          <a href="/api/schema" className="text-ink underline underline-offset-4">
+            Its JSON Schema
+          </a>{' '}
+          says what a line may hold.
+        </p>
+      </Block>
+    </div>
+  );
+}

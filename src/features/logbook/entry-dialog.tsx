@@ -1,0 +1,159 @@
+'use client';
+
+import { useState } from 'react';
+import { makeVoid, type Entry } from '@/core/log';
+import type { Rigs } from '@/features/common';
+import { newId, usePreferences, useYard } from '@/store';
+import { dayAndTime, entryWords, KIND_OF_ENTRY } from '@/text';
+import { Button, Dialog, LinkButton, TextArea } from '@/ui';
+import { CorrectForm } from './correct-form';
+import type { Story, Told } from './story';
+
+type Ready = Extract<Rigs, { status: 'ready' }>;
+
+function Withdraw({ entry, onDone }: { entry: Entry; onDone: () => void }) {
+  const { store } = useYard();
+  const [reason, setReason] = useState('');
+  return (
+    <div className="border-stop mt-5 grid gap-3 border-l-4 pl-4">
+      <p>
+        It stops counting, and stays readable. Meters, duties and findings are worked out again without it.
+      </p>
+      <TextArea
+        label="Why, if you like"
+        maxLength={500}
+        value={reason}
+        onChange={(event) => setReason(event.target.value)}
+      />
+      <Button
+        look="danger"
+        size="lg"
+        onClick={() =>
+          void store
+            .append([makeVoid(entry, newId(), store.clock.now(), reason.trim() || undefined)])
+            .then(onDone)
+        }
+      >
+        Withdraw this entry
+      </Button>
+    </div>
+  );
+}
+
+function Another({
+  label,
+  entry,
+  story,
+  onOpen,
+}: {
+  label: string;
+  entry: Entry;
+  story: Story;
+  onOpen: (id: string) => void;
+}) {
+  const { units } = usePreferences();
+  const titleOf = (id: string) => {
+    const other = story.byId.get(id);
+    return other && entryWords(other, units, () => undefined).title;
+  };
+  const { title, lines } = entryWords(entry, units, titleOf);
+  return (
+    <div className="border-line mt-5 border-t pt-3">
+      <p className="text-soft">{label}</p>
+      <button
+        type="button"
+        className="min-h-11 text-left font-semibold underline underline-offset-4"
+        onClick={() => onOpen(entry.id)}
+      >
+        {title}
+      </button>
+      <p className="text-soft">
+        {lines.length > 0 && `${lines.join('. ')}. `}Written down {dayAndTime(entry.recorded)}.
+      </p>
+    </div>
+  );
+}
+
+/** One entry in full: what it says, what became of it, and the ways to set it right. */
+export function EntryDialog({
+  told,
+  story,
+  ready,
+  onClose,
+  onOpen,
+}: {
+  told: Told;
+  story: Story;
+  ready: Ready;
+  onClose: () => void;
+  onOpen: (id: string) => void;
+}) {
+  const { units } = usePreferences();
+  const { store } = useYard();
+  const { entry, standing, by, original } = told;
+  const [mode, setMode] = useState<'read' | 'correct' | 'withdraw'>('read');
+  const titleOf = (id: string) => {
+    const other = story.byId.get(id);
+    return other && entryWords(other, units, () => undefined).title;
+  };
+  const { title, lines } = entryWords(entry, units, titleOf);
+  const setup = entry.kind === 'rig.setup' || entry.kind === 'rig.changed';
+
+  return (
+    <Dialog
+      open
+      onClose={onClose}
+      title={<span className={standing === 'counts' ? '' : 'text-soft line-through'}>{title}</span>}
+      description={`${KIND_OF_ENTRY[entry.kind]}, ${dayAndTime(entry.happened)}. Written down ${dayAndTime(entry.recorded)}.`}
+    >
+      {standing !== 'counts' && (
+        <p className="text-due mb-3 font-semibold">
+          {standing === 'corrected' ? 'Corrected: the later entry counts.' : 'Withdrawn: it does not count.'}
+        </p>
+      )}
+      {mode === 'correct' ? (
+        <CorrectForm entry={entry} ready={ready} onDone={onClose} onCancel={() => setMode('read')} />
+      ) : (
+        <>
+          {lines.length > 0 && (
+            <ul className="grid gap-1.5">
+              {lines.map((line) => (
+                <li key={line}>{line}</li>
+              ))}
+            </ul>
+          )}
+          {original && <Another label="Corrects" entry={original} story={story} onOpen={onOpen} />}
+          {by && (
+            <Another
+              label={by.kind === 'void' ? 'Withdrawn by' : 'Corrected by'}
+              entry={by}
+              story={story}
+              onOpen={onOpen}
+            />
+          )}
+          {standing === 'counts' && mode === 'read' && (
+            <div className="mt-6 flex flex-wrap gap-2.5">
+              {setup ? (
+                <LinkButton href={`/setup?fix=${entry.id}`}>Correct</LinkButton>
+              ) : (
+                entry.kind !== 'void' && <Button onClick={() => setMode('correct')}>Correct</Button>
+              )}
+              <Button look="danger" onClick={() => setMode('withdraw')}>
+                {entry.kind === 'void' ? 'Put back what it withdrew' : 'Withdraw'}
+              </Button>
+            </div>
+          )}
+          {standing === 'withdrawn' && by?.kind === 'void' && (
+            <Button
+              className="mt-6"
+              onClick={() => void store.append([makeVoid(by, newId(), store.clock.now())]).then(onClose)}
+            >
+              Put it back
+            </Button>
+          )}
+          {mode === 'withdraw' && <Withdraw entry={entry} onDone={onClose} />}
+        </>
+      )}
+    </Dialog>
+  );
+}

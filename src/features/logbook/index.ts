@@ -1,0 +1,2 @@
+/** Logbook: what happened? */
+export { LogbookView } from './logbook-view';

@@ -1,0 +1,191 @@
+'use client';
+
+import { useDeferredValue, useMemo, useState } from 'react';
+import Link from 'next/link';
+import { useSearchParams } from 'next/navigation';
+import type { Entry } from '@/core/log';
+import { Failed, Loading, useRigs, type Rigs } from '@/features/common';
+import { usePreferences } from '@/store';
+import { count, entryWords, KIND_OF_ENTRY, month } from '@/text';
+import { format } from 'date-fns';
+import { Button, cx, LinkButton } from '@/ui';
+import { EntryDialog } from './entry-dialog';
+import { NoteDialog } from './note-dialog';
+import { pageOf, storyOf, type Story } from './story';
+
+type Ready = Extract<Rigs, { status: 'ready' }>;
+
+const PAGE = 60;
+
+function Row({
+  entry,
+  story,
+  name,
+  onOpen,
+}: {
+  entry: Entry;
+  story: Story;
+  name: string | undefined;
+  onOpen: () => void;
+}) {
+  const { units } = usePreferences();
+  const { standing, original } = story.tell(entry);
+  const titleOf = (id: string): string | undefined => {
+    const other = story.byId.get(id);
+    return other && entryWords(other, units, () => undefined).title;
+  };
+  const { title, lines } = entryWords(entry, units, titleOf);
+  const gone = standing !== 'counts';
+  return (
+    <li className="border-line border-b">
+      <button
+        type="button"
+        onClick={onOpen}
+        className="hover:bg-accent-wash/60 grid w-full grid-cols-[3.2rem_minmax(0,1fr)] gap-x-3 px-1 py-3 text-left md:grid-cols-[4.2rem_6.5rem_minmax(0,1fr)_8rem]"
+      >
+        <span className="figures text-xl font-semibold">
+          {format(new Date(entry.happened), 'd')}
+          <span className="text-soft ml-1 text-[0.88rem] font-medium">
+            {format(new Date(entry.happened), 'EEE')}
+          </span>
+        </span>
+        <span className="text-soft hidden md:block">{KIND_OF_ENTRY[entry.kind]}</span>
+        <span className="min-w-0">
+          <span className={cx('font-semibold', gone && 'text-soft line-through')}>{title}</span>
+          {gone && <span className="text-due ml-2 font-medium no-underline">{standing}</span>}
+          {original && !gone && <span className="text-soft ml-2">corrected entry</span>}
+          {!gone && lines.length > 0 && (
+            <span className="text-soft mt-0.5 line-clamp-2 block text-[0.94rem]">{lines.join('. ')}</span>
+          )}
+        </span>
+        <span className="text-soft col-start-2 md:col-start-auto md:text-right">{name}</span>
+      </button>
+    </li>
+  );
+}
+
+function Entries({ ready }: { ready: Ready }) {
+  const { units } = usePreferences();
+  const params = useSearchParams();
+  const wanted = params.get('rig') ?? undefined;
+  const [most, setMost] = useState(PAGE);
+  const [words, setWords] = useState('');
+  const [open, setOpen] = useState<string>();
+  const [noting, setNoting] = useState(false);
+  const sought = useDeferredValue(words.trim().toLowerCase());
+  const story = useMemo(() => storyOf(ready.fold), [ready.fold]);
+  const page = useMemo(() => {
+    const match =
+      sought === ''
+        ? undefined
+        : (entry: Entry) => {
+            const { title, lines } = entryWords(entry, units, () => undefined);
+            return `${KIND_OF_ENTRY[entry.kind]} ${title} ${lines.join(' ')}`.toLowerCase().includes(sought);
+          };
+    return pageOf(ready.fold, wanted, match, most);
+  }, [ready.fold, wanted, sought, most, units]);
+  const names = new Map(ready.rigs.map(({ rig, model }) => [rig.id, model.name]));
+  const months = new Map<string, Entry[]>();
+  for (const entry of page.entries) {
+    const key = month(entry.happened);
+    months.set(key, [...(months.get(key) ?? []), entry]);
+  }
+  const opened = open ? story.byId.get(open) : undefined;
+  const rigFor = wanted ?? ready.rigs[0]?.rig.id;
+
+  return (
+    <div className="mx-auto w-full max-w-[70rem] px-4 py-4 md:px-8 md:py-6">
+      <div className="flex flex-wrap items-end gap-x-4 gap-y-3">
+        <h1 className="text-4xl md:text-5xl">Logbook</h1>
+        <p className="text-soft pb-1">
+          {count(ready.fold.entries.length, 'entry', 'entries')}. Nothing is ever overwritten.
+        </p>
+        <div className="ml-auto flex gap-2">
+          {rigFor && <Button onClick={() => setNoting(true)}>Write a note</Button>}
+          <LinkButton href="/keep">Archive</LinkButton>
+        </div>
+      </div>
+      <div className="mt-4 flex flex-wrap items-center gap-x-6 gap-y-2">
+        <nav aria-label="Rigs" className="-ml-2 flex min-w-0 gap-1 overflow-x-auto">
+          {[
+            { id: undefined, name: 'All rigs' },
+            ...ready.rigs.map(({ rig, model }) => ({ id: rig.id, name: model.name })),
+          ].map(({ id, name }) => (
+            <Link
+              key={name}
+              prefetch={false}
+              href={id ? `/logbook?rig=${id}` : '/logbook'}
+              aria-current={id === wanted ? 'page' : undefined}
+              className={cx(
+                'min-h-11 shrink-0 border-b-[3px] px-2 py-2 whitespace-nowrap',
+                id === wanted ? 'border-accent font-semibold' : 'text-soft hover:text-ink border-transparent',
+              )}
+            >
+              {name}
+            </Link>
+          ))}
+        </nav>
+        <label className="ml-auto flex items-center gap-2">
+          <span className="sr-only">Find in the logbook</span>
+          <input
+            type="search"
+            placeholder="Find words, such as seal or 2R"
+            value={words}
+            onChange={(event) => setWords(event.target.value)}
+            className="border-soft bg-sheet min-h-11 w-64 rounded-sheet border-[1.5px] px-3"
+          />
+        </label>
+      </div>
+      {page.entries.length === 0 ? (
+        <p className="text-soft mt-8 max-w-xl text-lg">
+          {sought === ''
+            ? 'The log begins with the first rig that is set up.'
+            : `Nothing in the logbook says “${words.trim()}”.`}
+        </p>
+      ) : (
+        [...months].map(([name, entries]) => (
+          <section key={name} className="mt-6">
+            <h2 className="border-ink border-b-2 pb-1.5 text-xl">{name}</h2>
+            <ul>
+              {entries.map((entry) => (
+                <Row
+                  key={entry.id}
+                  entry={entry}
+                  story={story}
+                  name={wanted ? undefined : names.get(entry.rig)}
+                  onOpen={() => setOpen(entry.id)}
+                />
+              ))}
+            </ul>
+          </section>
+        ))
+      )}
+      {page.more && (
+        <Button className="mt-5" onClick={() => setMost(most + PAGE)}>
+          Earlier entries
+        </Button>
+      )}
+      {opened && (
+        <EntryDialog
+          told={story.tell(opened)}
+          story={story}
+          ready={ready}
+          onClose={() => setOpen(undefined)}
+          onOpen={setOpen}
+        />
+      )}
+      {noting && rigFor && (
+        <NoteDialog rig={rigFor} name={names.get(rigFor) ?? ''} onClose={() => setNoting(false)} />
+      )}
+    </div>
+  );
+}
+
+/** The Logbook: what happened? */
+export function LogbookView() {
+  const yard = useRigs();
+  const rig = useSearchParams().get('rig');
+  if (yard.status === 'loading') return <Loading />;
+  if (yard.status === 'failed') return <Failed reason={yard.reason} />;
+  return <Entries key={rig ?? 'all'} ready={yard} />;
+}

@@ -1,0 +1,38 @@
+'use client';
+
+import { useState } from 'react';
+import { useRecord } from '@/features/common';
+import { Button, Dialog, TextArea } from '@/ui';
+
+/** Words kept with a rig. */
+export function NoteDialog({ rig, name, onClose }: { rig: string; name: string; onClose: () => void }) {
+  const record = useRecord();
+  const [text, setText] = useState('');
+  const [tried, setTried] = useState(false);
+  return (
+    <Dialog open onClose={onClose} title="A note" description={`Kept with ${name}.`}>
+      <form
+        noValidate
+        className="grid gap-4"
+        onSubmit={(event) => {
+          event.preventDefault();
+          setTried(true);
+          if (text.trim() === '') return;
+          void record(rig, [{ kind: 'note', body: { text: text.trim() } }], 'Note kept').then(onClose);
+        }}
+      >
+        <TextArea
+          label="Note"
+          rows={5}
+          maxLength={2000}
+          value={text}
+          onChange={(event) => setText(event.target.value)}
+          error={tried && text.trim() === '' ? 'There is nothing in it yet.' : undefined}
+        />
+        <Button type="submit" look="primary" size="lg">
+          Keep it
+        </Button>
+      </form>
+    </Dialog>
+  );
+}

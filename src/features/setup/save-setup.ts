@@ -1,0 +1,56 @@
+import type { Entry, Fold } from '@/core/log';
+import { foldEntries } from '@/core/log';
+import { applyChanges, diffModels, type RigModel } from '@/core/rig';
+import type { Draft } from '@/features/common';
+import type { SetupRead } from './setup-form';
+
+/** What a form is open for: a new rig, a rig changed, or an entry set right. */
+export type SetupTask =
+  | { readonly task: 'new' }
+  | { readonly task: 'change'; readonly rig: string; readonly model: RigModel }
+  | {
+      readonly task: 'correct';
+      readonly entry: Entry;
+      /** The rig before the entry; none where the entry is its set-up. */
+      readonly before: RigModel | undefined;
+      readonly model: RigModel;
+      readonly reading: number | undefined;
+    };
+
+/** The task of correcting a set-up or change: the rig as that entry made it. */
+export function correctionOf(entry: Entry, fold: Fold): SetupTask | undefined {
+  if (entry.kind === 'rig.setup')
+    return {
+      task: 'correct',
+      entry,
+      before: undefined,
+      model: entry.body.model,
+      reading: entry.body.reading,
+    };
+  if (entry.kind !== 'rig.changed') return undefined;
+  const at = fold.entries.findIndex((one) => one.id === entry.id);
+  const earlier = fold.entries.slice(0, at).filter((one) => !fold.dead.has(one.id));
+  const before = foldEntries(earlier).state.rigs[entry.rig]?.model;
+  const made = before && applyChanges(before, entry.body.changes);
+  return made?.ok ? { task: 'correct', entry, before, model: made.value, reading: undefined } : undefined;
+}
+
+/** The entries that save a form; none where nothing is changed. */
+export function draftsFor(task: SetupTask, read: SetupRead): readonly Draft[] {
+  const setup = { model: read.model, ...(read.reading !== undefined && { reading: read.reading }) };
+  switch (task.task) {
+    case 'new':
+      return [{ kind: 'rig.setup', body: setup }];
+    case 'change': {
+      const changes = diffModels(task.model, read.model);
+      return Object.keys(changes).length > 0 ? [{ kind: 'rig.changed', body: { changes } }] : [];
+    }
+    case 'correct': {
+      const { entry, before } = task;
+      const stamp = { happened: entry.happened, replaces: entry.id };
+      if (!before) return [{ kind: 'rig.setup', body: setup, ...stamp }];
+      const changes = diffModels(before, read.model);
+      return Object.keys(changes).length > 0 ? [{ kind: 'rig.changed', body: { changes }, ...stamp }] : [];
+    }
+  }
+}

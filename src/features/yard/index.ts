@@ -1,0 +1,4 @@
+/** Yard: can I tow today? */
+export { YardView } from './yard-view';
+export { readTrip, type TripForm } from './trip-form';
+export { SEVERITIES } from './finding-dialog';

@@ -1,0 +1,41 @@
+'use client';
+
+import type { Fold } from '@/core/log';
+import { Ruled, type RigView } from '@/features/common';
+import { usePreferences } from '@/store';
+import { count, dayAgo, entryWords, measure } from '@/text';
+import { LinkButton } from '@/ui';
+
+const SHOWN = 4;
+
+/** What this rig has behind it: its meters, and the last things that happened. */
+export function Lately({ view, fold, now }: { view: RigView; fold: Fold; now: string }) {
+  const { units } = usePreferences();
+  const { rig, model } = view;
+  const recent = [];
+  for (let i = fold.entries.length - 1; i >= 0 && recent.length < SHOWN; i--) {
+    const entry = fold.entries[i];
+    if (entry && entry.rig === rig.id && entry.kind !== 'void' && !fold.dead.has(entry.id))
+      recent.push(entry);
+  }
+  return (
+    <section aria-label="Lately">
+      <Ruled
+        aside={`${measure(rig.distance, 'distance', units)} on record${model.kind === 'boat' ? `, ${count(rig.launches, 'launch', 'launches')}` : ''}`}
+      >
+        Lately
+      </Ruled>
+      <ul>
+        {recent.map((entry) => (
+          <li key={entry.id} className="border-line grid grid-cols-[6.5rem_1fr] gap-3 border-b py-3">
+            <span className="figures text-lg font-medium">{dayAgo(entry.happened, now)}</span>
+            <span>{entryWords(entry, units, () => undefined).title}</span>
+          </li>
+        ))}
+      </ul>
+      <LinkButton look="quiet" className="mt-1 -ml-4" href={`/logbook?rig=${rig.id}`}>
+        Whole logbook
+      </LinkButton>
+    </section>
+  );
+}

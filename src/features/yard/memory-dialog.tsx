@@ -1,0 +1,115 @@
+'use client';
+
+import { useState } from 'react';
+import { parseQuantity, unitFor } from '@/core/quantity';
+import type { WheelEnd } from '@/core/rig';
+import { useRecord, type RigView } from '@/features/common';
+import { usePreferences } from '@/store';
+import { fromDateField, parseWords } from '@/text';
+import { Button, Dialog, Field } from '@/ui';
+
+/** A repack remembered from before the record began: its day, and its miles where they are known. */
+export function MemoryDialog({
+  view,
+  place,
+  now,
+  onClose,
+}: {
+  view: RigView;
+  place: WheelEnd;
+  now: string;
+  onClose: () => void;
+}) {
+  const { units } = usePreferences();
+  const record = useRecord();
+  const [date, setDate] = useState('');
+  const [miles, setMiles] = useState('');
+  const [all, setAll] = useState(false);
+  const [errors, setErrors] = useState<{ date?: string; miles?: string }>({});
+  const places = all ? view.places.map((state) => state.place) : [place];
+
+  const save = async () => {
+    const happened = fromDateField(date, now);
+    const since =
+      miles.trim() === '' ? undefined : parseQuantity(miles, 'distance', unitFor('distance', units));
+    const found: typeof errors = {
+      ...(!happened && { date: 'Give the day, as near as you know it.' }),
+      ...(happened && happened > now && { date: 'That day has not come yet.' }),
+      ...(since && !since.ok && { miles: parseWords(since.error, units) }),
+      ...(since?.ok && (since.value < 0 || since.value > 1.6e9) && { miles: 'That cannot be right.' }),
+    };
+    setErrors(found);
+    if (Object.keys(found).length > 0 || !happened) return;
+    await record(
+      view.rig.id,
+      [
+        {
+          kind: 'work',
+          happened,
+          body: {
+            jobs: places.map((at) => ({ routine: 'repack', place: at })),
+            from: 'memory',
+            readings: [],
+            conditions: [],
+            materials: [],
+            renewed: [],
+            refits: [],
+            skipped: [],
+            ...(since?.ok && { distanceSince: since.value }),
+          },
+        },
+      ],
+      `Repack of ${places.join(', ')} noted from memory`,
+    );
+    onClose();
+  };
+
+  return (
+    <Dialog
+      open
+      onClose={onClose}
+      title={`When was ${place} last repacked?`}
+      description="From your own memory or a receipt. It is kept as remembered, not as seen."
+    >
+      <form
+        noValidate
+        className="grid gap-5"
+        onSubmit={(event) => {
+          event.preventDefault();
+          void save();
+        }}
+      >
+        <Field
+          label="Day"
+          type="date"
+          value={date}
+          error={errors.date}
+          onChange={(event) => setDate(event.target.value)}
+        />
+        <Field
+          label="Towed since, if you know"
+          unit={unitFor('distance', units)}
+          inputMode="decimal"
+          hint="Left empty, its miles count from when this record began, and say “at least”."
+          value={miles}
+          error={errors.miles}
+          onChange={(event) => setMiles(event.target.value)}
+        />
+        {view.places.length > 1 && (
+          <label className="flex min-h-11 items-center gap-3">
+            <input
+              type="checkbox"
+              className="accent-accent size-6"
+              checked={all}
+              onChange={(event) => setAll(event.target.checked)}
+            />
+            All wheel ends on the same day
+          </label>
+        )}
+        <Button type="submit" look="primary" size="lg">
+          Note it
+        </Button>
+      </form>
+    </Dialog>
+  );
+}

@@ -1,0 +1,98 @@
+'use client';
+
+import { judgeRecheck, type RecheckResult } from '@/core/judge';
+import type { Duty } from '@/core/duty';
+import { matesOf, type WheelEnd } from '@/core/rig';
+import { useRecord, type Draft, type RigView } from '@/features/common';
+import { usePreferences } from '@/store';
+import { dutyStanding, meterAmount, RECHECK_FINDING, ruleWords, torqueSpec } from '@/text';
+import { Button, Dialog, Mark } from '@/ui';
+import { dutyMark } from './marks';
+
+const CHOICES: readonly { result: RecheckResult; label: string; look: 'primary' | 'plain' | 'danger' }[] = [
+  { result: 'held', label: 'All held', look: 'primary' },
+  { result: 'moved', label: 'One moved', look: 'plain' },
+  { result: 'loose', label: 'Loose by hand', look: 'danger' },
+];
+
+/** Lug rechecks that are open, wheel by wheel: one tap says what the wrench found. */
+export function RecheckDialog({
+  view,
+  first,
+  onClose,
+}: {
+  view: RigView;
+  first: WheelEnd;
+  onClose: () => void;
+}) {
+  const { units } = usePreferences();
+  const record = useRecord();
+  const { rig, model, duties } = view;
+  const open = duties.filter((duty) => duty.routine === 'lug-recheck');
+  // The wheel that was asked for comes first, then its side, as one walks.
+  const order = [first, ...matesOf(first, model).sameSide];
+  const rank = (duty: Duty) => (order.includes(duty.place) ? order.indexOf(duty.place) : order.length);
+  const sorted = [...open].sort((a, b) => rank(a) - rank(b));
+
+  const say = async (place: WheelEnd, result: RecheckResult) => {
+    const judged = judgeRecheck(result, rig.refits[place]?.moves ?? 0);
+    const drafts: Draft[] = [{ kind: 'recheck', body: { place, result } }];
+    const grave = judged.rule === 'recheck-loose' || judged.rule === 'recheck-moved-again';
+    if (grave && judged.verdict !== 'clear')
+      drafts.push({
+        kind: 'finding.opened',
+        body: { place, verdict: judged.verdict, text: RECHECK_FINDING[judged.rule] },
+      });
+    await record(rig.id, drafts, `${place}: ${ruleWords(judged, '')}`);
+    if (open.length <= 1) onClose();
+  };
+
+  return (
+    <Dialog
+      open
+      onClose={onClose}
+      title="Lug recheck"
+      description={`Every nut, in a star, at ${torqueSpec(model, units)}. A nut that turns has moved.`}
+    >
+      {sorted.length === 0 ? (
+        <p className="py-4 text-lg">No recheck is open.</p>
+      ) : (
+        <ul className="divide-line divide-y">
+          {sorted.map((duty) => {
+            const standing = dutyStanding(duty, units);
+            const use = duty.governing;
+            return (
+              <li key={duty.id} className="py-4">
+                <p className="mb-3 flex items-center gap-3">
+                  <Mark mark={dutyMark(duty)} size={26} spoken />
+                  <span className="figures text-3xl font-semibold">{duty.place}</span>
+                  <span className="text-soft">
+                    {use && `check at ${meterAmount('distance', use.limit, units)} from the refit: `}
+                    {standing.figure} {standing.words}
+                  </span>
+                </p>
+                <div className="grid grid-cols-3 gap-2">
+                  {CHOICES.map(({ result, label, look }) => (
+                    <Button
+                      key={result}
+                      size="lg"
+                      look={look}
+                      className="px-2 text-base"
+                      onClick={() => void say(duty.place, result)}
+                    >
+                      {label}
+                    </Button>
+                  ))}
+                </div>
+              </li>
+            );
+          })}
+        </ul>
+      )}
+      <p className="border-soon text-soft mt-2 border-l-4 pl-3">
+        A nut that moved is brought back to torque now, and its miles start again. Loose by hand: look for
+        broken studs and worn holes before anything else.
+      </p>
+    </Dialog>
+  );
+}

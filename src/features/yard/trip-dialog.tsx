@@ -1,0 +1,207 @@
+'use client';
+
+import { useState } from 'react';
+import { useForm, useWatch } from 'react-hook-form';
+import { dutiesOf, raised, type Duty } from '@/core/duty';
+import { extend } from '@/core/log';
+import { unitFor } from '@/core/quantity';
+import type { RigView, Rigs } from '@/features/common';
+import { useRecord } from '@/features/common';
+import { usePreferences } from '@/store';
+import { dateField, dutyTitle, dutyWhy, measure, words } from '@/text';
+import { Button, Dialog, Field, Mark, Stepper } from '@/ui';
+import { dutyMark } from './marks';
+import { readTrip, type TripForm } from './trip-form';
+
+type Ready = Extract<Rigs, { status: 'ready' }>;
+
+function Became({ became, onClose }: { became: readonly Duty[]; onClose: () => void }) {
+  const { units } = usePreferences();
+  const { now } = { now: new Date().toISOString() };
+  return (
+    <div className="grid gap-4">
+      {became.length === 0 ? (
+        <p className="flex items-center gap-3 text-lg">
+          <Mark mark="clear" size={32} />
+          Nothing new came due.
+        </p>
+      ) : (
+        <ul className="grid gap-4">
+          {became.map((duty) => (
+            <li key={duty.id} className="flex gap-3">
+              <Mark mark={dutyMark(duty)} size={28} />
+              <div>
+                <p className="font-semibold">{dutyTitle(duty)}</p>
+                <p className="text-soft">{dutyWhy(duty, units, now)}</p>
+              </div>
+            </li>
+          ))}
+        </ul>
+      )}
+      <Button look="primary" size="lg" onClick={onClose}>
+        Back to the Yard
+      </Button>
+    </div>
+  );
+}
+
+/** Home again: one number and a button; then what became due, and why. */
+export function TripDialog({ view, ready, onClose }: { view: RigView; ready: Ready; onClose: () => void }) {
+  const { rig, model } = view;
+  const { units } = usePreferences();
+  const record = useRecord();
+  const [became, setBecame] = useState<{ duties: readonly Duty[]; miles: string }>();
+  const [insisted, setInsisted] = useState(false);
+  const [replaced, setReplaced] = useState(false);
+  const [more, setMore] = useState(false);
+  const form = useForm<TripForm>({
+    defaultValues: {
+      by: model.miles === 'meter' ? 'meter' : 'miles',
+      distance: '',
+      reading: '',
+      launches: model.kind === 'boat' ? '1' : '0',
+      date: dateField(ready.now),
+      note: '',
+      replaced: false,
+    },
+  });
+  const { errors } = form.formState;
+  const by = useWatch({ control: form.control, name: 'by' });
+  const launches = useWatch({ control: form.control, name: 'launches' });
+  const unit = unitFor('distance', units);
+  const backwards = errors.reading?.type === 'backwards';
+
+  const submit = form.handleSubmit(async (values) => {
+    const read = readTrip({ ...values, replaced }, rig, model, units, ready.now, insisted);
+    if (!read.ok) {
+      read.error.forEach(({ field, text, code }, i) =>
+        form.setError(field, { type: code, message: text }, { shouldFocus: i === 0 }),
+      );
+      setInsisted(read.error.every((error) => error.insist));
+      if (read.error.some((error) => error.field === 'date' || error.field === 'note')) setMore(true);
+      return;
+    }
+    const { body, happened } = read.value;
+    const entries = await record(rig.id, [{ kind: 'trip', body, happened }], 'Trip logged');
+    const after = extend(ready.fold, entries).state.rigs[rig.id];
+    const duties = after ? raised(view.duties, dutiesOf(after, ready.now)) : [];
+    setBecame({ duties, miles: measure(body.distance, 'distance', units) });
+  });
+  const error = (field: keyof TripForm) => errors[field]?.message;
+  // What was insisted on holds for the very figures it was said of.
+  const again = { onChange: () => setInsisted(false) };
+
+  if (became)
+    return (
+      <Dialog
+        open
+        onClose={onClose}
+        title={`${became.miles} logged`}
+        description={
+          became.duties.length === 0
+            ? `${model.name} is as it was.`
+            : `It brought ${words(became.duties.length, 'thing')} closer for ${model.name}.`
+        }
+      >
+        <Became became={became.duties} onClose={onClose} />
+      </Dialog>
+    );
+
+  return (
+    <Dialog open onClose={onClose} title="Home again" description={`${model.name}: how far was it towed?`}>
+      <form noValidate onSubmit={(event) => void submit(event)} className="grid gap-5">
+        {by === 'miles' || rig.meter === undefined || replaced ? (
+          <Field
+            label={
+              by === 'miles' ? 'Towed' : replaced ? 'Towed on this trip' : 'Towed on this trip, first reading'
+            }
+            unit={unit}
+            big
+            inputMode="decimal"
+            autoFocus
+            error={error('distance')}
+            {...form.register('distance', again)}
+          />
+        ) : null}
+        {by === 'meter' && (
+          <div>
+            <Field
+              label={replaced ? 'The new meter reads' : "The trailer's meter reads"}
+              unit={unit}
+              big
+              inputMode="decimal"
+              autoFocus={rig.meter !== undefined && !replaced}
+              hint={
+                rig.meter && !replaced
+                  ? `It stood at ${measure(rig.meter.reading, 'distance', units)} before.`
+                  : undefined
+              }
+              error={error('reading')}
+              {...form.register('reading', again)}
+            />
+            {backwards && !replaced && (
+              <div className="mt-3 grid grid-cols-2 gap-2">
+                <Button onClick={() => form.setFocus('reading', { shouldSelect: true })}>Typing error</Button>
+                <Button
+                  onClick={() => {
+                    setReplaced(true);
+                    form.clearErrors();
+                  }}
+                >
+                  It is another meter
+                </Button>
+              </div>
+            )}
+          </div>
+        )}
+        {(model.kind === 'boat' || more) && (
+          <div>
+            <p className="mb-1.5 font-semibold">Launches</p>
+            <Stepper
+              label="Launches"
+              big
+              value={Number(launches) || 0}
+              max={200}
+              onChange={(n) => {
+                setInsisted(false);
+                form.setValue('launches', String(n));
+                form.clearErrors('launches');
+              }}
+            />
+            {error('launches') && (
+              <p role="alert" className="text-stop mt-1.5 font-medium">
+                {error('launches')}
+              </p>
+            )}
+          </div>
+        )}
+        {more && (
+          <>
+            <Field label="Day it ended" type="date" error={error('date')} {...form.register('date', again)} />
+            <Field label="Note" error={error('note')} {...form.register('note')} />
+          </>
+        )}
+        <Button type="submit" look="primary" size="lg" disabled={form.formState.isSubmitting}>
+          {insisted ? 'It is right, log it' : 'Log it'}
+        </Button>
+        <div className="flex flex-wrap gap-x-4">
+          {!more && (
+            <Button look="quiet" onClick={() => setMore(true)}>
+              Another day, a note{model.kind === 'boat' ? '' : ', launches'}
+            </Button>
+          )}
+          <Button
+            look="quiet"
+            onClick={() => {
+              form.setValue('by', by === 'miles' ? 'meter' : 'miles');
+              setReplaced(false);
+              form.clearErrors();
+            }}
+          >
+            {by === 'miles' ? "By the trailer's meter instead" : 'By miles instead'}
+          </Button>
+        </div>
+      </form>
+    </Dialog>
+  );
+}

@@ -1,0 +1,91 @@
+import { fail, ok, type Instant, type Result } from '@/core/base';
+import { checkTrip, type TripProblem } from '@/core/judge';
+import type { RigState, TripBody } from '@/core/log';
+import { parseNumber, parseQuantity, unitFor, type UnitSystem } from '@/core/quantity';
+import type { RigModel } from '@/core/rig';
+import { fromDateField, parseWords, tripWords } from '@/text';
+
+/** A trip as typed: figures in the owner's units, the day as a date field has it. */
+export interface TripForm {
+  readonly by: 'miles' | 'meter';
+  readonly distance: string;
+  readonly reading: string;
+  readonly launches: string;
+  readonly date: string;
+  readonly note: string;
+  /** The meter is another one; its trip's miles are typed apart. */
+  readonly replaced: boolean;
+}
+
+/** What is wrong, at which field; `insist` where the same again would be taken. */
+export interface TripError {
+  readonly field: keyof TripForm;
+  readonly text: string;
+  readonly code: TripProblem['code'] | 'unread';
+  readonly insist: boolean;
+}
+
+const FIELD: Record<TripProblem['field'], keyof TripForm> = {
+  distance: 'distance',
+  launches: 'launches',
+  reading: 'reading',
+  happened: 'date',
+};
+
+/** Reads a trip as typed: the body of an entry with its moment, or everything that is wrong with it. */
+export function readTrip(
+  form: TripForm,
+  rig: Pick<RigState, 'meter'>,
+  model: RigModel,
+  system: UnitSystem,
+  now: Instant,
+  insisted: boolean,
+): Result<{ readonly body: TripBody; readonly happened: Instant }, readonly TripError[]> {
+  const unit = unitFor('distance', system);
+  const errors: TripError[] = [];
+  const unread = (field: keyof TripForm, text: string) =>
+    errors.push({ field, text, code: 'unread', insist: false });
+  const quantity = (field: 'distance' | 'reading') => {
+    const read = parseQuantity(form[field], 'distance', unit);
+    if (!read.ok) unread(field, parseWords(read.error, system));
+    return read.ok ? read.value : undefined;
+  };
+  const reading = form.by === 'meter' ? quantity('reading') : undefined;
+  // By a meter that runs on, the trip is what the meter has gained; by a new one, or the first, it is typed.
+  const byMeter = form.by === 'meter' && rig.meter !== undefined && !form.replaced;
+  const distance = byMeter
+    ? reading === undefined
+      ? undefined
+      : Math.max(0, reading - (rig.meter?.reading ?? 0))
+    : quantity('distance');
+  const launches = form.launches.trim() === '' ? ok(0) : parseNumber(form.launches);
+  if (!launches.ok) unread('launches', parseWords(launches.error, system));
+  const happened = fromDateField(form.date, now);
+  if (!happened) unread('date', 'This is not a day of the calendar.');
+  if (errors.length > 0 || distance === undefined || !launches.ok || !happened) return fail(errors);
+
+  const claim = { distance, launches: launches.value, reading, replaced: form.replaced, happened };
+  const problems = checkTrip(claim, rig, now).filter((problem) => problem.weight === 'refuse' || !insisted);
+  if (problems.length > 0)
+    return fail(
+      problems.map((problem) => ({
+        // Miles that a meter gives are wrong at the meter.
+        field: byMeter && problem.field === 'distance' ? 'reading' : FIELD[problem.field],
+        text: tripWords(problem, rig.meter?.reading, system),
+        code: problem.code,
+        insist: problem.weight === 'ask',
+      })),
+    );
+  const note = form.note.trim();
+  return ok({
+    happened,
+    body: {
+      distance,
+      launches: launches.value,
+      ...(launches.value > 0 && model.water && { water: model.water }),
+      ...(reading !== undefined && { reading }),
+      ...(form.replaced && { replaced: true }),
+      ...(note !== '' && { note }),
+    },
+  });
+}

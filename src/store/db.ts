@@ -1,0 +1,34 @@
+import Dexie, { type EntityTable } from 'dexie';
+import type { Entry } from '@/core/log';
+import type { Run } from '@/core/routine';
+
+/** An entry as it lies in the database; `seq` is the order in which it arrived on this device. */
+export interface EntryRow {
+  seq: number;
+  entry: Entry;
+}
+
+/** A form half filled in. */
+export interface DraftRow {
+  key: string;
+  value: unknown;
+}
+
+/** A fact about this device's copy: when the demo was opened, when an archive was last saved. */
+export interface MetaRow {
+  key: 'demo-opened' | 'archived';
+  value: string;
+}
+
+/** One yard on this device. The log only grows; runs and drafts are what is in hand. */
+export class YardDb extends Dexie {
+  entries!: EntityTable<EntryRow, 'seq'>;
+  runs!: EntityTable<Run, 'id'>;
+  drafts!: EntityTable<DraftRow, 'key'>;
+  meta!: EntityTable<MetaRow, 'key'>;
+
+  constructor(name: string) {
+    super(name);
+    this.version(1).stores({ entries: '++seq, &entry.id', runs: 'id, rig', drafts: 'key', meta: 'key' });
+  }
+}

@@ -1,0 +1,39 @@
+import { z } from 'zod';
+import { readEntry, type Entry } from '@/core/log';
+import { clockFrom, deviceClock, type Clock } from './clock';
+import type { YardStore } from './yard-store';
+
+/** The moment at which the demo stands. */
+export const DEMO_NOW = '2026-05-16T14:00:00.000Z';
+
+/** Where the demo scenario is served. */
+export const DEMO_PATH = '/api/demo';
+
+/** Fills an empty demo yard and sets its clock; throws where the scenario cannot be had or read. */
+export async function prepareDemo(store: YardStore): Promise<Clock> {
+  const opened = await store.db.meta.get('demo-opened');
+  if (opened) return clockFrom(DEMO_NOW, opened.value);
+  const response = await fetch(DEMO_PATH);
+  if (!response.ok) throw new Error(`The demo scenario could not be had: ${response.status}`);
+  const { entries } = z.object({ entries: z.array(z.unknown()) }).parse(await response.json());
+  const read = entries.map((raw): Entry => {
+    const entry = readEntry(raw);
+    if (!entry.ok)
+      throw new Error(`The demo scenario cannot be read: ${entry.error.field} ${entry.error.detail}`);
+    return entry.value;
+  });
+  const now = deviceClock.now();
+  await store.db.transaction('rw', store.db.entries, store.db.meta, async () => {
+    // Another tab may have filled it while this one was fetching.
+    if (await store.db.meta.get('demo-opened')) return;
+    await store.db.entries.bulkAdd(read.map((entry) => ({ entry })));
+    await store.db.meta.put({ key: 'demo-opened', value: now });
+  });
+  const kept = await store.db.meta.get('demo-opened');
+  return clockFrom(DEMO_NOW, kept?.value ?? now);
+}
+
+/** Empties the demo yard, so that the next opening fills it anew. */
+export async function resetDemo(store: YardStore): Promise<void> {
+  await store.db.delete();
+}

@@ -1,0 +1,12 @@
+/**
+ * Store: one yard on this device. The log and what is in hand lie in Dexie;
+ * every write is on disk before it is shown. The demo has a database and a
+ * clock of its own.
+ */
+export { YardProvider, useYard } from './yard-context';
+export { YardStore, type RunProblem, type YardSnapshot } from './yard-store';
+export { useNow } from './use-now';
+export { newId } from './ids';
+export { DEMO_NOW, resetDemo } from './demo';
+export { setPreferences, usePreferences, type Preferences } from './preferences';
+export { askToKeep, storageState, type StorageState } from './persistence';

@@ -1,0 +1,54 @@
+'use client';
+
+import { useSyncExternalStore } from 'react';
+import { z } from 'zod';
+import { PREFERENCES_KEY } from './preferences-key';
+
+const schema = z.object({
+  units: z.enum(['us', 'metric']).catch('us'),
+  /** By the device, or always day, night, or full contrast for sun. */
+  theme: z.enum(['auto', 'day', 'night', 'sun']).catch('auto'),
+  yard: z.enum(['own', 'demo']).catch(process.env['NEXT_PUBLIC_YARD'] === 'demo' ? 'demo' : 'own'),
+});
+
+/** What this device is set to; the log knows nothing of it. */
+export type Preferences = z.infer<typeof schema>;
+
+const DEFAULTS = schema.parse({});
+const listeners = new Set<() => void>();
+let cache: { text: string | null; value: Preferences } = { text: null, value: DEFAULTS };
+
+function read(): Preferences {
+  const text = localStorage.getItem(PREFERENCES_KEY);
+  if (text !== cache.text) {
+    let raw: unknown = {};
+    try {
+      raw = JSON.parse(text ?? '{}');
+    } catch {
+      // Unreadable settings are no settings: the defaults serve.
+    }
+    const parsed = schema.safeParse(raw);
+    cache = { text, value: parsed.success ? parsed.data : DEFAULTS };
+  }
+  return cache.value;
+}
+
+/** Changes some preferences on this device, in every tab. */
+export function setPreferences(changed: Partial<Preferences>): void {
+  localStorage.setItem(PREFERENCES_KEY, JSON.stringify({ ...read(), ...changed }));
+  for (const listener of listeners) listener();
+}
+
+function subscribe(listener: () => void): () => void {
+  listeners.add(listener);
+  window.addEventListener('storage', listener);
+  return () => {
+    listeners.delete(listener);
+    window.removeEventListener('storage', listener);
+  };
+}
+
+/** The preferences of this device; the defaults while the page is being made. */
+export function usePreferences(): Preferences {
+  return useSyncExternalStore(subscribe, read, () => DEFAULTS);
+}

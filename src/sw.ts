@@ -1,0 +1,81 @@
+/** The service worker: after one visit every page opens without a network. */
+import { Serwist, type PrecacheEntry, type SerwistGlobalConfig } from 'serwist';
+
+declare global {
+  interface ServiceWorkerGlobalScope extends SerwistGlobalConfig {
+    __SW_MANIFEST: (string | PrecacheEntry)[];
+  }
+}
+declare const self: ServiceWorkerGlobalScope;
+
+/** Put in by the build: the addresses of the pages, and a name for this build. */
+declare const PAGES: readonly string[];
+declare const BUILD: string;
+
+/** Where an address that nobody knows leads while there is no network. */
+const LOST = '/lost';
+const SOFT = `soft-${BUILD}`;
+
+/** A response that takes on the address it is asked under: one that came from the network keeps its own, and the router would lose the query. */
+function fresh(response: Response): Response {
+  return new Response(response.body, {
+    status: response.status,
+    statusText: response.statusText,
+    headers: response.headers,
+  });
+}
+
+/** Keeps what the router fetches to go from place to place without loading a page anew. */
+async function keepSoft(): Promise<void> {
+  const cache = await caches.open(SOFT);
+  await Promise.all(
+    PAGES.map(async (page) => {
+      const response = await fetch(`${page}?_rsc`, { headers: { RSC: '1' } });
+      if (!response.ok) throw new Error(`${page}: ${response.status}`);
+      await cache.put(page, fresh(response));
+    }),
+  );
+}
+
+async function dropOldSoft(): Promise<void> {
+  const names = await caches.keys();
+  await Promise.all(
+    names.filter((name) => name.startsWith('soft-') && name !== SOFT).map((name) => caches.delete(name)),
+  );
+}
+
+self.addEventListener('install', (event) => event.waitUntil(keepSoft()));
+self.addEventListener('activate', (event) => event.waitUntil(dropOldSoft()));
+self.addEventListener('fetch', (event) => {
+  const url = new URL(event.request.url);
+  const soft =
+    event.request.headers.get('RSC') === '1' && !event.request.headers.has('next-router-segment-prefetch');
+  if (url.origin !== self.location.origin || !soft || !PAGES.includes(url.pathname)) return;
+  event.respondWith(
+    caches
+      .open(SOFT)
+      .then((cache) => cache.match(url.pathname))
+      .then((kept) => (kept ? fresh(kept) : fetch(event.request))),
+  );
+});
+
+const serwist: Serwist = new Serwist({
+  precacheEntries: self.__SW_MANIFEST,
+  precacheOptions: { cleanURLs: false, ignoreURLParametersMatching: [/^(?!_rsc$)/] },
+  clientsClaim: true,
+  // A newer version waits until its reader says so: a card in hand is never reloaded away.
+  skipWaiting: false,
+  runtimeCaching: [
+    {
+      matcher: ({ request }) => request.mode === 'navigate',
+      handler: async ({ request }): Promise<Response> => {
+        try {
+          return await fetch(request);
+        } catch {
+          return (await serwist.matchPrecache(LOST)) ?? Response.error();
+        }
+      },
+    },
+  ],
+});
+serwist.addEventListeners();

@@ -1,0 +1,52 @@
+import { formatQuantity, fromSI, unitFor, type Dimension, type Unit, type UnitSystem } from '@/core/quantity';
+
+/** A quantity in SI as text with its unit: `180 mi`. */
+export function measure(si: number, dimension: Dimension, system: UnitSystem, decimals?: number): string {
+  const { number, unit } = formatQuantity(si, dimension, system, decimals);
+  return `${number} ${unit}`;
+}
+
+/** A quantity in SI as a person would type it into a field: no grouping, no needless zeros. */
+export function typed(si: number, dimension: Dimension, system: UnitSystem, decimals = 1): string {
+  return String(Number(fromSI(si, unitFor(dimension, system)).toFixed(decimals)));
+}
+
+/** A quantity in a unit of one's choice, as a person would type it. */
+export function typedIn(si: number, unit: Unit, decimals = 1): string {
+  return String(Number(fromSI(si, unit).toFixed(decimals)));
+}
+
+/** A count with its noun: `1 launch`, `3 launches`. */
+export function count(n: number, one: string, many = `${one}s`): string {
+  return `${n.toLocaleString('en-US')} ${n === 1 ? one : many}`;
+}
+
+/** A list as a sentence has it: `1L, 1R and 2L`. */
+export function list(parts: readonly string[]): string {
+  if (parts.length < 2) return parts[0] ?? '';
+  return `${parts.slice(0, -1).join(', ')} and ${parts[parts.length - 1]}`;
+}
+
+const SMALL = ['no', 'one', 'two', 'three', 'four', 'five', 'six', 'seven', 'eight', 'nine'];
+
+/** A small count in words: `two jobs`. */
+export function words(n: number, one: string, many = `${one}s`): string {
+  return `${SMALL[n] ?? String(n)} ${n === 1 ? one : many}`;
+}
+
+/** The same text with a capital letter first. */
+export function capital(text: string): string {
+  return text.charAt(0).toUpperCase() + text.slice(1);
+}
+
+const PARTS = [2, 3, 4, 6, 8];
+
+/** A count with fractions as a person writes it: `1/2`, `1 1/4`; decimals where no plain fraction fits. */
+export function fraction(n: number): string {
+  const whole = Math.floor(n + 1e-9);
+  const rest = n - whole;
+  if (rest < 1e-6) return String(whole);
+  const parts = PARTS.find((p) => Math.abs(rest * p - Math.round(rest * p)) < 1e-6);
+  if (!parts) return n.toFixed(2);
+  return `${whole > 0 ? `${whole} ` : ''}${Math.round(rest * parts)}/${parts}`;
+}

@@ -1,0 +1,100 @@
+import type { ArchiveProblem, MergeProblem } from '@/core/exchange';
+import type { TripProblem } from '@/core/judge';
+import { unitFor, type ParseProblem, type UnitSystem } from '@/core/quantity';
+import type { CompileProblem, TapProblem } from '@/core/routine';
+import { measure } from './measure';
+import { READING_WORDS } from './readings';
+import { SUBJECT_WORDS } from './grades';
+
+/** Why a typed quantity was not understood. */
+export function parseWords(problem: ParseProblem, system: UnitSystem): string {
+  switch (problem.code) {
+    case 'empty':
+      return 'A figure is missing here.';
+    case 'not-a-number':
+      return 'This is not a number. Figures such as 110, 2.5 or 2 1/4 are understood.';
+    case 'unknown-unit':
+      return `The unit “${problem.typed}” is not known here.`;
+    case 'wrong-unit':
+      return `${problem.typed} does not measure this; ${unitFor(problem.wanted, system)} does.`;
+  }
+}
+
+/** What is wrong with a trip as typed. */
+export function tripWords(problem: TripProblem, lastReading: number | undefined, system: UnitSystem): string {
+  const last = lastReading === undefined ? '' : measure(lastReading, 'distance', system);
+  const WORDS: Record<`${TripProblem['field']} ${TripProblem['code']}`, string> | Record<string, string> = {
+    'distance negative': 'Miles cannot be less than nothing.',
+    'distance absurd': 'That is farther than once round the Earth.',
+    'distance long': 'That is very far for one trip. If it is right, log it again to confirm.',
+    'launches negative': 'Launches cannot be less than none.',
+    'launches not-whole': 'Launches are whole: a hub is under water or it is not.',
+    'launches absurd': 'That is more launches than a trip can hold.',
+    'launches many': 'That is many launches for one trip. If it is right, log it again to confirm.',
+    'reading negative': 'A meter cannot read less than nothing.',
+    'reading backwards': `The meter stood at ${last} before: it cannot run backwards. Is this a typing error, or another meter?`,
+    'happened future': 'That day has not come yet. A trip is logged once it is over.',
+  };
+  return (WORDS as Record<string, string>)[`${problem.field} ${problem.code}`] ?? 'This cannot be right.';
+}
+
+/** Why a step could not be closed. */
+export function tapWords(problem: TapProblem | { code: 'no-run' }): string {
+  switch (problem.code) {
+    case 'reading-missing':
+      return `Write this down first: ${READING_WORDS[problem.what as keyof typeof READING_WORDS]?.label.toLowerCase() ?? problem.what}.`;
+    case 'grade-missing':
+      return `Choose what you saw first: ${SUBJECT_WORDS[problem.subject].ask.toLowerCase()}.`;
+    case 'torque-missing':
+      return 'The lug torque is not known: enter it above, with where it came from.';
+    case 'count-off':
+      return `There are ${problem.expected} studs. Every one gets its nut before the wheel goes on; if one cannot, report it.`;
+    case 'reason-missing':
+      return 'Say why it is left out: it goes on record.';
+    case 'not-optional':
+      return 'This step cannot be left out.';
+    case 'not-this-step':
+      return 'Another tab has gone on with this card. This one has caught up.';
+    case 'finished':
+    case 'no-run':
+      return 'This card is closed already.';
+  }
+}
+
+/** Why no card could be made. */
+export function compileWords(problem: CompileProblem): string {
+  switch (problem.code) {
+    case 'no-jobs':
+      return 'There is nothing to do on this card.';
+    case 'no-such-place':
+      return `This rig has no ${problem.place}.`;
+    case 'hub-stays-shut':
+      return `The hub of ${problem.place} is not opened by its owner.`;
+    case 'twice':
+      return `${problem.place} is on the card twice.`;
+    case 'deadlock':
+      return 'No safe order could be found for this card, so it is not shown.';
+  }
+}
+
+/** Why a file was refused. */
+export function archiveWords(problem: ArchiveProblem | MergeProblem): string {
+  switch (problem.code) {
+    case 'not-a-zip':
+      return 'This file is not an archive, or it was cut off on its way here.';
+    case 'not-ours':
+      return `This is not a Yardline archive: ${problem.detail}.`;
+    case 'newer':
+      return `This archive was written by a newer Yardline (${problem.detail}). Update this one first.`;
+    case 'too-large':
+      return 'Unpacked, this archive would be larger than any log. It was not opened.';
+    case 'missing-file':
+      return `The archive is incomplete: ${problem.file} is not in it.`;
+    case 'damaged':
+      return `The archive is damaged: in ${problem.file}, ${problem.detail}.`;
+    case 'bad-line':
+      return `Line ${problem.line} of the log cannot be read${problem.field ? ` (${problem.field})` : ''}: ${problem.detail}.`;
+    case 'conflict':
+      return `Entry ${problem.id} is here already with other words. One of the two was altered; nothing was brought in.`;
+  }
+}

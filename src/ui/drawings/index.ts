@@ -1,0 +1,7 @@
+/** Drawings: generated from data, in one hand. */
+export { RigPlan, type PlaceLabel } from './rig-plan/rig-plan';
+export { Star } from './star';
+export { CastleNut } from './castle-nut';
+export { HubStack, type HubPart } from './hub-stack';
+export { Corner, type CornerPart } from './corner';
+export { Brake, type BrakePart } from './brake';

@@ -1,0 +1,13 @@
+/**
+ * Ui: tokens, primitives, marks, the tape and the drawings. Knows words and
+ * core types, nothing of the store or of any feature.
+ */
+export { Button, LinkButton } from './primitives/button';
+export { Dialog } from './primitives/dialog';
+export { Choice, FieldError, type Option } from './primitives/choice';
+export { Field, TextArea } from './primitives/field';
+export { Stepper } from './primitives/stepper';
+export { Mark, markColor, markOf } from './mark';
+export { Tape } from './tape';
+export { cx } from './cx';
+export * from './drawings';

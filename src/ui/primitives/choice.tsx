@@ -1,0 +1,72 @@
+import { RadioGroup } from 'radix-ui';
+import type { ReactNode } from 'react';
+import { cx } from '../cx';
+
+/** One of the things to choose from. */
+export interface Option<T extends string> {
+  readonly value: T;
+  readonly label: ReactNode;
+  readonly hint?: ReactNode;
+}
+
+/** One choice of a few, each a target for a thumb. Arrow keys move between them. */
+export function Choice<T extends string>({
+  label,
+  hideLabel = false,
+  hint,
+  error,
+  options,
+  value,
+  onChange,
+  columns = 'grid-cols-2 sm:grid-cols-3',
+  big = false,
+}: {
+  label: ReactNode;
+  hideLabel?: boolean;
+  hint?: ReactNode;
+  error?: string | undefined;
+  options: readonly Option<T>[];
+  value: T | undefined;
+  onChange: (value: T) => void;
+  columns?: string;
+  big?: boolean;
+}) {
+  return (
+    <fieldset className="min-w-0">
+      <legend className={cx('mb-1.5 font-semibold', hideLabel && 'sr-only')}>{label}</legend>
+      {hint && <p className="text-soft -mt-1 mb-2 text-[0.94rem]">{hint}</p>}
+      <RadioGroup.Root
+        aria-label={typeof label === 'string' ? label : undefined}
+        value={value ?? ''}
+        onValueChange={(next) => onChange(next as T)}
+        className={cx('grid gap-2', columns)}
+      >
+        {options.map((option) => (
+          <RadioGroup.Item
+            key={option.value}
+            value={option.value}
+            className={cx(
+              'border-line bg-sheet hover:border-ink flex flex-col items-start justify-center rounded-sheet border-[1.5px] px-3 py-2 text-left leading-snug',
+              'data-[state=checked]:border-accent data-[state=checked]:bg-accent-wash data-[state=checked]:shadow-[inset_4px_0_0_var(--accent)]',
+              big ? 'min-h-16 text-lg' : 'min-h-11',
+            )}
+          >
+            <span className="font-semibold">{option.label}</span>
+            {option.hint && <span className="text-soft text-[0.88rem]">{option.hint}</span>}
+          </RadioGroup.Item>
+        ))}
+      </RadioGroup.Root>
+      {error && <FieldError>{error}</FieldError>}
+    </fieldset>
+  );
+}
+
+/** What is wrong, at the place where it is. */
+export function FieldError({ children, id }: { children: ReactNode; id?: string | undefined }) {
+  return (
+    <p id={id} role="alert" className="text-stop mt-1.5 flex gap-2 font-medium">
+      <span aria-hidden className="bg-stop mt-[0.32em] size-2.5 shrink-0 rotate-45" />
+      <span>{children}</span>
+    </p>
+  );
+}

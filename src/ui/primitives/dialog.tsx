@@ -1,0 +1,44 @@
+import { X } from 'lucide-react';
+import { Dialog as Radix } from 'radix-ui';
+import type { ReactNode } from 'react';
+
+/** A sheet over the page: from below on a phone, at the side on a desk. */
+export function Dialog({
+  open,
+  onClose,
+  title,
+  description,
+  children,
+}: {
+  open: boolean;
+  onClose: () => void;
+  title: ReactNode;
+  description?: ReactNode;
+  children: ReactNode;
+}) {
+  return (
+    <Radix.Root open={open} onOpenChange={(next) => !next && onClose()}>
+      <Radix.Portal>
+        <Radix.Overlay className="fixed inset-0 z-40 bg-black/45" />
+        <Radix.Content
+          {...(!description && { 'aria-describedby': undefined })}
+          className="bg-paper border-ink fixed inset-x-0 bottom-0 z-50 flex max-h-[92dvh] flex-col border-t-2 md:inset-y-0 md:left-auto md:w-[30rem] md:max-h-none md:border-t-0 md:border-l-2"
+        >
+          <header className="flex items-start gap-4 px-5 pt-5 pb-3">
+            <div className="min-w-0 flex-1">
+              <Radix.Title className="text-2xl">{title}</Radix.Title>
+              {description && <Radix.Description className="text-soft mt-1">{description}</Radix.Description>}
+            </div>
+            <Radix.Close
+              aria-label="Close"
+              className="hover:bg-accent-wash -mt-2 -mr-2 grid size-11 place-items-center rounded-sheet"
+            >
+              <X aria-hidden size={22} />
+            </Radix.Close>
+          </header>
+          <div className="overflow-y-auto px-5 pb-[max(1.25rem,env(safe-area-inset-bottom))]">{children}</div>
+        </Radix.Content>
+      </Radix.Portal>
+    </Radix.Root>
+  );
+}
