@@ -4,10 +4,10 @@ import { clockFrom, deviceClock, type Clock } from './clock';
 import type { YardStore } from './yard-store';
 
 /** The moment at which the demo stands. */
-export const DEMO_NOW = '2026-05-16T14:00:00.000Z';
+const DEMO_NOW = '2026-05-16T14:00:00.000Z';
 
 /** Where the demo scenario is served. */
-export const DEMO_PATH = '/api/demo';
+const DEMO_PATH = '/api/demo';
 
 /** Fills an empty demo yard and sets its clock; throws where the scenario cannot be had or read. */
 export async function prepareDemo(store: YardStore): Promise<Clock> {

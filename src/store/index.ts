@@ -4,9 +4,9 @@
  * clock of its own.
  */
 export { YardProvider, useYard } from './yard-context';
-export { YardStore, type RunProblem, type YardSnapshot } from './yard-store';
+export { type RunProblem, type YardSnapshot } from './yard-store';
 export { useNow } from './use-now';
 export { newId } from './ids';
-export { DEMO_NOW, resetDemo } from './demo';
+export { resetDemo } from './demo';
 export { setPreferences, usePreferences, type Preferences } from './preferences';
 export { askToKeep, storageState, type StorageState } from './persistence';

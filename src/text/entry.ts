@@ -46,7 +46,7 @@ const PART = {
 const SEVERITY = { watch: 'Watch', due: 'Due', stop: 'Stop' } as const;
 
 /** The value of a reading of work, with its unit. */
-export function readingValue(what: string, value: number | string, system: UnitSystem): string {
+function readingValue(what: string, value: number | string, system: UnitSystem): string {
   if (typeof value === 'string') return value;
   if (what === 'end-play') return measure(value, 'length', system);
   if (what === 'strokes') return count(value, 'stroke');
@@ -124,7 +124,7 @@ const FIELD: Record<string, string> = {
 };
 
 /** The name of a field of a rig by its path: `thread pitch, axle 1`. */
-export function fieldName(path: string): string {
+function fieldName(path: string): string {
   const keys = path.split('.');
   const name = FIELD[keys[keys.length - 1] ?? ''] ?? path;
   return keys[0] === 'axles' ? `${name}, axle ${Number(keys[1]) + 1}` : name;

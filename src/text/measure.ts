@@ -1,4 +1,4 @@
-import { formatQuantity, fromSI, unitFor, type Dimension, type Unit, type UnitSystem } from '@/core/quantity';
+import { formatQuantity, fromSI, unitFor, type Dimension, type UnitSystem } from '@/core/quantity';
 
 /** A quantity in SI as text with its unit: `180 mi`. */
 export function measure(si: number, dimension: Dimension, system: UnitSystem, decimals?: number): string {
@@ -9,11 +9,6 @@ export function measure(si: number, dimension: Dimension, system: UnitSystem, de
 /** A quantity in SI as a person would type it into a field: no grouping, no needless zeros. */
 export function typed(si: number, dimension: Dimension, system: UnitSystem, decimals = 1): string {
   return String(Number(fromSI(si, unitFor(dimension, system)).toFixed(decimals)));
-}
-
-/** A quantity in a unit of one's choice, as a person would type it. */
-export function typedIn(si: number, unit: Unit, decimals = 1): string {
-  return String(Number(fromSI(si, unit).toFixed(decimals)));
 }
 
 /** A count with its noun: `1 launch`, `3 launches`. */

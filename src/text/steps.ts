@@ -1,5 +1,5 @@
 import type { UnitSystem } from '@/core/quantity';
-import { axleOf, sideOf, type Axle, type LockKind, type RigModel } from '@/core/rig';
+import { axleOf, type Axle, type LockKind, type RigModel } from '@/core/rig';
 import type { HouseRules, NutSchool } from '@/core/rules';
 import type { CardStep, Phase, StepId } from '@/core/routine';
 import { measure } from './measure';
@@ -410,9 +410,4 @@ export function stepWords(step: CardStep, model: RigModel, house: HouseRules, sy
 export function torqueSpec(model: RigModel, system: UnitSystem): string {
   const spec = model.wheels.torque;
   return spec ? `${measure(spec.value, 'torque', system)}, ${BASIS_WORDS[spec.source]}` : 'not known';
-}
-
-/** The side a wheel end is on, in words. */
-export function sideWords(place: Parameters<typeof sideOf>[0]): string {
-  return sideOf(place) === 'L' ? 'left' : 'right';
 }

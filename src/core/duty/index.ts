@@ -3,6 +3,6 @@
  * from a rig's state at a moment; nothing is stored.
  */
 export { dutiesOf, raised, type Duty, type DutyReason, type DutyRoutine, type DutyVerdict } from './duty';
-export { meterUse, type MeterUse } from './meter-use';
 export { towVerdict, type Fitness, type OpenWork, type TowReason, type TowVerdict } from './tow';
 export { placeState, type PlaceMark, type PlaceState } from './place-state';
+export type { MeterUse } from './meter-use';

@@ -5,4 +5,4 @@
  */
 export { readArchive, writeArchive, type Archive, type ArchiveProblem } from './archive';
 export { planMerge, type MergePlan, type MergeProblem } from './merge';
-export { entryJsonSchema, FORMAT, FORMAT_VERSION, toLine } from './format';
+export { entryJsonSchema, toLine } from './format';

@@ -8,6 +8,9 @@ export interface Applied {
   readonly happened: Instant;
 }
 
+/** What an entry changes of a rig; nothing where it has no effect. */
+export type Patch = Partial<RigState> | undefined;
+
 /** One kind of entry: its body at the current version, how older bodies are lifted, and what it does to a rig. */
 export interface KindDef<K extends string, B extends z.ZodType> {
   readonly kind: K;
@@ -15,7 +18,7 @@ export interface KindDef<K extends string, B extends z.ZodType> {
   readonly body: B;
   /** `upcasters[i]` lifts a body of version i + 1 to version i + 2; each is frozen once shipped. */
   readonly upcasters: readonly ((body: unknown) => unknown)[];
-  readonly apply: (rig: RigState, body: z.infer<B>, entry: Applied) => RigState;
+  readonly apply: (rig: RigState, body: z.infer<B>, entry: Applied) => Patch;
 }
 
 /** Declares a kind; throws where the sequence of upcasters has a gap. */

@@ -50,9 +50,6 @@ const envelope = z.strictObject({
 /** The fields every entry has. */
 export const ENVELOPE_KEYS = Object.keys(envelope.shape);
 
-/** The kinds of entry, in the order of the registry. */
-export const kindOf = (entry: Entry): Kind => entry.kind;
-
 const variants = Object.values(REGISTRY).map((def) =>
   envelope.extend({ kind: z.literal(def.kind), v: z.literal(def.version), body: def.body }),
 );

@@ -1,5 +1,5 @@
-import { deadIds } from './alive';
-import type { Applied } from './define';
+import { actsOf, extendActs, settle, targetOf, type Acts } from './alive';
+import type { Applied, Patch } from './define';
 import type { Entry } from './entry';
 import { compareEntries } from './order';
 import { REGISTRY } from './registry';
@@ -15,6 +15,7 @@ interface Checkpoint {
 export interface Fold {
   /** Every entry ever written, withdrawn ones too, in the order of the log. */
   readonly entries: readonly Entry[];
+  readonly acts: Acts;
   readonly dead: ReadonlySet<string>;
   readonly state: YardState;
   readonly checkpoints: readonly Checkpoint[];
@@ -24,28 +25,46 @@ const EVERY = 512;
 
 /** A fold of nothing. */
 export function emptyFold(): Fold {
-  return { entries: [], dead: new Set(), state: EMPTY_YARD, checkpoints: [] };
+  return { entries: [], acts: actsOf([]), dead: new Set(), state: EMPTY_YARD, checkpoints: [] };
+}
+
+function patchOf(rig: RigState, entry: Entry): Patch {
+  // The registry pairs each kind with its own body; the union hides that from the compiler.
+  const apply = REGISTRY[entry.kind].apply as (rig: RigState, body: Entry['body'], by: Applied) => Patch;
+  return apply(rig, entry.body, entry);
 }
 
 function step(state: YardState, entry: Entry): YardState {
   const before = state.rigs[entry.rig] ?? emptyRig(entry.rig);
-  // The registry pairs each kind with its own body; the union hides that from the compiler.
-  const apply = REGISTRY[entry.kind].apply as (rig: RigState, body: Entry['body'], by: Applied) => RigState;
-  const after = apply(before, entry.body, entry);
+  const patch = patchOf(before, entry);
   // An entry without effect leaves no trace, so that a withdrawal arriving before its target changes nothing.
-  return after === before ? state : { rigs: { ...state.rigs, [entry.rig]: after } };
+  return patch ? { rigs: { ...state.rigs, [entry.rig]: { ...before, ...patch } } } : state;
 }
 
-function replay(entries: readonly Entry[], dead: ReadonlySet<string>, kept: readonly Checkpoint[]): Fold {
+function replay(
+  entries: readonly Entry[],
+  acts: Acts,
+  dead: ReadonlySet<string>,
+  kept: readonly Checkpoint[],
+): Fold {
   const checkpoints = [...kept];
   const from = checkpoints[checkpoints.length - 1];
-  let state = from?.state ?? EMPTY_YARD;
+  // Rigs are worked on in place while replaying and copied out at checkpoints: a copy for each entry is most of the time.
+  const work = new Map<string, RigState>();
+  for (const [id, rig] of Object.entries(from?.state.rigs ?? {})) work.set(id, { ...rig });
+  const copied = (): YardState => ({
+    rigs: Object.fromEntries([...work].map(([id, rig]) => [id, { ...rig }])),
+  });
   for (let i = from?.count ?? 0; i < entries.length; i++) {
     const entry = entries[i];
-    if (entry && !dead.has(entry.id)) state = step(state, entry);
-    if ((i + 1) % EVERY === 0) checkpoints.push({ count: i + 1, state });
+    if (entry && !dead.has(entry.id)) {
+      const rig = work.get(entry.rig) ?? emptyRig(entry.rig);
+      const patch = patchOf(rig, entry);
+      if (patch) work.set(entry.rig, Object.assign(rig, patch));
+    }
+    if ((i + 1) % EVERY === 0) checkpoints.push({ count: i + 1, state: copied() });
   }
-  return { entries, dead, state, checkpoints };
+  return { entries, acts, dead, state: copied(), checkpoints };
 }
 
 /** The place of an entry in an ordered log. */
@@ -61,14 +80,16 @@ function placeOf(entries: readonly Entry[], entry: Entry): number {
   return low;
 }
 
-function sameSet(a: ReadonlySet<string>, b: ReadonlySet<string>): boolean {
-  return a.size === b.size && [...a].every((id) => b.has(id));
-}
-
 /** The fold of any set of entries, in whatever order they are given; an id that comes twice counts once. */
 export function foldEntries(entries: readonly Entry[]): Fold {
-  const ordered = [...new Map(entries.map((entry) => [entry.id, entry])).values()].sort(compareEntries);
-  return replay(ordered, deadIds(ordered), []);
+  const seen = new Set<string>();
+  const once = entries.filter((entry) => {
+    const before = seen.size;
+    return seen.add(entry.id).size > before;
+  });
+  const ordered = once.sort(compareEntries);
+  const acts = actsOf(ordered);
+  return replay(ordered, acts, settle(acts), []);
 }
 
 /** A fold with one more entry. A late entry, or one that withdraws another, replays from the nearest checkpoint. */
@@ -77,18 +98,21 @@ function extendOne(fold: Fold, entry: Entry): Fold {
   if (fold.entries[at]?.id === entry.id) return fold;
   const entries = fold.entries.slice();
   entries.splice(at, 0, entry);
-  const dead = deadIds(entries);
-  if (at === entries.length - 1 && sameSet(dead, fold.dead)) {
+  const touches = targetOf(entry) !== undefined || fold.acts.wanted.has(entry.id);
+  const acts = touches ? extendActs(fold.acts, entry, entries) : fold.acts;
+  const dead = touches ? settle(acts) : fold.dead;
+  const flipped = touches && (dead.size !== fold.dead.size || [...dead].some((id) => !fold.dead.has(id)));
+  if (at === entries.length - 1 && !flipped) {
     const state = step(fold.state, entry);
     const full = entries.length % EVERY === 0;
     const checkpoints = full ? [...fold.checkpoints, { count: entries.length, state }] : fold.checkpoints;
-    return { entries, dead, state, checkpoints };
+    return { entries, acts, dead, state, checkpoints };
   }
-  const flipped = (id: string) => dead.has(id) !== fold.dead.has(id);
-  const firstFlip = entries.findIndex((one) => flipped(one.id));
+  const firstFlip = flipped ? entries.findIndex((one) => dead.has(one.id) !== fold.dead.has(one.id)) : -1;
   const from = firstFlip === -1 ? at : Math.min(at, firstFlip);
   return replay(
     entries,
+    acts,
     dead,
     fold.checkpoints.filter((checkpoint) => checkpoint.count <= from),
   );

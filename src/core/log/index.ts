@@ -7,7 +7,6 @@ export {
   ENVELOPE_KEYS,
   entrySchema,
   isCurrent,
-  kindOf,
   readEntry,
   type Entry,
   type EntryOf,
@@ -15,11 +14,10 @@ export {
   type Kind,
 } from './entry';
 export { compareEntries } from './order';
-export { deadIds, targetOf } from './alive';
+export { targetOf } from './alive';
 export { emptyFold, extend, foldEntries, type Fold } from './fold';
 export { makeEntry, makeVoid, type Stamp } from './make';
 export {
-  EMPTY_YARD,
   markKey,
   type FindingState,
   type Mark,

@@ -2,7 +2,6 @@ import fc from 'fast-check';
 import { toSI } from '../quantity';
 import { anyLog, sampleModel } from '../testing/arbitraries';
 import {
-  deadIds,
   emptyFold,
   extend,
   foldEntries,
@@ -171,15 +170,15 @@ describe('corrections and withdrawals', () => {
   test('an entry cannot withdraw what was written after it, nor another rig, nor itself', () => {
     const a = trip(1, 100, { recorded: 9 });
     const early = makeVoid(a, '0196d000-0000-7000-8000-00000000aab1', day(3));
-    expect(deadIds([a, early]).size).toBe(0);
+    expect(foldEntries([a, early]).dead.size).toBe(0);
     const foreign = {
       ...makeVoid(a, '0196d000-0000-7000-8000-00000000aab2', day(10)),
       rig: '0196d000-0000-7000-8000-0000000000bb',
     };
-    expect(deadIds([a, foreign]).size).toBe(0);
+    expect(foldEntries([a, foreign]).dead.size).toBe(0);
     const ring = { ...trip(1, 5), replaces: a.id } as Entry;
     const tied = { ...a, replaces: ring.id } as Entry;
-    expect(deadIds([ring, tied]).size).toBe(1);
+    expect(foldEntries([ring, tied]).dead.size).toBe(1);
   });
 });
 

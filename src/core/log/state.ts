@@ -94,7 +94,7 @@ export function markKey(routine: RoutineId, place: WheelEnd): string {
   return `${routine}@${place}`;
 }
 
-/** A rig with an entry noted as contradicting what came before. */
-export function contradict(rig: RigState, entry: string): RigState {
-  return { ...rig, contradictions: [...rig.contradictions, entry] };
+/** The change that notes an entry as contradicting what came before. */
+export function contradict(rig: Pick<RigState, 'contradictions'>, entry: string): Partial<RigState> {
+  return { contradictions: [...rig.contradictions, entry] };
 }

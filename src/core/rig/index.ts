@@ -22,7 +22,7 @@ export {
   type StudCount,
   type Water,
 } from './model';
-export { SOURCES, specified, type Source, type Specified } from './source';
+export { SOURCES, type Source, type Specified } from './source';
 export {
   axleOf,
   isWheelEnd,

@@ -45,7 +45,7 @@ export function minutesOf(run: Run, now: Instant): number {
 }
 
 /** What was renewed at a wheel end beside the seal. */
-export function renewedIn(run: Run, place: WheelEnd): 'none' | 'inner' | 'outer' | 'both' {
+function renewedIn(run: Run, place: WheelEnd): 'none' | 'inner' | 'outer' | 'both' {
   const said = run.records[`renew ${place}`]?.readings['renewed'];
   return said === 'inner' || said === 'outer' || said === 'both' ? said : 'none';
 }

@@ -12,7 +12,6 @@ export {
   currentStep,
   findingAt,
   isUnfit,
-  looseAt,
   nutPlay,
   openWork,
   startRun,
@@ -23,4 +22,4 @@ export {
   type Tap,
   type TapProblem,
 } from './run';
-export { finishRun, minutesOf, renewedIn, type Outcome, type RaisedFinding } from './finish';
+export { finishRun, minutesOf, type Outcome, type RaisedFinding } from './finish';

@@ -132,7 +132,7 @@ export function amendModel(
 }
 
 /** The wheel ends where nuts have been broken loose in this run. */
-export function looseAt(run: Run): readonly WheelEnd[] {
+function looseAt(run: Run): readonly WheelEnd[] {
   return run.card.jobs
     .map((job) => job.place)
     .filter((place) => run.records[`break-loose ${place}`]?.state === 'done');

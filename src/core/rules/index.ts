@@ -3,7 +3,6 @@
  * and criteria, each with its source. Nothing here decides; `judge` and `duty` do.
  */
 export {
-  BASIS,
   HOUSE_DEFAULT,
   NUT_SCHOOLS,
   RECHECK_LIMITS,

@@ -5,9 +5,6 @@ import type { Source } from '../rig';
 /** What a rule rests on: a source the owner gave, or the house default. */
 export type Basis = Source | 'house';
 
-/** Sources of rules, most trusted first; the house default gives way to all but a guess. */
-export const BASIS: readonly Basis[] = ['maker', 'marking', 'counter', 'owner', 'house', 'guess'];
-
 /** How the spindle nut is set; the first is the default. */
 export const NUT_SCHOOLS = ['finger-tight', 'quarter-turn', 'next-slot', 'light-drag'] as const;
 export type NutSchool = (typeof NUT_SCHOOLS)[number];

@@ -150,13 +150,13 @@ function StepPage({
         void done();
       }}
     >
-      <div className="grid flex-1 content-start gap-x-10 gap-y-5 px-4 py-5 md:px-8 lg:grid-cols-[minmax(0,1fr)_minmax(16rem,23rem)]">
+      <div className="grid flex-1 content-start gap-x-10 gap-y-5 px-4 py-5 md:px-8 lg:grid-cols-[minmax(0,1fr)_minmax(16rem,23rem)] lg:grid-rows-[auto_1fr]">
         <div className="grid content-start gap-4">
           <div>
             <h1 ref={heading} tabIndex={-1} className="text-3xl outline-none md:text-[2.6rem]">
               {words.title}
             </h1>
-            <p className="mt-2 max-w-[46ch] text-lg leading-snug md:text-xl">{words.how}</p>
+            <p className="mt-2 max-w-[52ch] text-lg leading-snug md:text-xl">{words.how}</p>
             {step.round && (
               <p className="text-soft mt-1">
                 Final figure: {torqueSpec(run.model, units)}
@@ -165,11 +165,21 @@ function StepPage({
             )}
           </div>
           {words.caution && (
-            <p className="border-due bg-due-wash flex gap-3 rounded-r-sheet border-l-[6px] px-4 py-2.5 text-lg">
+            <p className="border-due bg-due-wash flex max-w-[60ch] gap-3 rounded-r-sheet border-l-[6px] px-4 py-2.5 text-lg">
               <strong className="text-due">Careful</strong> <span>{words.caution}</span>
             </p>
           )}
-          {step.step !== 'nut-set' && <div className="mx-auto w-full max-w-sm lg:hidden">{drawing}</div>}
+        </div>
+        {/* On a phone the drawing comes before what is asked, but never pushes a verdict out of sight. */}
+        <div
+          className={cx(
+            'mx-auto w-full max-w-sm lg:col-start-2 lg:row-span-2 lg:row-start-1 lg:max-w-none',
+            step.step === 'nut-set' && 'order-last',
+          )}
+        >
+          {drawing}
+        </div>
+        <div className="grid content-start gap-4">
           <StepInputs
             run={run}
             rig={rig}
@@ -186,7 +196,6 @@ function StepPage({
               onFact={(changes) => void actions.fact(changes)}
             />
           )}
-          {step.step === 'nut-set' && <div className="mx-auto w-full max-w-xs lg:hidden">{drawing}</div>}
           {words.why && (
             <p className="text-soft max-w-[60ch] text-lg">
               <span className="text-ink font-semibold">Why. </span>
@@ -194,7 +203,6 @@ function StepPage({
             </p>
           )}
         </div>
-        <div className="hidden lg:block">{drawing}</div>
       </div>
       <footer className="bg-paper border-line sticky bottom-[calc(var(--bar)+env(safe-area-inset-bottom))] z-10 border-t px-4 py-3 md:bottom-0 md:px-8">
         {problem && (
@@ -274,7 +282,11 @@ export function RunView({ run, rig, now }: { run: Run; rig: RigState | undefined
     <div data-run className="flex flex-1 flex-col">
       <RunHead run={run} now={now} />
       <div className="flex flex-1">
-        <aside className="border-line hidden max-h-[calc(100dvh-4.2rem)] w-76 shrink-0 overflow-y-auto border-r px-5 pb-6 md:block md:sticky md:top-0">
+        <aside
+          tabIndex={0}
+          aria-label="Steps of this card"
+          className="border-line hidden max-h-[calc(100dvh-4.2rem)] w-76 shrink-0 overflow-y-auto border-r px-5 pb-6 md:block md:sticky md:top-0"
+        >
           <StepGrid run={run} system={units} />
           {said > 0 && (
             <p className={cx('text-due mt-4 font-medium')}>

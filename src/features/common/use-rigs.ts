@@ -40,7 +40,7 @@ export type Rigs =
     };
 
 /** What follows from a rig's state, the work open on it, and the moment; none before it is set up. */
-export function rigView(rig: RigState, runs: readonly Run[], now: Instant): RigView | undefined {
+function rigView(rig: RigState, runs: readonly Run[], now: Instant): RigView | undefined {
   if (!rig.model) return undefined;
   const duties = dutiesOf(rig, now);
   const open = runs.filter((run) => run.rig === rig.id).flatMap(openWork);

@@ -25,8 +25,10 @@ function Block({ title, children }: { title: string; children: ReactNode }) {
   );
 }
 
-const megabytes = (bytes: number | undefined) =>
-  bytes === undefined ? 'not known' : `${(bytes / 1_000_000).toFixed(1)} MB`;
+function bytesText(bytes: number | undefined): string {
+  if (bytes === undefined) return 'not known';
+  return bytes < 1e9 ? `${(bytes / 1e6).toFixed(1)} MB` : `${(bytes / 1e9).toFixed(1)} GB`;
+}
 
 function Storage() {
   const [state, setState] = useState<StorageState>();
@@ -46,7 +48,7 @@ function Storage() {
           : 'The browser has not promised to keep this data: it may clear it when the device runs full.'}
       </p>
       <p className="text-soft">
-        Used: {megabytes(state.used)} of {megabytes(state.quota)}.
+        Used: {bytesText(state.used)} of {bytesText(state.quota)}.
       </p>
       {!state.kept && (
         <div>

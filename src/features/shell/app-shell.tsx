@@ -13,7 +13,10 @@ function DemoRibbon() {
   const { yard } = usePreferences();
   if (yard !== 'demo') return null;
   return (
-    <p className="bg-rail-mark flex flex-wrap items-center justify-center gap-x-4 px-4 py-1 text-center text-[0.94rem] font-medium text-black">
+    <aside
+      aria-label="Demo"
+      className="bg-rail-mark flex flex-wrap items-center justify-center gap-x-4 px-4 py-1 text-center text-[0.94rem] font-medium text-black"
+    >
       Demo yard. Nothing here is yours.
       <button
         type="button"
@@ -22,7 +25,7 @@ function DemoRibbon() {
       >
         My own yard
       </button>
-    </p>
+    </aside>
   );
 }
 

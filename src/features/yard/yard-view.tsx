@@ -116,7 +116,7 @@ function RigYard({ view, ready }: { view: RigView; ready: Ready }) {
       <div className="border-line bg-sheet relative rounded-sheet border">
         <RigPlan {...plan} heading="left" className="mx-auto hidden max-w-[44rem] px-4 md:block" />
         <RigPlan {...plan} heading="up" className="mx-auto max-w-sm px-1 py-3 md:hidden" />
-        <p className="border-line text-soft flex flex-wrap items-center gap-x-4 border-t px-4 text-[0.92rem] md:absolute md:inset-x-0 md:bottom-0 md:border-0">
+        <p className="border-line text-soft flex flex-wrap items-center gap-x-4 border-t px-4 text-[0.92rem] md:pointer-events-none md:absolute md:inset-x-0 md:bottom-0 md:border-0 md:*:pointer-events-auto">
           <LinkButton look="quiet" className="-mx-4 text-[0.92rem]" href={`/setup?rig=${rig.id}`}>
             Facts and figures
           </LinkButton>

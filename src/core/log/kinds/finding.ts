@@ -19,7 +19,6 @@ export const findingOpened = defineKind({
   body: opened,
   upcasters: [],
   apply: (rig, body, entry) => ({
-    ...rig,
     findings: { ...rig.findings, [entry.id]: { id: entry.id, at: entry.happened, ...body } },
   }),
 });
@@ -34,6 +33,6 @@ export const findingClosed = defineKind({
     if (!rig.findings[body.finding]) return contradict(rig, entry.id);
     const findings = { ...rig.findings };
     delete findings[body.finding];
-    return { ...rig, findings };
+    return { findings };
   },
 });

@@ -6,15 +6,20 @@ import { contradict, type RigState } from '../state';
 const SLACK = 1;
 
 /**
- * A rig after a reading of its meter (m). Where meter and logged trips disagree the larger
+ * What a reading of its meter (m) changes of a rig. Where meter and logged trips disagree the larger
  * distance counts: wear is never argued down. A reading that goes backwards changes nothing.
  */
-export function takeReading(rig: RigState, reading: number, replaced: boolean, entry: Applied): RigState {
+export function takeReading(
+  rig: Pick<RigState, 'meter' | 'distance' | 'contradictions'>,
+  reading: number,
+  replaced: boolean,
+  entry: Applied,
+): Partial<RigState> {
   const last = rig.meter;
   if (last && !replaced && reading < last.reading - SLACK) return contradict(rig, entry.id);
   const byMeter = last && !replaced ? last.distance + (reading - last.reading) : rig.distance;
   const distance = Math.max(rig.distance, byMeter);
-  return { ...rig, distance, meter: { reading, distance, at: entry.happened } };
+  return { distance, meter: { reading, distance, at: entry.happened } };
 }
 
 /** A reading of the trailer's own meter (m), or the first of a new one. */

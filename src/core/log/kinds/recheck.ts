@@ -24,6 +24,6 @@ export const recheck = defineKind({
     const refits = { ...rig.refits, [body.place]: next };
     const last = refit.limits[refit.limits.length - 1] ?? 0;
     if (body.result === 'held' && next.checked >= last - 1) delete refits[body.place];
-    return { ...rig, refits };
+    return { refits };
   },
 });

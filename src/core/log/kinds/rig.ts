@@ -11,8 +11,8 @@ export const rigSetup = defineKind({
   body: z.strictObject({ model: rigModelSchema, reading: z.number().nonnegative().optional() }),
   upcasters: [],
   apply: (rig, body, entry) => {
-    const set = { ...rig, model: body.model, since: rig.since ?? entry.happened };
-    return body.reading === undefined ? set : takeReading(set, body.reading, false, entry);
+    const set = { model: body.model, since: rig.since ?? entry.happened };
+    return body.reading === undefined ? set : { ...set, ...takeReading(rig, body.reading, false, entry) };
   },
 });
 
@@ -25,6 +25,6 @@ export const rigChanged = defineKind({
   apply: (rig, body, entry) => {
     if (!rig.model) return contradict(rig, entry.id);
     const changed = applyChanges(rig.model, body.changes);
-    return changed.ok ? { ...rig, model: changed.value } : contradict(rig, entry.id);
+    return changed.ok ? { model: changed.value } : contradict(rig, entry.id);
   },
 });

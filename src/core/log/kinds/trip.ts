@@ -26,14 +26,19 @@ export const trip = defineKind({
   upcasters: [],
   apply: (rig, trip, entry) => {
     const towed = {
-      ...rig,
       distance: rig.distance + trip.distance,
       trips: rig.trips + 1,
       launches: rig.launches + trip.launches,
       lastTrip: entry.happened,
     };
-    return trip.reading === undefined
-      ? towed
-      : takeReading(towed, trip.reading, trip.replaced ?? false, entry);
+    if (trip.reading === undefined) return towed;
+    const { meter, contradictions } = rig;
+    const read = takeReading(
+      { meter, contradictions, distance: towed.distance },
+      trip.reading,
+      trip.replaced ?? false,
+      entry,
+    );
+    return { ...towed, ...read };
   },
 });

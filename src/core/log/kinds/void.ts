@@ -7,5 +7,5 @@ export const voided = defineKind({
   version: 1,
   body: z.strictObject({ target: z.uuid(), reason: z.string().max(500).optional() }),
   upcasters: [],
-  apply: (rig) => rig,
+  apply: () => undefined,
 });

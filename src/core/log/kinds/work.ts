@@ -89,6 +89,6 @@ export const work = defineKind({
     for (const { place, what, value } of work.readings)
       if (what === 'end-play' && typeof value === 'number')
         endPlay[place] = { play: value, at: entry.happened };
-    return { ...rig, marks: marksAfter(rig, work, entry), refits, grease, endPlay };
+    return { marks: marksAfter(rig, work, entry), refits, grease, endPlay };
   },
 });

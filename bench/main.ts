@@ -1,0 +1,69 @@
+/** `npm run bench`: measures what the design budgets, and prints it beside the budget. */
+import { dutiesOf } from '../src/core/duty';
+import { readArchive, writeArchive } from '../src/core/exchange';
+import { extend, foldEntries, type Entry } from '../src/core/log';
+import { compile, verify } from '../src/core/routine';
+import { wheelEnds } from '../src/core/rig';
+import { HOUSE_DEFAULT } from '../src/core/rules';
+import { sampleModel } from '../src/core/testing/arbitraries';
+import { firstLoad } from './first-load';
+import { longLog } from './log';
+import { median, table, type Row } from './table';
+
+const COUNT = 20_000;
+const all = longLog(COUNT + 1);
+const log = all.slice(0, COUNT);
+const last = all[COUNT] as Entry;
+const text = JSON.stringify(log);
+const now = new Date(Date.parse(last.happened) + 86_400_000).toISOString();
+
+const fold = foldEntries(log);
+const cold = median(15, () => void foldEntries(log));
+const parse = median(15, () => void JSON.parse(text));
+const one = median(60, () => void extend(fold, [last]));
+const late = median(
+  15,
+  () =>
+    void extend(fold, [
+      { ...last, id: '0100f000-0000-7000-a000-000000000000', happened: log[COUNT / 2]?.happened ?? '' },
+    ]),
+);
+const duties = median(60, () => {
+  for (const rig of Object.values(fold.state.rigs)) dutiesOf(rig, now);
+});
+
+const three = sampleModel({ kind: 'rv', axles: 3, brake: 'electric', hub: 'drilled' });
+const jobs = wheelEnds(three).map((place) => ({ routine: 'repack' as const, place }));
+const card = median(60, () => {
+  const made = compile(three, jobs, HOUSE_DEFAULT);
+  if (!made.ok || verify(made.value, three).length > 0) throw new Error('the card does not verify');
+});
+
+const bytes = writeArchive(log, now);
+const write = median(5, () => void writeArchive(log, now), 1);
+const read = median(
+  5,
+  () => {
+    if (!readArchive(bytes).ok) throw new Error('the archive does not read back');
+  },
+  1,
+);
+
+const load = firstLoad();
+const rows: Row[] = [
+  { what: 'fold 20,000 entries, cold', measured: cold, unit: 'ms', budget: 150 },
+  { what: 'JSON.parse of the same entries', measured: parse, unit: 'ms' },
+  { what: 'fold over JSON.parse', measured: cold / parse, unit: 'times', decimals: 2 },
+  { what: 'one more entry after 20,000', measured: one, unit: 'ms', budget: 2, decimals: 2 },
+  { what: 'one late entry, 10,000 back', measured: late, unit: 'ms', decimals: 2 },
+  { what: 'all duties of 3 rigs', measured: duties, unit: 'ms', budget: 10, decimals: 2 },
+  { what: 'compile and verify, 3 axles, 6 repacks', measured: card, unit: 'ms', budget: 20, decimals: 2 },
+  { what: 'write an archive of 20,000', measured: write, unit: 'ms' },
+  { what: 'check an archive of 20,000', measured: read, unit: 'ms', budget: 4000 },
+  ...(load === undefined
+    ? []
+    : [{ what: 'first load of the Yard, gzip JavaScript', measured: load, unit: 'kB', budget: 250 }]),
+];
+console.log(table(rows));
+if (load === undefined)
+  console.log('First load: not measured, there is no build. Run `npm run build` first.');

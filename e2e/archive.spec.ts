@@ -1,0 +1,63 @@
+import { readFileSync, writeFileSync } from 'node:fs';
+import { expect, test, type Page } from '@playwright/test';
+import { alertOf, DRIFTWOOD, saveArchive, setUp, tow } from './steps';
+
+async function told(page: Page): Promise<readonly string[]> {
+  await page.goto('/logbook');
+  await expect(page.getByRole('heading', { name: 'Logbook' })).toBeVisible();
+  const more = page.getByRole('button', { name: 'Earlier entries' });
+  while (await more.isVisible()) await more.click();
+  return page.getByRole('main').getByRole('listitem').allInnerTexts();
+}
+
+test('an archive saved here and brought in on an empty profile is the same log, entry for entry', async ({
+  page,
+  browser,
+  baseURL,
+}, info) => {
+  await page.goto('/');
+  await page.getByRole('button', { name: 'Look round the demo yard' }).click();
+  await expect(page.getByRole('heading', { level: 1 })).toHaveText('Fit to tow after two jobs');
+  const here = await told(page);
+  expect(here.length).toBeGreaterThan(150);
+  const path = info.outputPath('archive.zip');
+  writeFileSync(path, readFileSync(await saveArchive(page)));
+
+  const empty = await browser.newContext({ ...(baseURL && { baseURL }), timezoneId: 'America/Chicago' });
+  const other = await empty.newPage();
+  await other.goto('/keep');
+  await other.getByLabel('Choose an archive').setInputFiles(path);
+  await expect(other.getByText(/is sound/)).toContainText(`${here.length} entries would be added`);
+  await other.getByRole('button', { name: 'Bring them in' }).click();
+  await expect(other.getByText(`${here.length} entries brought in.`)).toBeVisible();
+  expect(await told(other)).toEqual(here);
+  const again = info.outputPath('again.zip');
+  writeFileSync(again, readFileSync(await saveArchive(other)));
+
+  // Brought in a second time, nothing is doubled.
+  await other.getByLabel('Choose an archive').setInputFiles(path);
+  await expect(other.getByText(`All of its ${here.length} entries are here already.`)).toBeVisible();
+  await empty.close();
+});
+
+test('a damaged or foreign file is refused with the reason, and nothing is changed', async ({
+  page,
+}, info) => {
+  await setUp(page, DRIFTWOOD);
+  await tow(page, '33');
+  const before = await told(page);
+  const bytes = readFileSync(await saveArchive(page));
+  const refused = async (name: string, content: Buffer, reason: RegExp) => {
+    const path = info.outputPath(name);
+    writeFileSync(path, content);
+    await page.getByLabel('Choose an archive').setInputFiles(path);
+    await expect(alertOf(page)).toContainText(reason);
+    await expect(page.getByText(`${name} was not brought in. Nothing was changed.`)).toBeVisible();
+  };
+  await refused('cut.zip', bytes.subarray(0, bytes.length - 40), /not an archive, or it was cut off/);
+  const flipped = Buffer.from(bytes);
+  flipped[60] = (flipped[60] ?? 0) ^ 0xff;
+  await refused('flipped.zip', flipped, /not an archive|damaged|not a Yardline archive/);
+  await refused('letter.zip', Buffer.from('Dear all, this is a letter.'), /not an archive/);
+  expect(await told(page)).toEqual(before);
+});

@@ -1,0 +1,92 @@
+import { expect, test } from '@playwright/test';
+import { alertOf, choose, DRIFTWOOD, setUp } from './steps';
+
+test('miles: negative, no number, absurd, and very far are each told at the field, and what was typed stays', async ({
+  page,
+}) => {
+  await setUp(page, DRIFTWOOD);
+  await page.getByRole('button', { name: 'Home again' }).click();
+  const dialog = page.getByRole('dialog');
+  const miles = dialog.getByRole('textbox', { name: 'Towed', exact: true });
+  for (const [typed, told] of [
+    ['', 'A figure is missing'],
+    ['-12', 'Miles cannot be less than nothing'],
+    ['far', 'This is not a number'],
+    ['12 psi', 'psi does not measure this; mi does'],
+    ['99999', 'farther than once round the Earth'],
+  ] as const) {
+    await miles.fill(typed);
+    await page.getByRole('button', { name: 'Log it' }).click();
+    await expect(dialog.getByRole('alert')).toContainText(told);
+    await expect(miles).toHaveValue(typed);
+    await expect(miles).toHaveAttribute('aria-invalid', 'true');
+  }
+  await miles.fill('1800');
+  await page.getByRole('button', { name: 'Log it' }).click();
+  await expect(dialog.getByRole('alert')).toContainText('very far for one trip');
+  await page.getByRole('button', { name: 'It is right, log it' }).click();
+  await expect(dialog).toContainText('1,800 mi logged');
+});
+
+test('a day that has not come yet is refused', async ({ page }) => {
+  await setUp(page, DRIFTWOOD);
+  await page.getByRole('button', { name: 'Home again' }).click();
+  await page.getByRole('textbox', { name: 'Towed', exact: true }).fill('10');
+  await page.getByRole('button', { name: /Another day/ }).click();
+  await page.getByLabel('Day it ended').fill('2099-01-01');
+  await page.getByRole('button', { name: 'Log it' }).click();
+  await expect(alertOf(page)).toContainText('That day has not come yet');
+});
+
+test('a meter that runs backwards: a typing error, or another meter', async ({ page }) => {
+  await setUp(page, { ...DRIFTWOOD, meter: '21,480' });
+  await page.getByRole('button', { name: 'Home again' }).click();
+  const reading = page.getByLabel("The trailer's meter reads");
+  await reading.fill('2150');
+  await page.getByRole('button', { name: 'Log it' }).click();
+  await expect(alertOf(page)).toContainText('The meter stood at 21,480 mi before');
+  await page.getByRole('button', { name: 'Typing error' }).click();
+  await expect(reading).toBeFocused();
+  await reading.fill('21 520');
+  await page.getByRole('button', { name: 'Log it' }).click();
+  await expect(alertOf(page)).toContainText('This is not a number');
+  await reading.fill('21520');
+  await page.getByRole('button', { name: 'Log it' }).click();
+  await expect(page.getByRole('dialog')).toContainText('40 mi logged');
+  await page.getByRole('button', { name: 'Back to the Yard' }).click();
+
+  await page.getByRole('button', { name: 'Home again' }).click();
+  await reading.fill('12');
+  await page.getByRole('button', { name: 'Log it' }).click();
+  await page.getByRole('button', { name: 'It is another meter' }).click();
+  await page.getByLabel('Towed on this trip').fill('30');
+  await page.getByRole('button', { name: 'Log it' }).click();
+  await expect(page.getByRole('dialog')).toContainText('30 mi logged');
+  await page.getByRole('button', { name: 'Back to the Yard' }).click();
+  await expect(page.getByRole('region', { name: 'Lately' })).toContainText('70 mi on record');
+});
+
+test('a torque outside the usual range asks again and keeps what was typed; a figure without a source is not taken', async ({
+  page,
+}) => {
+  await page.goto('/setup');
+  await page.getByRole('button', { name: 'Put it on the Yard' }).click();
+  await expect(page.getByText('Give it a name')).toBeVisible();
+  await expect(page.getByText('Choose the kind')).toBeVisible();
+  await page.getByLabel('Name').fill('Gull');
+  await choose(page, 'Kind', 'Utility');
+  await choose(page, 'Studs on one wheel', '5');
+  await choose(page, 'Stud diameter', '1/2 in');
+  const torque = page.getByLabel('Lug torque', { exact: true });
+  await torque.fill('160');
+  await page.getByRole('button', { name: 'Put it on the Yard' }).click();
+  await expect(page.getByText('Usual for 1/2 in studs is 90 lbf·ft to 120 lbf·ft')).toBeVisible();
+  await expect(page.getByText('Say where this figure comes from.')).toBeVisible();
+  await expect(torque).toHaveValue('160');
+  await choose(page, 'Lug torque comes from', 'My guess');
+  await expect(page.getByText('A guess is kept as a guess')).toBeVisible();
+  await page.getByRole('button', { name: 'Put it on the Yard' }).click();
+  await expect(page.getByRole('heading', { level: 1 })).toHaveText('Not known to be fit');
+  await page.getByRole('button', { name: /^1L,/ }).first().click();
+  await expect(page.getByRole('dialog')).toContainText('160 lbf·ft, a guess');
+});

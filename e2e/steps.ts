@@ -1,0 +1,134 @@
+import { expect, type Locator, type Page } from '@playwright/test';
+
+/** What a rig is set up with; what is left out stays as the form has it. */
+export interface RigFacts {
+  readonly name: string;
+  readonly kind: 'RV' | 'Boat' | 'Utility';
+  readonly axles?: 'One axle' | 'Two axles' | 'Three axles';
+  readonly brakes?: 'None' | 'Electric drum' | 'Hydraulic disc';
+  readonly hub?: string;
+  readonly studs: '4' | '5' | '6' | '8';
+  readonly torque?: string;
+  readonly meter?: string;
+  /** Threads per inch and slots of the spindle nut. */
+  readonly spindle?: { readonly tpi: string; readonly slots: string; readonly holes: 'One' | 'Two, crossed' };
+}
+
+const group = (page: Page, name: string | RegExp): Locator => page.getByRole('radiogroup', { name });
+
+/** Chooses one of a group of choices by the words it begins with. */
+export async function choose(page: Page, label: string | RegExp, option: string): Promise<void> {
+  await group(page, label)
+    .getByRole('radio', { name: new RegExp(`^${option.replace(/[.*+?^${}()|[\]\\/]/g, '\\$&')}`) })
+    .click();
+}
+
+/** Sets a rig up by hand from an empty yard or from the Yard, and ends on the Yard. */
+export async function setUp(page: Page, facts: RigFacts): Promise<void> {
+  await page.goto('/setup');
+  await page.getByLabel('Name').fill(facts.name);
+  await choose(page, 'Kind', facts.kind);
+  if (facts.axles) await choose(page, 'Axles', facts.axles);
+  if (facts.brakes)
+    for (const brakes of await page.getByRole('radiogroup', { name: /^Brakes/ }).all())
+      await brakes.getByRole('radio', { name: facts.brakes }).click();
+  if (facts.hub) await choose(page, 'Hub', facts.hub);
+  await choose(page, 'Studs on one wheel', facts.studs);
+  if (facts.torque) {
+    await page.getByLabel('Lug torque', { exact: true }).fill(facts.torque);
+    await choose(page, 'Lug torque comes from', "Maker's");
+  }
+  if (facts.meter) {
+    await choose(page, 'How miles come in', "The trailer's own meter");
+    await page.getByLabel('It reads now').fill(facts.meter);
+  }
+  if (facts.spindle) {
+    await page.getByText('More, when you have it').click();
+    await page.getByLabel('Spindle thread').fill(facts.spindle.tpi);
+    await page.getByLabel('Slots in the spindle nut').fill(facts.spindle.slots);
+    await choose(page, 'Pin holes through the spindle', facts.spindle.holes);
+    await choose(page, 'Thread, slots and holes come from', 'Marked on the part');
+  }
+  await page.getByRole('button', { name: 'Put it on the Yard' }).click();
+  await expect(
+    page.getByRole('navigation', { name: 'Rigs' }).getByRole('link', { name: facts.name }),
+  ).toBeVisible();
+}
+
+/** Logs a trip from the Yard and closes what came of it. */
+export async function tow(page: Page, miles: string): Promise<void> {
+  await page.getByRole('button', { name: 'Home again' }).click();
+  await page.getByRole('dialog').getByRole('textbox', { name: 'Towed', exact: true }).fill(miles);
+  await page.getByRole('button', { name: 'Log it' }).click();
+  await page.getByRole('button', { name: 'Back to the Yard' }).click();
+}
+
+const closing = (page: Page) =>
+  page.getByRole('button', { name: /^(Done|Whole round done|Understood|Set, the pin goes in)$/ });
+
+/** Fills in the step in hand as when all is well. */
+async function allWell(page: Page): Promise<void> {
+  for (const choices of await page.locator('main form').getByRole('radiogroup').all()) {
+    const slots = (await choices.getAttribute('aria-label')) === 'Slots back from seated';
+    await choices
+      .getByRole('radio')
+      .nth(slots ? 1 : 0)
+      .click();
+  }
+  const all = page.getByRole('button', { name: /^All \d$/ });
+  if ((await all.count()) > 0) await all.click();
+}
+
+/** Goes on with the card in hand until the step, or the end, whose title matches; gives the titles on the way. */
+export async function workTo(page: Page, title: RegExp): Promise<readonly string[]> {
+  const titles: string[] = [];
+  for (let i = 0; i < 70; i++) {
+    const heading = page.getByRole('heading', { level: 1 });
+    const now = await heading.innerText();
+    if (title.test(now)) return titles;
+    titles.push(now);
+    const at = await page.getByText(/^step \d+ of \d+/).innerText();
+    await allWell(page);
+    await closing(page).click();
+    await expect(async () => {
+      const gone =
+        (await page.getByText(/^step \d+ of \d+/).innerText()) !== at || (await heading.innerText()) !== now;
+      expect(gone).toBe(true);
+    }).toPass({ timeout: 5000, intervals: [20, 50, 100] });
+  }
+  throw new Error(`No step ${String(title)}; came to: ${titles.join(' | ')}`);
+}
+
+/** Begins a repack of a wheel end from the Yard's drawing. */
+export async function startRepack(page: Page, place: string): Promise<void> {
+  await page
+    .getByRole('button', { name: new RegExp(`^${place},`) })
+    .first()
+    .click();
+  await page.getByRole('link', { name: 'Start the repack' }).click();
+  await page.getByRole('button', { name: 'Start the card' }).click();
+  await expect(page.getByText(/^step 1 of/)).toBeVisible();
+}
+
+/** Saves an archive and gives the path of the file. */
+export async function saveArchive(page: Page): Promise<string> {
+  await page.goto('/keep');
+  const download = page.waitForEvent('download');
+  await page.getByRole('button', { name: 'Save an archive' }).click();
+  return (await download).path();
+}
+
+/** A plain single-axle rig with everything that a repack asks for. */
+export const DRIFTWOOD: RigFacts = {
+  name: 'Driftwood',
+  kind: 'Utility',
+  brakes: 'Electric drum',
+  studs: '5',
+  torque: '100',
+  spindle: { tpi: '14', slots: '6', holes: 'Two, crossed' },
+};
+
+/** What is told at a field: the framework's own announcer is not meant. */
+export function alertOf(page: Page): Locator {
+  return page.locator('[role=alert]:not(#__next-route-announcer__)');
+}
