@@ -1,4 +1,4 @@
-import { z } from 'zod';
+import * as z from 'zod/mini';
 import { readEntry, type Entry } from '@/core/log';
 import { clockFrom, deviceClock, type Clock } from './clock';
 import type { YardStore } from './yard-store';

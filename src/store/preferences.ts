@@ -1,14 +1,14 @@
 'use client';
 
 import { useSyncExternalStore } from 'react';
-import { z } from 'zod';
+import * as z from 'zod/mini';
 import { PREFERENCES_KEY } from './preferences-key';
 
 const schema = z.object({
-  units: z.enum(['us', 'metric']).catch('us'),
+  units: z.catch(z.enum(['us', 'metric']), 'us'),
   /** By the device, or always day, night, or full contrast for sun. */
-  theme: z.enum(['auto', 'day', 'night', 'sun']).catch('auto'),
-  yard: z.enum(['own', 'demo']).catch(process.env['NEXT_PUBLIC_YARD'] === 'demo' ? 'demo' : 'own'),
+  theme: z.catch(z.enum(['auto', 'day', 'night', 'sun']), 'auto'),
+  yard: z.catch(z.enum(['own', 'demo']), process.env['NEXT_PUBLIC_YARD'] === 'demo' ? 'demo' : 'own'),
 });
 
 /** What this device is set to; the log knows nothing of it. */

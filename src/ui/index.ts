@@ -10,4 +10,17 @@ export { Stepper } from './primitives/stepper';
 export { Mark, markColor, markOf } from './mark';
 export { Tape } from './tape';
 export { cx } from './cx';
-export * from './drawings';
+export { Toasts } from './toasts';
+export { say } from './toast-queue';
+export {
+  Brake,
+  CastleNut,
+  Corner,
+  HubStack,
+  RigPlan,
+  Star,
+  type BrakePart,
+  type CornerPart,
+  type HubPart,
+  type PlaceLabel,
+} from './drawings';

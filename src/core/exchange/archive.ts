@@ -1,8 +1,8 @@
 import { sha256 } from '@noble/hashes/sha2.js';
 import { bytesToHex } from '@noble/hashes/utils.js';
 import { strFromU8, strToU8, unzipSync, zipSync } from 'fflate';
-import { z } from 'zod';
-import { fail, isInstant, ok, type Instant, type Result } from '../base';
+import * as z from 'zod/mini';
+import { fail, isInstant, ok, shaped, type Instant, type Result } from '../base';
 import { compareEntries, readEntry, type Entry } from '../log';
 import { FORMAT, FORMAT_VERSION, toLine } from './format';
 
@@ -13,11 +13,11 @@ const MOST_BYTES = 256 * 1024 * 1024;
 
 const manifestSchema = z.object({
   format: z.literal(FORMAT),
-  version: z.int().min(1),
-  created: z.string().refine(isInstant),
-  entries: z.int().min(0),
+  version: z.int().check(z.minimum(1)),
+  created: z.string().check(z.refine(isInstant)),
+  entries: z.int().check(z.minimum(0)),
   files: z.array(
-    z.object({ name: z.string(), bytes: z.int().min(0), sha256: z.string().regex(/^[0-9a-f]{64}$/) }),
+    z.object({ name: z.string(), bytes: z.int().check(z.minimum(0)), sha256: shaped(/^[0-9a-f]{64}$/) }),
   ),
 });
 

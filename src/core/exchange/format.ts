@@ -1,4 +1,4 @@
-import { z } from 'zod';
+import * as z from 'zod/mini';
 import { ENVELOPE_KEYS, entrySchema, type Entry } from '../log';
 
 /** The name of the archive format, as its manifest states it. */

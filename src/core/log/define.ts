@@ -1,4 +1,4 @@
-import type { z } from 'zod';
+import type { z } from 'zod/mini';
 import type { Instant } from '../base';
 import type { RigState } from './state';
 
@@ -12,7 +12,7 @@ export interface Applied {
 export type Patch = Partial<RigState> | undefined;
 
 /** One kind of entry: its body at the current version, how older bodies are lifted, and what it does to a rig. */
-export interface KindDef<K extends string, B extends z.ZodType> {
+export interface KindDef<K extends string, B extends z.ZodMiniType> {
   readonly kind: K;
   readonly version: number;
   readonly body: B;
@@ -22,7 +22,7 @@ export interface KindDef<K extends string, B extends z.ZodType> {
 }
 
 /** Declares a kind; throws where the sequence of upcasters has a gap. */
-export function defineKind<K extends string, B extends z.ZodType>(def: KindDef<K, B>): KindDef<K, B> {
+export function defineKind<K extends string, B extends z.ZodMiniType>(def: KindDef<K, B>): KindDef<K, B> {
   if (def.upcasters.length !== def.version - 1)
     throw new Error(`${def.kind}: version ${def.version} needs ${def.version - 1} upcasters`);
   return def;
@@ -30,7 +30,7 @@ export function defineKind<K extends string, B extends z.ZodType>(def: KindDef<K
 
 /** Lifts a body written at `version` to the current one; the body given is left as it is. */
 export function upcast(
-  def: Pick<KindDef<string, z.ZodType>, 'upcasters'>,
+  def: Pick<KindDef<string, z.ZodMiniType>, 'upcasters'>,
   version: number,
   body: unknown,
 ): unknown {

@@ -1,10 +1,12 @@
-import { z } from 'zod';
+import english from 'zod/v4/locales/en.js';
+import * as z from 'zod/mini';
 import { fail, isInstant, ok, type Instant, type Result } from '../base';
 import { upcast } from './define';
 import { REGISTRY } from './registry';
 
-// The pages forbid eval, which zod would otherwise try, and report, when it builds fast validators.
-z.config({ jitless: true });
+// The pages forbid eval, which zod would otherwise try, and report, when it builds fast validators;
+// the small build comes without words for what is wrong.
+z.config({ ...english(), jitless: true });
 
 /** A kind of entry. */
 export type Kind = keyof typeof REGISTRY;
@@ -34,16 +36,16 @@ export interface EntryProblem {
 
 const instant = z
   .string()
-  .refine(isInstant, { message: 'not a moment in UTC such as 2026-05-16T09:00:00.000Z' });
+  .check(z.refine(isInstant, { message: 'not a moment in UTC such as 2026-05-16T09:00:00.000Z' }));
 
 const envelope = z.strictObject({
   id: z.uuid(),
   kind: z.string(),
-  v: z.int().min(1),
+  v: z.int().check(z.minimum(1)),
   rig: z.uuid(),
   happened: instant,
   recorded: instant,
-  replaces: z.uuid().optional(),
+  replaces: z.optional(z.uuid()),
   body: z.unknown(),
 });
 
@@ -51,13 +53,13 @@ const envelope = z.strictObject({
 export const ENVELOPE_KEYS = Object.keys(envelope.shape);
 
 const variants = Object.values(REGISTRY).map((def) =>
-  envelope.extend({ kind: z.literal(def.kind), v: z.literal(def.version), body: def.body }),
+  z.extend(envelope, { kind: z.literal(def.kind), v: z.literal(def.version), body: def.body }),
 );
 
 /** The schema of an entry at the current version of its kind: the open format. */
 export const entrySchema = z.union(variants);
 
-function problem(error: z.ZodError, under = ''): EntryProblem {
+function problem(error: z.core.$ZodError, under = ''): EntryProblem {
   const first = error.issues[0];
   const field = [under, ...(first?.path ?? [])].filter((part) => part !== '').join('.');
   return { code: 'shape', field, detail: first?.message ?? 'not an entry' };

@@ -1,15 +1,15 @@
-import { z } from 'zod';
-import { fail, ok, type Result } from '../base';
+import * as z from 'zod/mini';
+import { fail, ok, shaped, type Result } from '../base';
 import { rigModelSchema, type RigModel } from './model';
 
 type Json = string | number | boolean | null | readonly Json[] | { readonly [key: string]: Json };
 
-const path = z.string().regex(/^[a-z][A-Za-z]*(\.([a-z][A-Za-z]*|\d))*$/);
+const path = shaped(/^[a-z][A-Za-z]*(\.([a-z][A-Za-z]*|\d))*$/);
 
 /** Changes field by field: path to new value, `null` for a fact withdrawn. Two devices can each change one. */
 export const changesSchema = z
   .record(path, z.json())
-  .refine((changes) => Object.keys(changes).length > 0, { message: 'nothing is changed' });
+  .check(z.refine((changes) => Object.keys(changes).length > 0, { message: 'nothing is changed' }));
 
 /** Changes to a rig, field by field. */
 export type Changes = z.infer<typeof changesSchema>;

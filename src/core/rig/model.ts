@@ -1,4 +1,5 @@
-import { z } from 'zod';
+import * as z from 'zod/mini';
+import { nonNegative, positive, whole, words } from '../base';
 import { specified } from './source';
 
 export const KINDS = ['rv', 'boat', 'utility'] as const;
@@ -16,8 +17,6 @@ export type LockKind = (typeof LOCKS)[number];
 export type StudCount = (typeof STUD_COUNTS)[number];
 export type Water = (typeof WATERS)[number];
 
-const metres = z.number().positive();
-
 /** One axle; lengths in m. What is unknown is left out. */
 export const axleSchema = z.strictObject({
   suspension: z.enum(SUSPENSIONS),
@@ -25,17 +24,19 @@ export const axleSchema = z.strictObject({
   hub: z.enum(HUBS),
   lock: z.enum(LOCKS),
   /** Axial travel of the spindle nut in one turn (m). */
-  threadPitch: specified(metres.max(0.01)).optional(),
+  threadPitch: z.optional(specified(positive(0.01))),
   /** Slots in the castle nut. */
-  slots: specified(z.int().min(3).max(24)).optional(),
+  slots: z.optional(specified(whole(3, 24))),
   /** Cross holes for the pin through the spindle. */
-  pinHoles: specified(z.int().min(1).max(2)).optional(),
+  pinHoles: z.optional(specified(whole(1, 2))),
   /** The axle maker's end play window (m). */
-  endPlay: specified(
-    z
-      .strictObject({ min: z.number().nonnegative().max(0.005), max: metres.max(0.005) })
-      .refine((w) => w.min < w.max, { message: 'the window ends before it begins' }),
-  ).optional(),
+  endPlay: z.optional(
+    specified(
+      z
+        .strictObject({ min: nonNegative(0.005), max: positive(0.005) })
+        .check(z.refine((w) => w.min < w.max, { message: 'the window ends before it begins' })),
+    ),
+  ),
 });
 
 /** One axle of a rig. */
@@ -43,27 +44,27 @@ export type Axle = z.infer<typeof axleSchema>;
 
 /** A rig as described by its owner; torque in N·m, lengths and distances in m, days in d. */
 export const rigModelSchema = z.strictObject({
-  name: z.string().trim().min(1).max(40),
+  name: words(40),
   kind: z.enum(KINDS),
-  axles: z.array(axleSchema).min(1).max(3),
+  axles: z.array(axleSchema).check(z.minLength(1), z.maxLength(3)),
   wheels: z.strictObject({
-    studs: z.union([z.literal(4), z.literal(5), z.literal(6), z.literal(8)]),
-    studDiameter: specified(metres.max(0.05)).optional(),
-    torque: specified(z.number().positive().max(1000)).optional(),
+    studs: z.literal(STUD_COUNTS),
+    studDiameter: z.optional(specified(positive(0.05))),
+    torque: z.optional(specified(positive(1000))),
   }),
-  spares: z.int().min(0).max(2),
+  spares: whole(0, 2),
   /** How miles come in: the trailer's own meter, or the length of each trip. */
   miles: z.enum(['meter', 'trips']),
   /** The water a boat is usually launched in. */
-  water: z.enum(WATERS).optional(),
+  water: z.optional(z.enum(WATERS)),
   /** The owner's or the maker's own repack interval, ahead of the house rule. */
-  repackEvery: z
-    .strictObject({
-      distance: specified(metres).optional(),
-      days: specified(z.int().positive()).optional(),
-      launches: specified(z.int().positive()).optional(),
-    })
-    .optional(),
+  repackEvery: z.optional(
+    z.strictObject({
+      distance: z.optional(specified(positive())),
+      days: z.optional(specified(whole(1, 36_500))),
+      launches: z.optional(specified(whole(1, 100_000))),
+    }),
+  ),
 });
 
 /** A rig as described by its owner. */

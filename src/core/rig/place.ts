@@ -1,4 +1,4 @@
-import { z } from 'zod';
+import * as z from 'zod/mini';
 import type { RigModel } from './model';
 
 /** L or R, seen facing forward. */

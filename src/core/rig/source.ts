@@ -1,4 +1,4 @@
-import { z } from 'zod';
+import * as z from 'zod/mini';
 
 /** Where a specification came from, most trusted first. */
 export const SOURCES = ['maker', 'marking', 'counter', 'owner', 'guess'] as const;
@@ -13,6 +13,6 @@ export interface Specified<T> {
 }
 
 /** The schema of a specification whose value has the given schema. */
-export function specified<T extends z.ZodType>(value: T) {
+export function specified<T extends z.ZodMiniType>(value: T) {
   return z.strictObject({ value, source: z.enum(SOURCES) });
 }

@@ -1,10 +1,10 @@
 'use client';
 
 import { useCallback } from 'react';
-import { toast } from 'sonner';
 import type { Instant } from '@/core/base';
 import { makeEntry, makeVoid, type Entry, type EntryOf, type Kind } from '@/core/log';
 import { askToKeep, newId, useYard } from '@/store';
+import { say } from '@/ui';
 
 /** An entry about to be written; it happens now unless told otherwise. */
 export type Draft = {
@@ -31,14 +31,12 @@ export function useRecord(): (
       );
       await store.append(entries);
       void askToKeep();
-      toast(said, {
-        action: {
-          label: 'Take it back',
-          onClick: () =>
-            void store.append(
-              entries.map((entry) => makeVoid(entry, newId(), store.clock.now(), 'taken back at once')),
-            ),
-        },
+      say(said, {
+        label: 'Take it back',
+        do: () =>
+          void store.append(
+            entries.map((entry) => makeVoid(entry, newId(), store.clock.now(), 'taken back at once')),
+          ),
       });
       return entries;
     },

@@ -3,9 +3,8 @@
 import Link from 'next/link';
 import { usePathname } from 'next/navigation';
 import { useEffect, type ReactNode } from 'react';
-import { Toaster } from 'sonner';
 import { setPreferences, usePreferences } from '@/store';
-import { cx } from '@/ui';
+import { cx, Toasts } from '@/ui';
 import { PLACES } from './places';
 import { useServiceWorker } from './use-service-worker';
 
@@ -98,10 +97,7 @@ export function AppShell({ children }: { children: ReactNode }) {
           {children}
         </main>
       </div>
-      <Toaster
-        position="top-center"
-        toastOptions={{ duration: 7000, className: 'toast', classNames: { actionButton: 'toast-action' } }}
-      />
+      <Toasts />
     </div>
   );
 }

@@ -1,65 +1,25 @@
 'use client';
 
+import dynamic from 'next/dynamic';
 import Link from 'next/link';
-import { useState } from 'react';
-import type { FindingState } from '@/core/log';
+import { useEffect, useState } from 'react';
 import type { WheelEnd } from '@/core/rig';
 import { Failed, Loading, RigTabs, useChosenRig, useRigs, type RigView, type Rigs } from '@/features/common';
 import { usePreferences } from '@/store';
 import { dayInFull, SOURCE_WORDS } from '@/text';
 import { Button, LinkButton, RigPlan, type PlaceLabel } from '@/ui';
-import { FindingDialog, FixDialog } from './finding-dialog';
 import { FirstYard } from './first-yard';
-import { HubLookDialog } from './hub-look-dialog';
 import { Lately } from './lately';
 import { placeNote } from './marks';
-import { MemoryDialog } from './memory-dialog';
 import { NextList } from './next-list';
-import { PlaceSheet, type PlaceActions } from './place-sheet';
-import { RecheckDialog } from './recheck-dialog';
-import { TripDialog } from './trip-dialog';
+import type { PlaceActions } from './place-sheet';
+import type { Sheet } from './sheets';
 import { Verdict } from './verdict';
-
-type Sheet =
-  | { readonly show: 'trip' }
-  | { readonly show: 'place' | 'recheck' | 'memory' | 'look'; readonly place: WheelEnd }
-  | { readonly show: 'report'; readonly place: WheelEnd | 'rig' }
-  | { readonly show: 'fix'; readonly finding: FindingState };
 
 type Ready = Extract<Rigs, { status: 'ready' }>;
 
-function Sheets({
-  sheet,
-  view,
-  ready,
-  actions,
-  onClose,
-}: {
-  sheet: Sheet;
-  view: RigView;
-  ready: Ready;
-  actions: PlaceActions;
-  onClose: () => void;
-}) {
-  switch (sheet.show) {
-    case 'trip':
-      return <TripDialog view={view} ready={ready} onClose={onClose} />;
-    case 'place':
-      return (
-        <PlaceSheet view={view} place={sheet.place} now={ready.now} actions={actions} onClose={onClose} />
-      );
-    case 'recheck':
-      return <RecheckDialog view={view} first={sheet.place} onClose={onClose} />;
-    case 'memory':
-      return <MemoryDialog view={view} place={sheet.place} now={ready.now} onClose={onClose} />;
-    case 'look':
-      return <HubLookDialog view={view} place={sheet.place} onClose={onClose} />;
-    case 'report':
-      return <FindingDialog view={view} place={sheet.place} onClose={onClose} />;
-    case 'fix':
-      return <FixDialog view={view} finding={sheet.finding} onClose={onClose} />;
-  }
-}
+const loadSheets = () => import('./sheets');
+const Sheets = dynamic(loadSheets, { ssr: false });
 
 /** The way to the work that presses most: what is open goes on, else the gravest repack. */
 function workHref(view: RigView): string {
@@ -78,6 +38,8 @@ function RigYard({ view, ready }: { view: RigView; ready: Ready }) {
   const [sheet, setSheet] = useState<Sheet>();
   const [all, setAll] = useState(false);
   const { model, rig } = view;
+  // Fetched while nobody waits, so that the first tap finds it there.
+  useEffect(() => void setTimeout(loadSheets, 300), []);
   const labels: Partial<Record<WheelEnd, PlaceLabel>> = Object.fromEntries(
     view.places.map((state) => [state.place, { mark: state.mark, note: placeNote(state, units) }]),
   );

@@ -1,4 +1,5 @@
-import { z } from 'zod';
+import * as z from 'zod/mini';
+import { words } from '../../base';
 import { wheelEndSchema } from '../../rig';
 import { defineKind } from '../define';
 import { contradict } from '../state';
@@ -6,7 +7,7 @@ import { contradict } from '../state';
 const opened = z.strictObject({
   place: z.union([wheelEndSchema, z.literal('rig')]),
   verdict: z.enum(['watch', 'due', 'stop']),
-  text: z.string().trim().min(1).max(500),
+  text: words(500),
 });
 
 /** Something that is not right, at a place. */
@@ -27,7 +28,7 @@ export const findingOpened = defineKind({
 export const findingClosed = defineKind({
   kind: 'finding.closed',
   version: 1,
-  body: z.strictObject({ finding: z.uuid(), how: z.string().trim().min(1).max(500) }),
+  body: z.strictObject({ finding: z.uuid(), how: words(500) }),
   upcasters: [],
   apply: (rig, body, entry) => {
     if (!rig.findings[body.finding]) return contradict(rig, entry.id);

@@ -1,4 +1,5 @@
-import { z } from 'zod';
+import * as z from 'zod/mini';
+import { nonNegative } from '../../base';
 import { defineKind, type Applied } from '../define';
 import { contradict, type RigState } from '../state';
 
@@ -26,7 +27,7 @@ export function takeReading(
 export const meterRead = defineKind({
   kind: 'meter',
   version: 1,
-  body: z.strictObject({ reading: z.number().nonnegative(), replaced: z.boolean() }),
+  body: z.strictObject({ reading: nonNegative(), replaced: z.boolean() }),
   upcasters: [],
   apply: (rig, body, entry) => takeReading(rig, body.reading, body.replaced, entry),
 });

@@ -1,11 +1,12 @@
-import { z } from 'zod';
+import * as z from 'zod/mini';
+import { words } from '../../base';
 import { defineKind } from '../define';
 
 /** Words kept with the rig; they change nothing. */
 export const note = defineKind({
   kind: 'note',
   version: 1,
-  body: z.strictObject({ text: z.string().trim().min(1).max(2000) }),
+  body: z.strictObject({ text: words(2000) }),
   upcasters: [],
   apply: () => undefined,
 });

@@ -1,4 +1,5 @@
-import { z } from 'zod';
+import * as z from 'zod/mini';
+import { text } from '../../base';
 import { wheelEndSchema } from '../../rig';
 import { defineKind } from '../define';
 import { contradict } from '../state';
@@ -10,7 +11,7 @@ export const recheck = defineKind({
   body: z.strictObject({
     place: wheelEndSchema,
     result: z.enum(['held', 'moved', 'loose']),
-    note: z.string().max(2000).optional(),
+    note: z.optional(text(2000)),
   }),
   upcasters: [],
   apply: (rig, body, entry) => {

@@ -1,4 +1,5 @@
-import { z } from 'zod';
+import * as z from 'zod/mini';
+import { nonNegative } from '../../base';
 import { applyChanges, changesSchema, rigModelSchema } from '../../rig';
 import { defineKind } from '../define';
 import { contradict } from '../state';
@@ -8,7 +9,7 @@ import { takeReading } from './meter';
 export const rigSetup = defineKind({
   kind: 'rig.setup',
   version: 1,
-  body: z.strictObject({ model: rigModelSchema, reading: z.number().nonnegative().optional() }),
+  body: z.strictObject({ model: rigModelSchema, reading: z.optional(nonNegative()) }),
   upcasters: [],
   apply: (rig, body, entry) => {
     const set = { model: body.model, since: rig.since ?? entry.happened };

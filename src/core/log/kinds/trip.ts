@@ -1,18 +1,19 @@
-import { z } from 'zod';
+import * as z from 'zod/mini';
+import { nonNegative, text, whole } from '../../base';
 import { WATERS } from '../../rig';
 import { defineKind } from '../define';
 import { takeReading } from './meter';
 
 const body = z.strictObject({
   /** How far the trailer was towed (m). */
-  distance: z.number().nonnegative().max(1e8),
-  launches: z.int().min(0).max(200),
-  water: z.enum(WATERS).optional(),
+  distance: nonNegative(1e8),
+  launches: whole(0, 200),
+  water: z.optional(z.enum(WATERS)),
   /** The trailer's own meter at the end (m). */
-  reading: z.number().nonnegative().optional(),
+  reading: z.optional(nonNegative()),
   /** The reading is the first of a new meter. */
-  replaced: z.boolean().optional(),
-  note: z.string().max(2000).optional(),
+  replaced: z.optional(z.boolean()),
+  note: z.optional(text(2000)),
 });
 
 /** A trip that was towed. */

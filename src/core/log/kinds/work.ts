@@ -1,45 +1,46 @@
-import { z } from 'zod';
+import * as z from 'zod/mini';
+import { nonNegative, positive, shaped, text } from '../../base';
 import { wheelEndSchema } from '../../rig';
 import { ROUTINES, SUBJECTS, THICKENERS } from '../../rules';
 import { defineKind } from '../define';
 import { markKey, type Mark, type Refit, type RigState } from '../state';
 
-const note = z.string().max(2000);
+const note = text(2000);
 
 const body = z.strictObject({
-  jobs: z.array(z.strictObject({ routine: z.enum(ROUTINES), place: wheelEndSchema })).min(1),
+  jobs: z.array(z.strictObject({ routine: z.enum(ROUTINES), place: wheelEndSchema })).check(z.minLength(1)),
   /** From the bench step by step, written down afterwards, or remembered from before the record. */
   from: z.enum(['bench', 'written', 'memory']),
   /** Minutes from first step to last, pauses included. */
-  minutes: z.number().nonnegative().optional(),
+  minutes: z.optional(nonNegative()),
   readings: z.array(
     z.strictObject({
       place: wheelEndSchema,
-      what: z.string().regex(/^[a-z][a-z-]*$/),
+      what: shaped(/^[a-z][a-z-]*$/),
       /** SI for quantities; text for numbers read off parts. */
-      value: z.union([z.number(), z.string().max(200)]),
+      value: z.union([z.number(), text(200)]),
     }),
   ),
-  conditions: z.array(
-    z.strictObject({ place: wheelEndSchema, subject: z.enum(SUBJECTS), grade: z.string().max(40) }),
-  ),
+  conditions: z.array(z.strictObject({ place: wheelEndSchema, subject: z.enum(SUBJECTS), grade: text(40) })),
   materials: z.array(
     z.strictObject({
       place: wheelEndSchema,
       grease: z.enum(THICKENERS),
       /** Mass used (kg). */
-      mass: z.number().nonnegative().max(10).optional(),
+      mass: z.optional(nonNegative(10)),
     }),
   ),
   renewed: z.array(
     z.strictObject({ place: wheelEndSchema, part: z.enum(['inner-set', 'outer-set', 'seal', 'pin']) }),
   ),
   /** Wheels that were off and on again, with the cumulative distances (m) at which to recheck. */
-  refits: z.array(z.strictObject({ place: wheelEndSchema, limits: z.array(z.number().positive()).min(1) })),
-  skipped: z.array(z.strictObject({ step: z.string().max(60), reason: note })),
+  refits: z.array(
+    z.strictObject({ place: wheelEndSchema, limits: z.array(positive()).check(z.minLength(1)) }),
+  ),
+  skipped: z.array(z.strictObject({ step: text(60), reason: note })),
   /** Miles towed between remembered work and the start of the record (m), where known. */
-  distanceSince: z.number().nonnegative().optional(),
-  note: note.optional(),
+  distanceSince: z.optional(nonNegative()),
+  note: z.optional(note),
 });
 
 /** Work that was done. */
