@@ -76,7 +76,7 @@ test('a torque outside the usual range asks again and keeps what was typed; a fi
   await page.getByLabel('Name').fill('Gull');
   await choose(page, 'Kind', 'Utility');
   await choose(page, 'Studs on one wheel', '5');
-  await choose(page, 'Stud diameter', '1/2 in');
+  await choose(page, 'Stud diameter, in', '1/2');
   const torque = page.getByLabel('Lug torque', { exact: true });
   await torque.fill('160');
   await page.getByRole('button', { name: 'Put it on the Yard' }).click();

@@ -33,7 +33,7 @@ test('a repack in safe order, from chocks to final torque, to its entry and its 
   await page.goto('/logbook');
   await page.getByRole('button', { name: /Repacked 1L/ }).click();
   const entry = page.getByRole('dialog');
-  await expect(entry).toContainText('End play 0.006 in');
+  await expect(entry).toContainText('end play 0.006 in');
   await expect(entry).toContainText('Grease: lithium complex');
   await expect(entry).toContainText('Lug rechecks opened at 10 mi, 25 mi and 50 mi');
 });
@@ -91,7 +91,7 @@ test('rechecks come due as trips are logged; one is two taps', async ({ page }) 
 
   await tow(page, '15');
   await next.getByRole('button', { name: 'Recheck' }).click();
-  await page.getByRole('dialog').getByRole('button', { name: 'Loose by hand' }).click();
+  await page.getByRole('dialog').getByRole('button', { name: 'Loose' }).click();
   await expect(page.getByRole('heading', { level: 1 })).toHaveText('Not fit to tow');
   await expect(next).toContainText('a lug nut was loose by hand');
 });

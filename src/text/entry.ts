@@ -70,7 +70,7 @@ function workLines(work: WorkBody, system: UnitSystem): readonly string[] {
       .map((one) => THICKENER_WORDS[one.grease].toLowerCase());
     const parts = work.renewed.filter((one) => one.place === place).map((one) => PART[one.part]);
     return [
-      ...(readings.length > 0 ? [`${lead(place)}${readings.join(' · ')}`] : []),
+      ...(readings.length > 0 ? [`${lead(place)}${capital(readings.join(' · '))}`] : []),
       ...(grades.length > 0 ? [`${lead(place)}${capital(grades.join(' · '))}`] : []),
       ...(grease.length > 0 ? [`${lead(place)}Grease: ${list(grease)}`] : []),
       ...(parts.length > 0 ? [`${lead(place)}Renewed: ${list(parts)}`] : []),

@@ -2,7 +2,7 @@
  * Text: every word the product says, in one catalogue. Core gives codes and
  * figures; here they become sentences with units, in US English.
  */
-export { count, fraction, list, measure, typed, words } from './measure';
+export { capital, count, fraction, list, measure, typed, words } from './measure';
 export { dateField, day, dayAgo, dayAndTime, dayInFull, fromDateField, minutes, month } from './dates';
 export {
   BASIS_WORDS,
@@ -28,7 +28,7 @@ export {
   verdictMeans,
   windowSource,
 } from './grades';
-export { READING_WORDS, readingName, RENEWED_WORDS } from './readings';
+export { READING_WORDS, readingName, readingUnit, RENEWED_WORDS } from './readings';
 export { PHASE_WORDS, stepWords, torqueSpec } from './steps';
 export {
   dutyRule,

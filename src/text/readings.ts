@@ -33,9 +33,25 @@ export const RENEWED_WORDS: Record<string, string> = {
   both: 'Both bearings and races',
 };
 
-const LOGGED: Record<string, string> = { 'end-play': 'End play' };
+const LOGGED: Record<string, string> = {
+  'end-play': 'end play',
+  'seal-number': 'seal',
+  'inner-roller': 'inner roller',
+  'inner-race': 'inner race',
+  'outer-roller': 'outer roller',
+  'outer-race': 'outer race',
+  'slots-back': 'nut set back',
+  'nuts-counted': 'counted off',
+  'nuts-started': 'started by hand',
+  strokes: 'topped up by',
+};
 
 /** The name of a reading in the log. */
 export function readingName(what: string): string {
   return LOGGED[what] ?? READING_WORDS[what as What]?.label ?? what;
+}
+
+/** The unit a reading is counted in, where it is a count. */
+export function readingUnit(what: string): string | undefined {
+  return READING_WORDS[what as What]?.unit;
 }

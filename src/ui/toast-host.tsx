@@ -18,7 +18,28 @@ export default function ToastHost() {
   return (
     <Toaster
       position="top-center"
-      toastOptions={{ duration: 7000, className: 'toast', classNames: { actionButton: 'toast-action' } }}
+      toastOptions={{
+        duration: 7000,
+        // Inline: the package's own sheet comes after ours. Notes stay reachable while a dialog is open.
+        style: {
+          background: 'var(--ink)',
+          color: 'var(--paper)',
+          border: 0,
+          borderRadius: 'var(--radius-sheet)',
+          fontFamily: 'var(--font-words)',
+          fontSize: '1rem',
+          pointerEvents: 'auto',
+        },
+        actionButtonStyle: {
+          background: 'transparent',
+          color: 'var(--paper)',
+          fontSize: '1rem',
+          fontWeight: 600,
+          height: '2.6rem',
+          textDecoration: 'underline',
+          textUnderlineOffset: '4px',
+        },
+      }}
     />
   );
 }

@@ -1,4 +1,6 @@
-import type { ReactNode } from 'react';
+'use client';
+
+import { useEffect, useRef, type ReactNode } from 'react';
 import type { Verdict } from '@/core/rules';
 import { VERDICT_WORDS } from '@/text';
 import { cx, Mark, markOf } from '@/ui';
@@ -20,11 +22,17 @@ export function JudgementNote({
   children: ReactNode;
   source?: string | undefined;
 }) {
+  const note = useRef<HTMLDivElement>(null);
+  // Chosen below the fold, it comes up above the buttons by itself.
+  useEffect(() => {
+    note.current?.scrollIntoView({ block: 'nearest' });
+  }, [verdict, children]);
   return (
     <div
+      ref={note}
       role="status"
       className={cx(
-        'bg-sheet border-line flex gap-3 rounded-sheet border border-l-[6px] px-4 py-3',
+        'bg-sheet border-line flex scroll-mt-20 scroll-mb-26 gap-3 rounded-sheet border border-l-[6px] px-4 py-3',
         EDGE[verdict],
       )}
     >

@@ -65,7 +65,7 @@ export function NutSetting({
               aria-checked={on}
               onClick={() => onChange(String(stop.slots))}
               className={cx(
-                'bg-sheet flex min-h-18 min-w-24 flex-1 flex-col items-center justify-center rounded-sheet border-[1.5px] px-2 py-1.5',
+                'bg-sheet flex min-h-17 min-w-20 flex-1 flex-col items-center justify-center rounded-sheet border-[1.5px] px-2 py-1.5',
                 on
                   ? 'border-accent bg-accent-wash shadow-[inset_0_-4px_0_var(--accent)]'
                   : 'border-line hover:border-ink',
@@ -83,18 +83,18 @@ export function NutSetting({
       <p className="text-soft -mt-1 text-[0.94rem]">
         Slots back from seated
         {known &&
-          ` · ${units === 'us' ? `${(0.0254 / pitch).toFixed(0)} threads to the inch` : `${(pitch * 1000).toFixed(2)} mm pitch`}, ${slots} slots, `}
+          ` · ${units === 'us' ? `${(0.0254 / pitch).toFixed(0)} threads/in` : `${(pitch * 1000).toFixed(2)} mm pitch`}, ${slots} slots, `}
         {known &&
           (axle?.pinHoles
-            ? `${axle.pinHoles.value === 1 ? 'one pin hole' : 'two pin holes'}`
-            : 'pin holes not known: shown for one')}
+            ? `${axle.pinHoles.value === 1 ? 'one hole' : 'two holes'}`
+            : 'holes not known: shown for one')}
       </p>
       {set && (
         <>
           <p className="leading-none">
-            <span className="figures text-6xl font-semibold">{fraction(chosen ?? 0)}</span>
-            <span className="text-soft text-2xl"> {(chosen ?? 0) > 1 ? 'slots' : 'slot'} → </span>
-            <span className="figures text-4xl font-semibold">{measure(set.play, 'length', units)}</span>
+            <span className="figures text-5xl font-semibold">{fraction(chosen ?? 0)}</span>
+            <span className="text-soft text-xl"> {(chosen ?? 0) > 1 ? 'slots' : 'slot'} → </span>
+            <span className="figures text-3xl font-semibold">{measure(set.play, 'length', units)}</span>
             <span className="text-soft text-xl"> end play</span>
           </p>
           <JudgementNote verdict={set.judgement.verdict} source={windowSource(set.judgement)}>

@@ -1,5 +1,6 @@
 'use client';
 
+import { ArrowLeft } from 'lucide-react';
 import Link from 'next/link';
 import { useEffect, useRef, useState } from 'react';
 import type { Instant } from '@/core/base';
@@ -27,13 +28,20 @@ interface KeptInput {
 }
 
 function RunHead({ run, now }: { run: Run; now: Instant }) {
+  const { units } = usePreferences();
   const places = list(run.card.jobs.map((job) => job.place));
+  const next = run.card.steps[run.index + 1];
   return (
     <header className="bg-rail text-rail-ink grid gap-2 px-4 py-3 md:px-6">
       <div className="flex items-baseline gap-x-4 gap-y-1">
         <p className="figures min-w-0 truncate text-xl font-semibold">
           {run.model.name} · repack {places}
         </p>
+        {next && (
+          <p className="text-rail-soft hidden min-w-0 truncate lg:block">
+            then: {stepWords(next, run.model, run.card.house, units).title}
+          </p>
+        )}
         <p className="text-rail-soft ml-auto hidden whitespace-nowrap sm:block">
           step {Math.min(run.index + 1, run.card.steps.length)} of {run.card.steps.length} ·{' '}
           {minutes(minutesOf(run, now))}
@@ -139,7 +147,6 @@ function StepPage({
       <StepDrawing step={step} model={run.model} />
     );
   const here: WheelEnd | 'rig' = step.place ?? 'rig';
-  const nextStep = run.card.steps[run.index + 1];
 
   return (
     <form
@@ -233,22 +240,23 @@ function StepPage({
           )}
           <Button
             size="lg"
-            className="px-4"
+            className="px-4 sm:px-5"
             disabled={run.index === 0 || busy}
             onClick={() => void take(async () => void (await actions.back()))}
           >
-            Back
+            <ArrowLeft aria-hidden className="sm:hidden" />
+            <span className="sr-only sm:not-sr-only">Back</span>
           </Button>
-          <Button size="lg" look="danger" className="px-4" onClick={() => setDialog('report')}>
+          <Button
+            size="lg"
+            look="danger"
+            className="px-3 text-base sm:px-5 sm:text-lg"
+            onClick={() => setDialog('report')}
+          >
             <span className="sm:hidden">Not right</span>
             <span className="hidden sm:inline">Something is wrong</span>
           </Button>
         </div>
-        {nextStep && (
-          <p className="text-soft mt-2 hidden text-[0.94rem] md:block">
-            Next: {stepWords(nextStep, run.model, run.card.house, units).title}
-          </p>
-        )}
       </footer>
       {dialog === 'report' && (
         <ReportDialog

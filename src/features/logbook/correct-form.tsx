@@ -9,12 +9,14 @@ import { useRecord, type Draft, type Rigs } from '@/features/common';
 import { readTrip, SEVERITIES } from '@/features/yard';
 import { usePreferences } from '@/store';
 import {
+  capital,
   dateField,
   fromDateField,
   gradesOf,
   gradeWords,
   parseWords,
   readingName,
+  readingUnit,
   SUBJECT_WORDS,
   THICKENER_WORDS,
   typed,
@@ -24,6 +26,12 @@ import { Button, Choice, Field, FieldError, TextArea } from '@/ui';
 type Ready = Extract<Rigs, { status: 'ready' }>;
 type Values = Readonly<Record<string, string>>;
 type Errors = Readonly<Record<string, string>>;
+
+/** What is wrong with a correction; `insist` where the same again would be taken. */
+interface Refusal {
+  readonly errors: Errors;
+  readonly insist: boolean;
+}
 
 /** An entry's figures as text, to be typed over. */
 function valuesOf(entry: Entry, system: UnitSystem): Values {
@@ -103,6 +111,8 @@ function readWork(
   });
 }
 
+const refuse = (errors: Errors) => fail<Refusal>({ errors, insist: false });
+
 /** The corrected entry from what was typed, or what is wrong at which field. */
 function readCorrection(
   entry: Entry,
@@ -110,16 +120,16 @@ function readCorrection(
   ready: Ready,
   system: UnitSystem,
   insisted: boolean,
-): Result<Draft, Errors> {
+): Result<Draft, Refusal> {
   const date = values['date'] ?? '';
   // An entry keeps its time of day unless its day was changed.
   const happened = date === dateField(entry.happened) ? entry.happened : fromDateField(date, ready.now);
-  if (!happened) return fail({ date: 'This is not a day of the calendar.' });
-  if (happened > ready.now) return fail({ date: 'That day has not come yet.' });
+  if (!happened) return refuse({ date: 'This is not a day of the calendar.' });
+  if (happened > ready.now) return refuse({ date: 'That day has not come yet.' });
   const stamp = { happened, replaces: entry.id };
-  const text = (key: string, empty: string): Result<string, Errors> => {
+  const text = (key: string, empty: string): Result<string, Refusal> => {
     const value = values[key]?.trim() ?? '';
-    return value === '' ? fail({ [key]: empty }) : ok(value);
+    return value === '' ? refuse({ [key]: empty }) : ok(value);
   };
   switch (entry.kind) {
     case 'trip': {
@@ -128,7 +138,7 @@ function readCorrection(
       );
       const rig = foldEntries(earlier).state.rigs[entry.rig];
       const model = ready.fold.state.rigs[entry.rig]?.model;
-      if (!model) return fail({ date: 'The rig of this trip is not in this yard.' });
+      if (!model) return refuse({ date: 'The rig of this trip is not in this yard.' });
       const read = readTrip(
         {
           by: values['reading'] === '' ? 'miles' : 'meter',
@@ -145,18 +155,22 @@ function readCorrection(
         ready.now,
         insisted,
       );
-      if (!read.ok) return fail(Object.fromEntries(read.error.map((error) => [error.field, error.text])));
+      if (!read.ok)
+        return fail({
+          errors: Object.fromEntries(read.error.map((error) => [error.field, error.text])),
+          insist: read.error.every((error) => error.insist),
+        });
       return ok({ kind: 'trip', body: read.value.body, ...stamp });
     }
     case 'meter': {
       const read = parseQuantity(values['reading'] ?? '', 'distance', unitFor('distance', system));
-      if (!read.ok) return fail({ reading: parseWords(read.error, system) });
-      if (read.value < 0) return fail({ reading: 'A meter cannot read less than nothing.' });
+      if (!read.ok) return refuse({ reading: parseWords(read.error, system) });
+      if (read.value < 0) return refuse({ reading: 'A meter cannot read less than nothing.' });
       return ok({ kind: 'meter', body: { ...entry.body, reading: read.value }, ...stamp });
     }
     case 'work': {
       const read = readWork(entry.body, values, system);
-      return read.ok ? ok({ kind: 'work', body: read.value, ...stamp }) : read;
+      return read.ok ? ok({ kind: 'work', body: read.value, ...stamp }) : refuse(read.error);
     }
     case 'recheck':
       return ok({
@@ -183,7 +197,7 @@ function readCorrection(
     case 'rig.setup':
     case 'rig.changed':
     case 'void':
-      return fail({ date: 'This entry is set right elsewhere.' });
+      return refuse({ date: 'This entry is set right elsewhere.' });
   }
 }
 
@@ -218,8 +232,8 @@ export function CorrectForm({
   const save = async () => {
     const read = readCorrection(entry, values, ready, units, insisted);
     if (!read.ok) {
-      setErrors(read.error);
-      setInsisted(Object.values(read.error).every((words) => words.includes('log it again')));
+      setErrors(read.error.errors);
+      setInsisted(read.error.insist);
       return;
     }
     await record(entry.rig, [read.value], 'Corrected');
@@ -259,8 +273,8 @@ export function CorrectForm({
           {entry.body.readings.map((one, i) => (
             <Field
               key={`reading ${i}`}
-              label={`${readingName(one.what)}, ${one.place}`}
-              unit={one.what === 'end-play' ? unitFor('length', units) : undefined}
+              label={`${capital(readingName(one.what))}, ${one.place}`}
+              unit={one.what === 'end-play' ? unitFor('length', units) : readingUnit(one.what)}
               {...text(`reading ${i}`)}
             />
           ))}

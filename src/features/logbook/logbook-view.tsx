@@ -55,7 +55,7 @@ function Row({
           {gone && <span className="text-due ml-2 font-medium no-underline">{standing}</span>}
           {original && !gone && <span className="text-soft ml-2">corrected entry</span>}
           {!gone && lines.length > 0 && (
-            <span className="text-soft mt-0.5 line-clamp-2 block text-[0.94rem]">{lines.join('. ')}</span>
+            <span className="text-soft mt-0.5 line-clamp-2 text-[0.94rem]">{lines.join('. ')}</span>
           )}
         </span>
         <span className="text-soft col-start-2 md:col-start-auto md:text-right">{name}</span>

@@ -243,13 +243,13 @@ export function SetupPage({ task }: { task: SetupTask }) {
               {...text('torque')}
             />
             <Choice
-              label="Stud diameter"
+              label="Stud diameter, in"
               columns="grid-cols-4"
               options={[
-                { value: '1/2', label: '1/2 in' },
+                { value: '1/2', label: '1/2' },
                 { value: '9/16', label: '9/16' },
                 { value: '5/8', label: '5/8' },
-                { value: 'unknown', label: '?' },
+                { value: 'unknown', label: 'Not known' },
               ]}
               value={values.studDiameter === '' ? 'unknown' : values.studDiameter}
               onChange={(value) =>
@@ -362,7 +362,7 @@ export function SetupPage({ task }: { task: SetupTask }) {
                 options={[
                   { value: '1', label: 'One' },
                   { value: '2', label: 'Two, crossed' },
-                  { value: 'unknown', label: '?' },
+                  { value: 'unknown', label: 'Not known' },
                 ]}
                 value={values.pinHoles === '' ? 'unknown' : values.pinHoles}
                 onChange={(value) => set('pinHoles', value === 'unknown' ? '' : (value as '1' | '2'))}

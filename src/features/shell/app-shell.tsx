@@ -76,7 +76,7 @@ export function AppShell({ children }: { children: ReactNode }) {
               prefetch={false}
               aria-current={here ? 'page' : undefined}
               className={cx(
-                'flex min-h-14 flex-1 flex-col items-center justify-center gap-0.5 border-t-[3px] text-[0.88rem] md:min-h-12 md:flex-none md:flex-row md:justify-start md:gap-2.5 md:border-t-0 md:border-l-4 md:px-3 md:text-base',
+                'flex h-[var(--bar)] flex-1 flex-col items-center justify-center gap-0.5 border-t-[3px] text-[0.88rem] md:h-12 md:flex-none md:flex-row md:justify-start md:gap-2.5 md:border-t-0 md:border-l-4 md:px-3 md:text-base',
                 'outline-offset-[-4px] focus-visible:outline-rail-mark',
                 here
                   ? 'border-rail-mark font-semibold md:bg-white/10'

@@ -2,3 +2,4 @@
 export { AppShell } from './app-shell';
 export { ThemeScript } from './theme-script';
 export { Lost } from './lost';
+export { Broken } from './broken';

@@ -73,7 +73,7 @@ function DutyBlock({
         {duty.routine === 'repack' && (
           <>
             <LinkButton
-              look="primary"
+              look={run || duty.verdict !== 'clear' ? 'primary' : 'plain'}
               href={run ? `/bench?run=${run.session}` : `/bench?rig=${view.rig.id}&place=${duty.place}`}
             >
               {run ? 'Go on with the work' : 'Start the repack'}

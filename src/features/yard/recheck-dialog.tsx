@@ -12,7 +12,7 @@ import { dutyMark } from './marks';
 const CHOICES: readonly { result: RecheckResult; label: string; look: 'primary' | 'plain' | 'danger' }[] = [
   { result: 'held', label: 'All held', look: 'primary' },
   { result: 'moved', label: 'One moved', look: 'plain' },
-  { result: 'loose', label: 'Loose by hand', look: 'danger' },
+  { result: 'loose', label: 'Loose', look: 'danger' },
 ];
 
 /** Lug rechecks that are open, wheel by wheel: one tap says what the wrench found. */
@@ -67,8 +67,8 @@ export function RecheckDialog({
                   <Mark mark={dutyMark(duty)} size={26} spoken />
                   <span className="figures text-3xl font-semibold">{duty.place}</span>
                   <span className="text-soft">
-                    {use && `check at ${meterAmount('distance', use.limit, units)} from the refit: `}
                     {standing.figure} {standing.words}
+                    {use && `, check at ${meterAmount('distance', use.limit, units)} from the refit`}
                   </span>
                 </p>
                 <div className="grid grid-cols-3 gap-2">
@@ -76,7 +76,7 @@ export function RecheckDialog({
                     <Button
                       key={result}
                       size="lg"
-                      look={look}
+                      look={look === 'primary' && duty.verdict === 'soon' ? 'plain' : look}
                       className="px-2 text-base"
                       onClick={() => void say(duty.place, result)}
                     >
@@ -90,8 +90,8 @@ export function RecheckDialog({
         </ul>
       )}
       <p className="border-soon text-soft mt-2 border-l-4 pl-3">
-        A nut that moved is brought back to torque now, and its miles start again. Loose by hand: look for
-        broken studs and worn holes before anything else.
+        A nut that moved is brought back to torque now, and its miles start again. Loose is a nut that turns
+        by hand: look for broken studs and worn holes before anything else.
       </p>
     </Dialog>
   );

@@ -184,7 +184,7 @@ export function TripDialog({ view, ready, onClose }: { view: RigView; ready: Rea
         <Button type="submit" look="primary" size="lg" disabled={form.formState.isSubmitting}>
           {insisted ? 'It is right, log it' : 'Log it'}
         </Button>
-        <div className="flex flex-wrap gap-x-4">
+        <div className="-ml-4 flex flex-wrap">
           {!more && (
             <Button look="quiet" onClick={() => setMore(true)}>
               Another day, a note{model.kind === 'boat' ? '' : ', launches'}

@@ -61,13 +61,13 @@ function RigYard({ view, ready }: { view: RigView; ready: Ready }) {
             href={workHref(view)}
             look={view.tow.fitness === 'fit' ? 'plain' : 'primary'}
             size="lg"
-            className="px-3 md:min-h-13 md:px-6"
+            className="px-3 text-base md:min-h-13 md:px-6 md:text-lg"
           >
             {view.open.length > 0 ? 'Go on with the work' : 'Start the work'}
           </LinkButton>
           <Button
             size="lg"
-            className="px-3 md:min-h-13 md:px-6"
+            className="px-3 text-base md:min-h-13 md:px-6 md:text-lg"
             look={view.tow.fitness === 'fit' ? 'primary' : 'plain'}
             onClick={() => setSheet({ show: 'trip' })}
           >

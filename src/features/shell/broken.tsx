@@ -1,0 +1,26 @@
+'use client';
+
+import { Button, LinkButton, Mark } from '@/ui';
+
+/** A page that broke: what is safe, and two ways on. */
+export function Broken({ what, again }: { what: string; again: () => void }) {
+  return (
+    <div role="alert" className="flex max-w-2xl gap-4 p-8">
+      <Mark mark="stop" size={48} />
+      <div>
+        <h1 className="text-3xl">This page broke</h1>
+        <p className="text-soft mt-2">
+          That is a fault of ours. Everything logged and every step of an open card is on this device as it
+          was.
+        </p>
+        <p className="text-soft mt-2 text-[0.92rem]">{what}</p>
+        <div className="mt-5 flex gap-3">
+          <Button look="primary" onClick={again}>
+            Try again
+          </Button>
+          <LinkButton href="/">To the Yard</LinkButton>
+        </div>
+      </div>
+    </div>
+  );
+}
