@@ -65,7 +65,7 @@ export function NutSetting({
               aria-checked={on}
               onClick={() => onChange(String(stop.slots))}
               className={cx(
-                'bg-sheet flex min-h-17 min-w-20 flex-1 flex-col items-center justify-center rounded-sheet border-[1.5px] px-2 py-1.5',
+                'bg-sheet flex min-h-17 min-w-19 flex-1 flex-col items-center justify-center rounded-sheet border-[1.5px] px-1 py-1.5',
                 on
                   ? 'border-accent bg-accent-wash shadow-[inset_0_-4px_0_var(--accent)]'
                   : 'border-line hover:border-ink',

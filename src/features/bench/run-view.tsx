@@ -240,7 +240,7 @@ function StepPage({
           )}
           <Button
             size="lg"
-            className="px-4 sm:px-5"
+            className="px-3 sm:px-5"
             disabled={run.index === 0 || busy}
             onClick={() => void take(async () => void (await actions.back()))}
           >
@@ -250,7 +250,7 @@ function StepPage({
           <Button
             size="lg"
             look="danger"
-            className="px-3 text-base sm:px-5 sm:text-lg"
+            className="px-2.5 text-base sm:px-5 sm:text-lg"
             onClick={() => setDialog('report')}
           >
             <span className="sm:hidden">Not right</span>

@@ -1,0 +1,152 @@
+import fc from 'fast-check';
+import { toSI } from '@/core/quantity';
+import type { RigModel } from '@/core/rig';
+import { anyModel, sampleModel } from '@/core/testing/arbitraries';
+import { makeEntry, foldEntries, type Entry } from '@/core/log';
+import { correctionOf, draftsFor } from './save-setup';
+import { EMPTY_SETUP, formOf, readSetup, type SetupForm } from './setup-form';
+
+const GOOD: SetupForm = { ...EMPTY_SETUP, name: 'Driftwood', kind: 'utility', studs: '5' };
+
+function read(form: Partial<SetupForm>, confirmed?: string) {
+  return readSetup({ ...GOOD, ...form }, 'us', undefined, confirmed);
+}
+
+function wrong(form: Partial<SetupForm>): readonly string[] {
+  const result = read(form);
+  return result.ok ? [] : Object.keys(result.error);
+}
+
+test('the least that a rig is told by', () => {
+  const result = read({});
+  expect(result).toMatchObject({
+    ok: true,
+    value: { model: { name: 'Driftwood', kind: 'utility', wheels: { studs: 5 } } },
+  });
+  expect(result.ok && result.value.model.wheels).toEqual({ studs: 5 });
+  expect(result.ok && result.value.model.axles).toEqual([
+    { suspension: 'leaf', brake: 'none', hub: 'plain', lock: 'cotter' },
+  ]);
+});
+
+test('figures become SI with their source', () => {
+  const result = read({
+    torque: '110',
+    torqueSource: 'maker',
+    studDiameter: '1/2',
+    pitch: '14',
+    slots: '6',
+    pinHoles: '2',
+    spindleSource: 'marking',
+    playMin: '0.001',
+    playMax: '0.005',
+    playSource: 'maker',
+    everyDays: '180',
+    everySource: 'owner',
+  });
+  if (!result.ok) throw new Error(JSON.stringify(result.error));
+  const { wheels, axles, repackEvery } = result.value.model;
+  expect(wheels.torque).toEqual({ value: toSI(110, 'lbf·ft'), source: 'maker' });
+  expect(wheels.studDiameter?.value).toBeCloseTo(0.0127);
+  expect(axles[0]?.threadPitch?.value).toBeCloseTo(0.0254 / 14);
+  expect(axles[0]?.endPlay?.value.max).toBeCloseTo(0.000127);
+  expect(repackEvery).toEqual({ days: { value: 180, source: 'owner' } });
+});
+
+test.each<[Partial<SetupForm>, readonly string[]]>([
+  [{ name: ' ' }, ['name']],
+  [{ kind: '' }, ['kind']],
+  [{ studs: '' }, ['studs']],
+  [{ torque: 'tight', torqueSource: 'maker' }, ['torque']],
+  [{ torque: '110 psi', torqueSource: 'maker' }, ['torque']],
+  [{ torque: '5000', torqueSource: 'maker' }, ['torque']],
+  [{ torque: '110' }, ['torqueSource']],
+  [{ miles: 'meter' }, ['reading']],
+  [{ miles: 'meter', reading: '-4' }, ['reading']],
+  [{ pitch: '140', spindleSource: 'marking' }, ['pitch']],
+  [{ pitch: '1.5', pitchUnit: 'tpi', spindleSource: 'marking' }, ['pitch']],
+  [{ slots: '6.5', spindleSource: 'marking' }, ['slots']],
+  [{ slots: '6' }, ['spindleSource']],
+  [{ playMin: '0.01', playMax: '0.001', playSource: 'maker' }, ['playMax']],
+  [{ playMax: '3', playSource: 'maker' }, ['playMax']],
+  [{ everyDistance: '0', everySource: 'owner' }, ['everyDistance']],
+  [{ everyDays: '0', everySource: 'owner' }, ['everyDays']],
+])('%j is told at %j', (form, fields) => expect(wrong(form)).toEqual(fields));
+
+test('a torque outside the usual range asks again, and is taken when it is insisted on', () => {
+  const odd = { torque: '200', torqueSource: 'maker', studDiameter: '1/2' } as const;
+  const first = read(odd);
+  expect(first).toMatchObject({ ok: false, error: { torque: { ask: true } } });
+  expect(read(odd, '200').ok).toBe(true);
+  expect(read({ ...odd, torque: '210' }, '200').ok).toBe(false);
+});
+
+test.each(['us', 'metric'] as const)(
+  'a rig opened and saved untouched is the same rig, to the last digit (%s)',
+  (system) => {
+    fc.assert(
+      fc.property(anyModel, (model) => {
+        const same = { ...model, axles: model.axles.map((axle) => axle) };
+        const result = readSetup(
+          formOf(same, undefined, system),
+          system,
+          same,
+          formOf(same, undefined, system).torque,
+        );
+        if (!result.ok) throw new Error(JSON.stringify(result.error));
+        // What belongs to boats alone is not kept on other kinds.
+        const { water: _, repackEvery: every, ...rest } = same;
+        expect(result.value.model).toMatchObject(rest);
+        if (model.kind === 'boat') expect(result.value.model.repackEvery).toEqual(every);
+      }),
+      { numRuns: 150 },
+    );
+  },
+);
+
+describe('saving', () => {
+  const RIG = '0196d000-0000-7000-8000-0000000000aa';
+  const entry = (kind: 'rig.setup' | 'rig.changed', n: number, body: object): Entry =>
+    makeEntry(
+      kind,
+      {
+        id: `0196d000-0000-7000-8000-00000000000${n}`,
+        rig: RIG,
+        happened: `2026-05-0${n}T12:00:00.000Z`,
+        recorded: `2026-05-0${n}T12:00:00.000Z`,
+      },
+      body as never,
+    );
+  const model = sampleModel({});
+  const setup = entry('rig.setup', 1, { model });
+  const change = entry('rig.changed', 2, { changes: { spares: 2 } });
+  const later = entry('rig.changed', 3, { changes: { name: 'Other' } });
+  const fold = foldEntries([setup, change, later]);
+
+  test('a change is written field by field, and nothing where nothing changed', () => {
+    const next: RigModel = { ...model, spares: 0, name: 'Plover' };
+    expect(draftsFor({ task: 'change', rig: RIG, model }, { model: next, reading: undefined })).toEqual([
+      { kind: 'rig.changed', body: { changes: { name: 'Plover', spares: 0 } } },
+    ]);
+    expect(draftsFor({ task: 'change', rig: RIG, model }, { model, reading: undefined })).toEqual([]);
+  });
+
+  test('correcting a change starts from the rig as that entry made it', () => {
+    const task = correctionOf(change, fold);
+    expect(task).toMatchObject({ task: 'correct', before: model, model: { ...model, spares: 2 } });
+    if (!task) throw new Error('no task');
+    const drafts = draftsFor(task, { model: { ...model, spares: 0 }, reading: undefined });
+    expect(drafts).toMatchObject([
+      { kind: 'rig.changed', replaces: change.id, body: { changes: { spares: 0 } } },
+    ]);
+  });
+
+  test('correcting a set-up writes it whole', () => {
+    const task = correctionOf(setup, fold);
+    if (!task) throw new Error('no task');
+    const drafts = draftsFor(task, { model: { ...model, name: 'Plover' }, reading: 5 });
+    expect(drafts).toMatchObject([
+      { kind: 'rig.setup', replaces: setup.id, body: { reading: 5, model: { name: 'Plover' } } },
+    ]);
+  });
+});

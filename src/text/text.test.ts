@@ -1,0 +1,207 @@
+import fc from 'fast-check';
+import { dutiesOf, towVerdict, type OpenWork } from '@/core/duty';
+import { foldEntries, makeEntry } from '@/core/log';
+import { toSI, type UnitSystem } from '@/core/quantity';
+import { compile } from '@/core/routine';
+import { CRITERIA, HOUSE_DEFAULT, NUT_SCHOOLS, SUBJECTS } from '@/core/rules';
+import { wheelEnds } from '@/core/rig';
+import { anyHouse, anyLog, anyModel, sampleModel } from '@/core/testing/arbitraries';
+import {
+  capital,
+  count,
+  dateField,
+  dutyStanding,
+  dutyWhy,
+  entryWords,
+  fraction,
+  fromDateField,
+  gradeWords,
+  layOut,
+  list,
+  minutes,
+  reasonWords,
+  stepWords,
+  SUBJECT_WORDS,
+  torqueSpec,
+  towHeadline,
+  towSummary,
+  tripWords,
+  words,
+} from '.';
+
+const SYSTEMS: readonly UnitSystem[] = ['us', 'metric'];
+const NOW = '2026-05-16T14:00:00.000Z';
+const RIG = '0196d000-0000-7000-8000-0000000000aa';
+const BROKEN = /undefined|NaN|\[object|null|\s{2}|\s\./;
+
+test.each([
+  [0, '0'],
+  [0.5, '1/2'],
+  [1.25, '1 1/4'],
+  [1 / 3, '1/3'],
+  [2, '2'],
+  [0.4, '0.40'],
+])('fraction of %d is %s', (n, text) => expect(fraction(n)).toBe(text));
+
+test('small words', () => {
+  expect(list(['1L'])).toBe('1L');
+  expect(list(['1L', '1R', '2L'])).toBe('1L, 1R and 2L');
+  expect(words(2, 'job')).toBe('two jobs');
+  expect(words(1, 'job')).toBe('one job');
+  expect(words(12, 'job')).toBe('12 jobs');
+  expect(count(1, 'launch', 'launches')).toBe('1 launch');
+  expect(count(1200, 'mile')).toBe('1,200 miles');
+  expect(capital('grease')).toBe('Grease');
+  expect([minutes(12), minutes(60), minutes(72)]).toEqual(['12 min', '1 h', '1 h 12 min']);
+});
+
+describe('a date field', () => {
+  test('today means now, another day its noon', () => {
+    expect(fromDateField(dateField(NOW), NOW)).toBe(NOW);
+    const earlier = fromDateField('2026-05-02', NOW) ?? '';
+    expect(dateField(earlier)).toBe('2026-05-02');
+    expect(new Date(earlier).getHours()).toBe(12);
+  });
+
+  test.each(['', '2026-02-30x', '2026-13-01', 'May'])('%j is no day', (text) => {
+    expect(fromDateField(text, NOW)).toBeUndefined();
+  });
+});
+
+test('every subject and grade has words', () => {
+  for (const subject of SUBJECTS) {
+    expect(Object.keys(SUBJECT_WORDS[subject].grades).sort()).toEqual(Object.keys(CRITERIA[subject]).sort());
+    for (const grade of Object.keys(CRITERIA[subject])) expect(gradeWords(subject, grade)).not.toBe(grade);
+  }
+});
+
+test('every step of every card, in both systems, says what to do, in whole words', () => {
+  fc.assert(
+    fc.property(anyModel, anyHouse, fc.constantFrom(...SYSTEMS), (model, house, system) => {
+      for (const place of wheelEnds(model)) {
+        const card = compile(model, [{ routine: 'repack', place }], house);
+        if (!card.ok) continue;
+        for (const step of card.value.steps) {
+          const { short, title, how, why = '', caution = '' } = stepWords(step, model, house, system);
+          for (const text of [short, title, how]) expect(text.length).toBeGreaterThan(2);
+          for (const text of [short, title, how, why, caution]) expect(text).not.toMatch(BROKEN);
+          if (step.place && step.step !== 'torque') expect(title).toContain(place);
+        }
+      }
+    }),
+    { numRuns: 60 },
+  );
+});
+
+test('the nut is told by the school of the house', () => {
+  const model = sampleModel({});
+  const told = NUT_SCHOOLS.map((nut) => {
+    const house = { ...HOUSE_DEFAULT, nut };
+    const card = compile(model, [{ routine: 'repack', place: '1L' }], house);
+    const step = card.ok ? card.value.steps.find((one) => one.step === 'nut-set') : undefined;
+    return step && stepWords(step, model, house, 'us').how;
+  });
+  expect(new Set(told).size).toBe(NUT_SCHOOLS.length);
+});
+
+test('a guess is never a plain figure', () => {
+  const model = {
+    ...sampleModel({}),
+    wheels: { studs: 6 as const, torque: { value: toSI(110, 'lbf·ft'), source: 'guess' as const } },
+  };
+  expect(torqueSpec(model, 'us')).toBe('110 lbf·ft, a guess');
+  const card = compile(model, [{ routine: 'repack', place: '1L' }], HOUSE_DEFAULT);
+  const round = card.ok ? card.value.steps.find((step) => step.round?.share === 1) : undefined;
+  expect(round && stepWords(round, model, HOUSE_DEFAULT, 'us').how).toContain('This figure is a guess');
+});
+
+test('every entry of every log is told in both systems', () => {
+  fc.assert(
+    fc.property(anyLog, fc.constantFrom(...SYSTEMS), (log, system) => {
+      for (const entry of log) {
+        const { title, lines } = entryWords(entry, system, () => 'another entry');
+        for (const text of [title, ...lines]) expect(text).not.toMatch(/undefined|NaN|\[object/);
+        expect(title.length).toBeGreaterThan(2);
+      }
+    }),
+    { numRuns: 60 },
+  );
+});
+
+describe('the verdict of the yard', () => {
+  const rig = (...more: Parameters<typeof foldEntries>[0]) => {
+    const stamp = {
+      id: '0196d000-0000-7000-8000-000000000001',
+      rig: RIG,
+      happened: '2025-05-01T12:00:00.000Z',
+      recorded: '2025-05-01T12:00:00.000Z',
+    };
+    const state = foldEntries([makeEntry('rig.setup', stamp, { model: sampleModel({ axles: 2 }) }), ...more])
+      .state.rigs[RIG];
+    if (!state) throw new Error('no rig');
+    return state;
+  };
+
+  test('says what is not known as not known', () => {
+    const verdict = towVerdict(rig(), dutiesOf(rig(), NOW), []);
+    expect(towHeadline(verdict)).toBe('Not known to be fit');
+    expect(towSummary(verdict, 'us', NOW)).toBe(
+      'No record of the repacks of 1L, 1R, 2L and 2R. Unknown counts as due until someone has looked.',
+    );
+  });
+
+  test('every reason is a sentence', () => {
+    const open: OpenWork = { session: 's', place: '1L', unfit: true, step: 4, steps: 40 };
+    const state = rig();
+    const verdict = towVerdict(state, dutiesOf(state, NOW), [open]);
+    expect(towHeadline(verdict)).toBe('Not fit to tow');
+    for (const reason of verdict.reasons) expect(reasonWords(reason, 'us', NOW)).toMatch(/^[A-Z1-3].*\.$/);
+  });
+
+  test('a duty names its figure, its limit and its source', () => {
+    const work = makeEntry(
+      'work',
+      {
+        id: '0196d000-0000-7000-8000-000000000002',
+        rig: RIG,
+        happened: '2025-05-12T12:00:00.000Z',
+        recorded: '2025-05-12T12:00:00.000Z',
+      },
+      {
+        jobs: [{ routine: 'repack', place: '1L' }],
+        from: 'written',
+        readings: [],
+        conditions: [],
+        materials: [],
+        renewed: [],
+        refits: [],
+        skipped: [],
+      },
+    );
+    const duty = dutiesOf(rig(work), NOW).find((one) => one.id === 'repack@1L');
+    if (!duty) throw new Error('no duty');
+    expect(dutyWhy(duty, 'us', NOW)).toBe(
+      '369 days since the repack of 12 May 2025; limit at 365 days (house rule).',
+    );
+    expect(dutyStanding(duty, 'us')).toEqual({ figure: '4 days', words: 'past' });
+  });
+});
+
+test('what is laid out follows the rig', () => {
+  const names = (model: Parameters<typeof layOut>[0]) => {
+    const { tools, used } = layOut(model, ['1L'], '110 lbf·ft', () => 'YS-171');
+    return [...tools, ...used].map((item) => `${item.name} ${item.note ?? ''}`).join('\n');
+  };
+  const drum = names(sampleModel({ brake: 'electric', hub: 'drilled' }));
+  expect(drum).toContain('Brake spoon');
+  expect(drum).toContain('Grease gun');
+  expect(drum).toContain('number YS-171 last time');
+  const bare = names(sampleModel({ brake: 'none', hub: 'plain', lock: 'keeper' }));
+  for (const item of ['Brake spoon', 'Grease gun', 'cotter pin', 'caliper']) expect(bare).not.toContain(item);
+  expect(names(sampleModel({ brake: 'hydraulic-disc' }))).toContain('caliper');
+});
+
+test('a meter that runs backwards says where it stood', () => {
+  const problem = { field: 'reading', code: 'backwards', weight: 'refuse' } as const;
+  expect(tripWords(problem, toSI(21_480, 'mi'), 'us')).toContain('stood at 21,480 mi before');
+});
