@@ -33,7 +33,7 @@ test('a repack in safe order, from chocks to final torque, to its entry and its 
   await page.goto('/logbook');
   await page.getByRole('button', { name: /Repacked 1L/ }).click();
   const entry = page.getByRole('dialog');
-  await expect(entry).toContainText('end play 0.006 in');
+  await expect(entry).toContainText('End play 0.006 in');
   await expect(entry).toContainText('Grease: lithium complex');
   await expect(entry).toContainText('Lug rechecks opened at 10 mi, 25 mi and 50 mi');
 });
@@ -78,6 +78,7 @@ test('rechecks come due as trips are logged; one is two taps', async ({ page }) 
   const next = page.getByRole('region', { name: 'Next for Driftwood' });
   await expect(next).toContainText('2 mi left');
   await page.getByRole('button', { name: 'Home again' }).click();
+  await expect(page.getByRole('dialog').getByRole('textbox').first()).toBeFocused();
   await page.keyboard.type('4');
   await page.getByRole('button', { name: 'Log it' }).click();
   await expect(page.getByRole('dialog')).toContainText('Lug recheck 1L');
@@ -135,4 +136,18 @@ test('what is wrong is kept with the card and opens a finding; what is left out 
   await page.getByRole('button', { name: 'Close and log it' }).click();
   await expect(page.getByRole('heading', { level: 1 })).toHaveText('Not fit to tow');
   await expect(page.getByRole('region', { name: 'May it be towed' })).toContainText('Stud broken');
+});
+
+test('a card begun by mistake can be dropped, but not once a nut is loose', async ({ page }) => {
+  await setUp(page, DRIFTWOOD);
+  await startRepack(page, '1L');
+  await page.goto('/bench');
+  await page.getByRole('button', { name: 'Drop it' }).click();
+  await expect(page.getByText('Open on the bench')).toHaveCount(0);
+  await page.getByRole('button', { name: 'Take it back' }).click();
+  await page.getByRole('link', { name: 'Go on' }).click();
+  await workTo(page, /Raise 1L/);
+  await page.goto('/bench');
+  await expect(page.getByText('Nuts are loose: not fit to tow until it is closed')).toBeVisible();
+  await expect(page.getByRole('button', { name: 'Drop it' })).toHaveCount(0);
 });

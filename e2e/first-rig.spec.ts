@@ -59,6 +59,7 @@ test('three taps and a number log a trip, and say what became due and why', asyn
   await page.getByRole('button', { name: 'Note it' }).click();
 
   await page.getByRole('button', { name: 'Home again' }).click();
+  await expect(page.getByRole('dialog').getByRole('textbox').first()).toBeFocused();
   await page.keyboard.type('120');
   await page.getByRole('button', { name: 'Log it' }).click();
   const dialog = page.getByRole('dialog');
@@ -73,6 +74,7 @@ test('three taps and a number log a trip, and say what became due and why', asyn
 test('a boat counts its launches with the trip', async ({ page }) => {
   await setUp(page, { name: 'Heron', kind: 'Boat', hub: 'Pressure cap', studs: '5', torque: '90' });
   await page.getByRole('button', { name: 'Home again' }).click();
+  await expect(page.getByRole('dialog').getByRole('textbox').first()).toBeFocused();
   await page.keyboard.type('24');
   await page.getByRole('button', { name: 'Launches: more' }).click();
   await page.getByRole('button', { name: 'Log it' }).click();

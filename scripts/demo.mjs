@@ -7,6 +7,10 @@ const built = await build({ NEXT_PUBLIC_YARD: 'demo' });
 if (built.code !== 0) process.exit(built.code);
 const port = process.env.PORT ?? '3000';
 say(`Serving the demo yard on http://localhost:${port} (stop with Ctrl+C)`);
-const server = spawn(`${root}node_modules/.bin/next`, ['start', '-p', port], { cwd: root, stdio: 'inherit' });
+const server = spawn(`${root}node_modules/.bin/next`, ['start', '-p', port], {
+  cwd: root,
+  stdio: 'inherit',
+  env: { ...process.env, NEXT_TELEMETRY_DISABLED: '1' },
+});
 for (const signal of ['SIGINT', 'SIGTERM']) process.on(signal, () => server.kill(signal));
 server.on('exit', (code) => process.exit(code ?? 0));

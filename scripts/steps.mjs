@@ -16,7 +16,7 @@ export function run(command, args, { quiet = false, env = {} } = {}) {
   return new Promise((resolve, reject) => {
     const child = spawn(command, args, {
       cwd: root,
-      env: { ...process.env, ...env },
+      env: { ...process.env, NEXT_TELEMETRY_DISABLED: '1', ...env },
       stdio: ['ignore', 'pipe', 'pipe'],
     });
     let output = '';

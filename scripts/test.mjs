@@ -1,5 +1,5 @@
 /** `npm test`: installs what is missing, checks everything, and ends with a line that counts. */
-import { readFileSync, rmSync } from 'node:fs';
+import { mkdirSync, readFileSync, rmSync } from 'node:fs';
 import { build, ensureChromium, ensurePackages, root, run, say, tool } from './steps.mjs';
 
 let passed = 0;
@@ -34,6 +34,7 @@ async function suite(name, report, work, count) {
 }
 
 await ensurePackages();
+mkdirSync(`${root}test-results`, { recursive: true });
 const chromium = await ensureChromium();
 
 await check('Formatting', () => tool('prettier', ['--check', '--log-level', 'warn', '.']));

@@ -165,7 +165,8 @@ export function entryWords(
       };
     }
     case 'rig.changed': {
-      const changes = Object.entries(entry.body.changes);
+      // In one order, whatever order the file had: the same entry is told the same on every device.
+      const changes = Object.entries(entry.body.changes).sort(([a], [b]) => (a < b ? -1 : 1));
       return {
         title: `Changed: ${list(changes.map(([path]) => fieldName(path)))}`,
         lines: changes.map(

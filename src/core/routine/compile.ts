@@ -177,24 +177,28 @@ export function compile(
   if (jobs.length === 0) return fail({ code: 'no-jobs' });
   const places = jobs.map((job) => job.place);
   const stages = torqueStages(model.wheels.torque?.value, house.torque);
+  const first = model.axles[0] as Axle;
+  const setUp = SET_UP.filter((def) => !def.when || def.when(first, model.kind));
+  const once = setUp.filter((def) => def.scope === 'card').map((def) => lay(def, undefined, undefined));
   const corners: CardStep[] = [];
+  const held = new Set<Side>();
   for (const [i, place] of places.entries()) {
     const axle = model.axles[axleOf(place)];
     if (!axle || !wheelEnds(model).includes(place)) return fail({ code: 'no-such-place', place });
     if (!hubOpens(axle) || jobs[i]?.routine !== 'repack') return fail({ code: 'hub-stays-shut', place });
     if (places.indexOf(place) !== i) return fail({ code: 'twice', place });
+    // A side is chocked when the first corner across from it is about to be loosened, not before it is worked on itself.
+    const side = other(sideOf(place));
+    if (!held.has(side))
+      corners.push(...setUp.filter((def) => def.scope === 'side').map((def) => lay(def, undefined, side)));
+    held.add(side);
     corners.push(...corner(place, axle, model, stages));
   }
-  const sides = [...new Set(places.map((place) => other(sideOf(place))))];
-  const first = model.axles[0] as Axle;
-  const setUp = SET_UP.filter((def) => !def.when || def.when(first, model.kind)).flatMap((def) =>
-    def.scope === 'side' ? sides.map((side) => lay(def, undefined, side)) : [lay(def, undefined, undefined)],
-  );
   const end = CLEAR_UP.map((def) =>
     lay(def, undefined, undefined, { needs: places.map((place) => `torqued ${place}`) }),
   );
   const start = atStart(places);
-  const ordered = order(withoutAbsent([...setUp, ...corners, ...end], start), start);
+  const ordered = order(withoutAbsent([...once, ...corners, ...end], start), start);
   if (!ordered.ok) return ordered;
   return ok({ jobs, house, rechecks: RECHECK_LIMITS[house.recheck], steps: ordered.value });
 }

@@ -4,7 +4,7 @@
  * compiler and plays a card against the safe order, and the run of a card.
  */
 export { compile, type Card, type CardStep, type CompileProblem, type Job } from './compile';
-export { verify, type Breach } from './verify';
+export { verify, type Breach } from './verify/verify';
 export { PHASES, type Act, type Phase, type Reading, type StepId } from './steps';
 export {
   amendModel,

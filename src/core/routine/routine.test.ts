@@ -77,6 +77,13 @@ describe('compile', () => {
     expect(card.steps.at(-1)?.key).toBe('unchock');
   });
 
+  test('a side is chocked only once the other is next', () => {
+    const keys = cardOf(sampleModel({ axles: 2 }), ['2L', '1L', '2R']).steps.map((step) => step.key);
+    expect(keys.filter((key) => key.startsWith('chock'))).toEqual(['chock R', 'chock L']);
+    expect(keys.indexOf('chock L')).toBeGreaterThan(keys.indexOf('open-rechecks 1L'));
+    expect(keys.indexOf('chock L')).toBeLessThan(keys.indexOf('break-loose 2R'));
+  });
+
   test('set-up is shared between corners, and one corner is up at a time', () => {
     const model = sampleModel({ axles: 2 });
     const two = cardOf(model, ['2R', '2L']);

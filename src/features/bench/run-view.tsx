@@ -222,7 +222,7 @@ function StepPage({
             type="submit"
             look="primary"
             size="lg"
-            className="min-w-32 flex-1 px-3 text-xl"
+            className="min-w-32 flex-1"
             disabled={busy || torqueMissing}
           >
             {step.step === 'nut-set'
@@ -234,13 +234,12 @@ function StepPage({
                   : 'Done'}
           </Button>
           {step.optional && (
-            <Button size="lg" className="px-4" onClick={() => setDialog('skip')}>
+            <Button size="lg" onClick={() => setDialog('skip')}>
               Leave out
             </Button>
           )}
           <Button
             size="lg"
-            className="px-3 sm:px-5"
             disabled={run.index === 0 || busy}
             onClick={() => void take(async () => void (await actions.back()))}
           >
@@ -250,7 +249,7 @@ function StepPage({
           <Button
             size="lg"
             look="danger"
-            className="px-2.5 text-base sm:px-5 sm:text-lg"
+
             onClick={() => setDialog('report')}
           >
             <span className="sm:hidden">Not right</span>

@@ -12,13 +12,12 @@ import {
   type WheelEnd,
 } from '@/core/rig';
 import { HOUSE_DEFAULT } from '@/core/rules';
-import { compile, startRun, verify, type Run } from '@/core/routine';
+import { compile, startRun, verify } from '@/core/routine';
 import { RigTabs, Ruled, useRecord, type RigView, type Rigs } from '@/features/common';
 import { askToKeep, newId, usePreferences, useYard } from '@/store';
 import {
   compileWords,
   count,
-  day,
   layOut,
   list,
   minutes,
@@ -26,8 +25,9 @@ import {
   torqueSpec,
   TORQUE_SCHOOL_WORDS,
 } from '@/text';
-import { Button, FieldError, LinkButton, RigPlan, type PlaceLabel } from '@/ui';
+import { Button, FieldError, RigPlan, type PlaceLabel } from '@/ui';
 import { LugTorqueForm } from './missing-fact';
+import { OpenCards } from './open-cards';
 
 type Ready = Extract<Rigs, { status: 'ready' }>;
 
@@ -62,33 +62,6 @@ function labelsOf(view: RigView): Partial<Record<WheelEnd, PlaceLabel>> {
           : { mark: 'clear', note: 'stays shut' },
       ];
     }),
-  );
-}
-
-function OpenCards({ runs, ready }: { runs: readonly Run[]; ready: Ready }) {
-  if (runs.length === 0) return null;
-  return (
-    <section className="mb-7">
-      <Ruled>Open on the bench</Ruled>
-      <ul>
-        {runs.map((run) => (
-          <li key={run.id} className="border-line flex flex-wrap items-center gap-3 border-b py-3">
-            <div className="min-w-0 flex-1">
-              <p className="font-semibold">
-                {run.model.name}: repack {list(run.card.jobs.map((job) => job.place))}
-              </p>
-              <p className="text-soft">
-                step {Math.min(run.index + 1, run.card.steps.length)} of {run.card.steps.length}, begun{' '}
-                {day(run.started, ready.now)}
-              </p>
-            </div>
-            <LinkButton look="primary" href={`/bench?run=${run.id}`}>
-              Go on
-            </LinkButton>
-          </li>
-        ))}
-      </ul>
-    </section>
   );
 }
 
@@ -155,7 +128,7 @@ export function StartView({ ready, view }: { ready: Ready; view: RigView }) {
 
   return (
     <div className="mx-auto w-full max-w-[80rem] px-4 py-4 md:px-8 md:py-6">
-      <OpenCards runs={ready.runs} ready={ready} />
+      <OpenCards runs={ready.runs} now={ready.now} />
       <RigTabs rigs={ready.rigs} chosen={rig.id} href={(id) => `/bench?rig=${id}`} />
       <h1 className="mt-4 text-4xl md:text-5xl">
         {chosen.length === 0 ? 'Which hub is repacked?' : `Repack ${list(chosen)}`}

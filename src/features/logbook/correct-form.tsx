@@ -213,7 +213,9 @@ export function CorrectForm({
   onDone: () => void;
   onCancel: () => void;
 }) {
-  const { units } = usePreferences();
+  const { units: preferred } = usePreferences();
+  // The figures were set out in these units: they hold until the form is closed.
+  const [units] = useState(preferred);
   const record = useRecord();
   const [values, setValues] = useState<Values>(() => valuesOf(entry, units));
   const [errors, setErrors] = useState<Errors>({});

@@ -77,7 +77,6 @@ export function RecheckDialog({
                       key={result}
                       size="lg"
                       look={look === 'primary' && duty.verdict === 'soon' ? 'plain' : look}
-                      className="px-2 text-base"
                       onClick={() => void say(duty.place, result)}
                     >
                       {label}

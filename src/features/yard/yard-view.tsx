@@ -39,7 +39,7 @@ function RigYard({ view, ready }: { view: RigView; ready: Ready }) {
   const [all, setAll] = useState(false);
   const { model, rig } = view;
   // Fetched while nobody waits, so that the first tap finds it there.
-  useEffect(() => void setTimeout(loadSheets, 300), []);
+  useEffect(() => void loadSheets(), []);
   const labels: Partial<Record<WheelEnd, PlaceLabel>> = Object.fromEntries(
     view.places.map((state) => [state.place, { mark: state.mark, note: placeNote(state, units) }]),
   );
@@ -61,13 +61,13 @@ function RigYard({ view, ready }: { view: RigView; ready: Ready }) {
             href={workHref(view)}
             look={view.tow.fitness === 'fit' ? 'plain' : 'primary'}
             size="lg"
-            className="px-3 text-base md:min-h-13 md:px-6 md:text-lg"
+            className="md:min-h-13"
           >
             {view.open.length > 0 ? 'Go on with the work' : 'Start the work'}
           </LinkButton>
           <Button
             size="lg"
-            className="px-3 text-base md:min-h-13 md:px-6 md:text-lg"
+            className="md:min-h-13"
             look={view.tow.fitness === 'fit' ? 'primary' : 'plain'}
             onClick={() => setSheet({ show: 'trip' })}
           >

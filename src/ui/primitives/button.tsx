@@ -10,7 +10,7 @@ const LOOKS = {
     'bg-transparent text-ink border-transparent underline decoration-line underline-offset-4 hover:decoration-ink',
 } as const;
 
-const SIZES = { md: 'min-h-11 px-4 text-base', lg: 'min-h-16 px-6 text-lg' } as const;
+const SIZES = { md: 'min-h-11 px-4 text-base', lg: 'min-h-16 px-3 text-lg sm:px-6' } as const;
 
 interface Look {
   look?: keyof typeof LOOKS;

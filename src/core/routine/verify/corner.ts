@@ -1,100 +1,17 @@
-import { axleOf, sideOf, type RigModel, type WheelEnd } from '../rig';
-import type { Card, CardStep } from './compile';
-
-/** A breach of the safe order: the rule of handbook section 7 (0: not possible at all), the step, and why. */
-export interface Breach {
-  readonly rule: number;
-  readonly key: string;
-  readonly place: WheelEnd | undefined;
-  readonly why: string;
-}
-
-/** One corner as it stands while a card is played. */
-interface Corner {
-  lifted: boolean;
-  stand: boolean;
-  lugs: 'torqued' | 'loose' | 'off' | 'hung' | 'started' | 'snug';
-  round: number;
-  felt: boolean;
-  cap: boolean;
-  lock: boolean;
-  holeMarked: boolean;
-  nut: boolean;
-  nutSet: boolean;
-  outer: boolean;
-  hub: boolean;
-  seal: boolean;
-  sealRead: boolean;
-  inner: boolean;
-  shoesBack: boolean;
-  caliper: boolean;
-  clean: boolean;
-  bearingsSeen: boolean;
-  spindleSeen: boolean;
-  brakeSeen: boolean;
-  renewed: boolean;
-  packed: boolean;
-  smeared: boolean;
-  setChecked: boolean;
-  spun: boolean;
-  brake: 'as-it-was' | 'disturbed' | 'adjusted' | 'tested';
-  wasOff: boolean;
-  rechecks: boolean;
-}
-
-const WHOLE: Corner = {
-  lifted: false,
-  stand: false,
-  lugs: 'torqued',
-  round: 0,
-  felt: false,
-  cap: true,
-  lock: true,
-  holeMarked: false,
-  nut: true,
-  nutSet: true,
-  outer: true,
-  hub: true,
-  seal: true,
-  sealRead: false,
-  inner: true,
-  shoesBack: false,
-  caliper: true,
-  clean: false,
-  bearingsSeen: false,
-  spindleSeen: false,
-  brakeSeen: false,
-  renewed: false,
-  packed: false,
-  smeared: false,
-  setChecked: false,
-  spun: false,
-  brake: 'as-it-was',
-  wasOff: false,
-  rechecks: false,
-};
-
-interface Scene {
-  braked: boolean;
-  chocked: Set<string>;
-  cleared: boolean;
-  corners: Map<WheelEnd, Corner>;
-  /** The last round in the air, by corner. */
-  readonly lastInAir: ReadonlyMap<WheelEnd, number>;
-  readonly model: RigModel;
-}
-
-type Demand = readonly [holds: boolean, rule: number, why: string];
+import { axleOf, hasDrum, sideOf, type WheelEnd } from '../../rig';
+import type { CardStep } from '../compile';
+import { playRound } from './round';
+import type { Corner, Demand, Scene } from './scene';
 
 /** What must hold before a step at a corner, and what the step then changes. */
-function play(
+export function play(
   step: CardStep,
   c: Corner,
   scene: Scene,
 ): { demands: readonly Demand[]; then: Partial<Corner> } {
   const place = step.place as WheelEnd;
   const axle = scene.model.axles[axleOf(place)];
-  const drum = axle?.brake === 'electric' || axle?.brake === 'hydraulic-drum';
+  const drum = axle !== undefined && hasDrum(axle);
   const disc = axle?.brake === 'hydraulic-disc';
   const braked = axle !== undefined && axle.brake !== 'none';
   const held = scene.braked && scene.chocked.has(sideOf(place) === 'L' ? 'R' : 'L') && !scene.cleared;
@@ -352,113 +269,4 @@ function play(
     default:
       return is([can(false, 'this step belongs to no corner')], {});
   }
-}
-
-function playRound(
-  step: CardStep,
-  c: Corner,
-  lastInAir: number | undefined,
-): { demands: readonly Demand[]; then: Partial<Corner> } {
-  const round = step.round;
-  if (!round) return { demands: [[false, 12, 'a round of torque without its figure']], then: {} };
-  const demands: Demand[] = [
-    [
-      ['started', 'snug', 'torqued'].includes(c.lugs),
-      12,
-      'every nut started by hand before any is tightened',
-    ],
-    [round.number === c.round + 1, 12, 'rounds in order'],
-    round.where === 'ground'
-      ? [!c.lifted, 12, 'full torque on the ground, the jack down']
-      : [c.lifted && round.share < 1, 12, 'early rounds in the air, never the last'],
-  ];
-  const last = round.number === round.of;
-  if (last)
-    demands.push([
-      round.where === 'ground' && round.share === 1,
-      12,
-      'the last round is full, on the ground',
-    ]);
-  const lugs = !['started', 'snug'].includes(c.lugs)
-    ? c.lugs
-    : last
-      ? 'torqued'
-      : round.number === lastInAir
-        ? 'snug'
-        : c.lugs;
-  return { demands, then: { round: round.number, lugs } };
-}
-
-function playShared(step: CardStep, scene: Scene): readonly Demand[] {
-  const settled = [...scene.corners.values()].every((c) => !c.lifted && c.lugs === 'torqued');
-  switch (step.step) {
-    case 'brake-on':
-      scene.braked = true;
-      return [];
-    case 'chock':
-      scene.chocked.add(step.side ?? '');
-      return [[step.side !== undefined, 1, 'chocks go to a side']];
-    case 'steady':
-      return [
-        [[...scene.corners.values()].every((c) => !c.lifted), 3, 'stabilisers steady, they never lift'],
-      ];
-    case 'unchock':
-      scene.cleared = true;
-      return [[settled, 1, 'chocks stay until every wheel is down and at torque']];
-    default:
-      return [[false, 0, 'this step needs a corner']];
-  }
-}
-
-/** What must hold when the card ends, corner by corner. */
-function atEnd(place: WheelEnd, c: Corner): readonly Breach[] {
-  const key = `end ${place}`;
-  const demands: readonly Demand[] = [
-    [
-      c.nut && c.lock && c.cap && c.caliper && c.hub && c.inner && c.outer && c.seal,
-      16,
-      'something is still out',
-    ],
-    [c.lugs === 'torqued' && !c.lifted, 16, 'the wheel is not down and at torque'],
-    [!c.wasOff || c.rechecks, 13, 'the rechecks are not open'],
-    [c.brake === 'as-it-was' || c.brake === 'tested', 14, 'the brake was worked on and not tested'],
-    [c.cap && c.spun, 10, 'the wheel was never spun with everything closed'],
-    [!c.packed || (c.spindleSeen && c.bearingsSeen && c.clean), 8, 'closed without a look'],
-  ];
-  return demands.filter(([holds]) => !holds).map(([, rule, why]) => ({ rule, key, place, why }));
-}
-
-/**
- * Plays a card on a rig and names every breach of the safe order (handbook section 7). It trusts
- * nothing that the compiler wrote but what each step does and where.
- */
-export function verify(card: Card, model: RigModel): readonly Breach[] {
-  const places = card.jobs.map((job) => job.place);
-  const scene: Scene = {
-    braked: false,
-    chocked: new Set(),
-    cleared: false,
-    corners: new Map(places.map((place) => [place, { ...WHOLE }])),
-    lastInAir: new Map(
-      card.steps.flatMap(({ place, round }) =>
-        place && round?.where === 'air' ? [[place, round.number]] : [],
-      ),
-    ),
-    model,
-  };
-  const breaches: Breach[] = [];
-  for (const step of card.steps) {
-    const corner = step.place && scene.corners.get(step.place);
-    const { demands, then } =
-      step.place === undefined
-        ? { demands: playShared(step, scene), then: {} }
-        : corner
-          ? play(step, corner, scene)
-          : { demands: [[false, 0, 'a place without a job'] as Demand], then: {} };
-    for (const [holds, rule, why] of demands)
-      if (!holds) breaches.push({ rule, key: step.key, place: step.place, why });
-    if (corner) Object.assign(corner, then);
-  }
-  for (const [place, corner] of scene.corners) breaches.push(...atEnd(place, corner));
-  return breaches;
 }

@@ -1,0 +1,43 @@
+'use client';
+
+import type { Instant } from '@/core/base';
+import { isUnfit, type Run } from '@/core/routine';
+import { Ruled } from '@/features/common';
+import { useYard } from '@/store';
+import { day, list } from '@/text';
+import { Button, LinkButton, say } from '@/ui';
+
+/** Cards that lie open. One on which no nut was loosened yet can be dropped; any other is seen through. */
+export function OpenCards({ runs, now }: { runs: readonly Run[]; now: Instant }) {
+  const { store } = useYard();
+  if (runs.length === 0) return null;
+  const drop = async (run: Run) => {
+    await store.dropRun(run.id);
+    say('Card dropped', { label: 'Take it back', do: () => void store.startRun(run) });
+  };
+  return (
+    <section className="mb-7">
+      <Ruled>Open on the bench</Ruled>
+      <ul>
+        {runs.map((run) => (
+          <li key={run.id} className="border-line flex flex-wrap items-center gap-3 border-b py-3">
+            <div className="min-w-0 flex-1">
+              <p className="font-semibold">
+                {run.model.name}: repack {list(run.card.jobs.map((job) => job.place))}
+              </p>
+              <p className="text-soft">
+                step {Math.min(run.index + 1, run.card.steps.length)} of {run.card.steps.length}, begun{' '}
+                {day(run.started, now)}
+                {isUnfit(run) && '. Nuts are loose: not fit to tow until it is closed'}
+              </p>
+            </div>
+            {!isUnfit(run) && <Button onClick={() => void drop(run)}>Drop it</Button>}
+            <LinkButton look="primary" href={`/bench?run=${run.id}`}>
+              Go on
+            </LinkButton>
+          </li>
+        ))}
+      </ul>
+    </section>
+  );
+}

@@ -1,0 +1,108 @@
+import type { NutSchool } from '@/core/rules';
+import { LOCK, type Chapter } from './setting';
+
+const SET_BY: Record<NutSchool, string> = {
+  'finger-tight':
+    'Turn the hub while you tighten the nut with a wrench, to seat the bearings. Let the nut off fully without turning the hub. Run it up again by fingers alone: that is seated, zero play. Then back to the first place where the pin goes in.',
+  'quarter-turn':
+    'Turn the hub while you tighten the nut with a wrench, to seat the bearings. Back it off a quarter turn, then on to the nearest slot.',
+  'next-slot':
+    'Turn the hub while you tighten the nut with a wrench, to seat the bearings. Back off to the next slot; one more if the hub drags.',
+  'light-drag':
+    'Turn the hub while you tighten until you feel a light drag, then back to the slot where the drag is just gone.',
+};
+
+/** Packing and closing the hub: from grease in to the cap on. */
+export const CLOSE: Chapter<
+  | 'pack'
+  | 'smear'
+  | 'inner-in'
+  | 'seal-in'
+  | 'hub-on'
+  | 'outer-in'
+  | 'nut-set'
+  | 'lock-in'
+  | 'check-set'
+  | 'cap-on'
+  | 'top-up'
+  | 'caliper-on'
+> = {
+  pack: ({ at }) => ({
+    short: 'Pack bearings',
+    title: `Pack both bearings of ${at}`,
+    how: 'By hand or with a packer, pushed in at the wide end until fresh grease comes out all round the cage.',
+    why: 'Grease on the outside of a bearing does nothing: it is wanted between rollers and cage.',
+    caution: 'Gloves: grease is no food for skin.',
+  }),
+  smear: ({ at }) => ({
+    short: 'Smear races, spindle',
+    title: `Smear races and spindle of ${at}`,
+    how: 'A thin coat on both races, the spindle and the seal land, and a ring of grease in the hub between the races.',
+  }),
+  'inner-in': ({ at }) => ({
+    short: 'Inner bearing in',
+    title: `Inner bearing into ${at}, narrow end inward`,
+    how: 'Into its race in the back of the hub.',
+  }),
+  'seal-in': ({ at }) => ({
+    short: 'New seal in',
+    title: `New seal into ${at}, flush`,
+    how: 'Lip toward the bearing, grease on the lip. Drive it evenly with a block of wood until it is flush all round.',
+    why: 'A seal in askew weeps onto the brake.',
+  }),
+  'hub-on': ({ at }) => ({
+    short: 'Hub on',
+    title: `Hub onto ${at}, straight`,
+    how: 'Over the spindle without touching the seal lip to the threads. Hold it there until the outer bearing is in.',
+  }),
+  'outer-in': ({ at }) => ({
+    short: 'Outer bearing, washer',
+    title: `Outer bearing and washer into ${at}`,
+    how: 'Narrow end inward. The flat or tang of the washer goes to its place on the spindle.',
+    caution: 'Without the washer the nut turns with the bearing. Look that it is there.',
+  }),
+  'nut-set': ({ at, house }) => ({
+    short: 'Set the nut',
+    title: `Set the nut on ${at}`,
+    how: SET_BY[house.nut],
+    why: 'The pin can only stand at a slot, so slot spacing is the finest setting there is. Go back to a slot, never forward past seated.',
+  }),
+  'lock-in': ({ at, axle }) => ({
+    short: 'Lock in',
+    title: `Lock the nut on ${at}`,
+    how: axle ? LOCK[axle.lock].in : 'Lock the nut.',
+    why: 'Feel once more that nothing is loaded before it is bent over.',
+  }),
+  'check-set': ({ at }) => ({
+    short: 'Spins free, no rock',
+    title: `Check the setting of ${at} by hand`,
+    how: 'Hub only, no wheel: it spins freely and does not rock.',
+    why: 'Arithmetic says where the nut stands; your hands say whether the bearing is seated.',
+  }),
+  'cap-on': ({ at, axle }) => ({
+    short: 'Cap on',
+    title: `Cap onto ${at}, flush`,
+    how:
+      axle?.hub === 'pressure-cap'
+        ? 'Start it on one side with a block of wood over its rim, tap it home square. Look at the O-ring first.'
+        : 'Start it on one side, tap round the rim until it is flush. Plug in if it has one.',
+    why: 'It keeps water and dust out. Grease inside the cap does nothing.',
+    caution: 'Never hammer on the face of a cap.',
+  }),
+  'top-up': ({ at, axle }) => ({
+    short: 'Top up',
+    title: `Top up ${at} through the fitting`,
+    how:
+      axle?.hub === 'pressure-cap'
+        ? 'Wipe the fitting. Slowly, turning the hub, until the plate just moves out. Never to its stop.'
+        : 'Wipe the fitting, gun straight on, primed. Turn the hub while you pump: a few strokes, watching the back of the hub.',
+    why: 'It fills the space that packing leaves.',
+    caution: 'Grease showing at the back means that the seal has blown: stop, and report it.',
+  }),
+  'caliper-on': ({ at }) => ({
+    short: 'Caliper on',
+    title: `Caliper back on ${at}`,
+    how: "Disc wiped clean of grease first. Bolts to the brake maker's torque.",
+    caution: 'Grease on the disc means no brake here.',
+  }),
+};

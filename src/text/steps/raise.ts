@@ -1,0 +1,68 @@
+import type { Chapter } from './setting';
+
+/** Raising one corner: from the tow vehicle held to the wheel off. */
+export const RAISE: Chapter<
+  'brake-on' | 'chock' | 'steady' | 'cover-off' | 'break-loose' | 'jack' | 'stand' | 'feel' | 'wheel-off'
+> = {
+  'brake-on': () => ({
+    short: 'Park and hold',
+    title: 'Park on firm, level ground',
+    how: 'Leave the tow vehicle hitched, its parking brake on. Have gloves, eye protection and a light at hand.',
+    why: 'A hitched vehicle is the best anchor a trailer has.',
+    caution: 'On a slope or soft ground, do not begin.',
+  }),
+  chock: ({ step }) => ({
+    short: `Chock ${step.side === 'L' ? 'left' : 'right'} side`,
+    title: `Chock the ${step.side === 'L' ? 'left' : 'right'} wheels, front and back`,
+    how: 'Those wheels stay down. Push the chocks in hard, one ahead of and one behind the tire.',
+    why: 'Once a corner is up, the other side holds everything.',
+    caution: 'No nut is touched before the chocks are in.',
+  }),
+  steady: () => ({
+    short: 'Stabilizers down',
+    title: 'Stabilizers down, to steady only',
+    how: 'Wind them down until they just touch. Skip this where they are in the way.',
+    caution: 'A stabilizer never lifts: it folds.',
+  }),
+  'cover-off': ({ at }) => ({
+    short: 'Cover off',
+    title: `Take the wheel cover off ${at}`,
+    how: 'Look for a hidden screw before you pry. Skip this where there is no cover.',
+  }),
+  'break-loose': ({ at }) => ({
+    short: 'Break nuts loose',
+    title: `Break the nuts loose on ${at}`,
+    how: 'Half a turn each, no more, pushing down on a long bar. The tire still carries the weight.',
+    why: 'In the air the wheel turns with the wrench, and pulling can bring the trailer off the jack.',
+    caution: 'From here on the rig is not fit to tow until the last round of torque.',
+  }),
+  jack: ({ at, axle }) => ({
+    short: 'Jack',
+    title: `Raise ${at} until the tire just clears`,
+    how: `Jack under the frame rail just ahead of or behind the wheel, or at the maker's point, on a plate if the ground gives.${axle?.suspension === 'torsion' ? '' : ' The wheel hangs lower than it stood: lift a little more than you think.'}`,
+    why: 'Low is safe. Only the tire has to clear.',
+    caution:
+      axle?.suspension === 'torsion'
+        ? 'Never lift a torsion axle by its tube: it bends and stays bent.'
+        : 'Nobody in the trailer, no hand or foot under it.',
+  }),
+  stand: ({ at }) => ({
+    short: 'Stand under',
+    title: `Stand under the frame at ${at}`,
+    how: 'Set the stand close to the jack, let the frame down onto it until it carries, and leave the jack touching.',
+    why: 'Jacks leak and tip. A stand does neither.',
+    caution: 'Nothing of you goes under or behind the wheel before the stand carries.',
+  }),
+  feel: ({ at }) => ({
+    short: 'Rock and spin',
+    title: `Rock and spin ${at} as it is`,
+    how: 'Before anything comes apart: hands at 12 and 6 and rock, then 3 and 9. Then spin it, ear near the hub.',
+    why: 'This is the only chance to know how it ran.',
+  }),
+  'wheel-off': ({ at, model }) => ({
+    short: 'Wheel off',
+    title: `Nuts off, wheel off ${at}`,
+    how: `All ${model.wheels.studs} nuts off and counted. Slide the wheel off and lay it flat, under the frame as a second stop.`,
+    caution: 'Lift with the legs; a heavy wheel is rolled, not carried.',
+  }),
+};

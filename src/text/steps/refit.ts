@@ -1,0 +1,75 @@
+import { torqueWords } from './torque';
+import type { Chapter } from './setting';
+
+/** Refit: from the wheel on to the chocks away. */
+export const REFIT: Chapter<
+  | 'wheel-on'
+  | 'hand-start'
+  | 'torque'
+  | 'last-spin'
+  | 'brake-adjust'
+  | 'brake-test'
+  | 'lower'
+  | 'cover-on'
+  | 'open-rechecks'
+  | 'unchock'
+> = {
+  'wheel-on': ({ at }) => ({
+    short: 'Wheel on',
+    title: `Wheel onto ${at}`,
+    how: 'Wipe both faces clean. Roll the wheel onto a bar under it, lean it in, lift with the bar, twist to find the studs.',
+    why: 'Dirt between the faces is torque that goes away in the first miles.',
+  }),
+  'hand-start': ({ at, model }) => ({
+    short: 'Nuts by hand',
+    title: `Start all ${model.wheels.studs} nuts on ${at} by hand`,
+    how: 'Cone side in, several turns each with bare fingers, before any is tightened.',
+    why: 'A nut that will not start by hand is crossing its thread.',
+    caution: 'A stud sheared or a nut that galls: stop, and report which.',
+  }),
+  torque: torqueWords,
+  'last-spin': ({ at }) => ({
+    short: 'Last spin',
+    title: `Spin ${at} once more, everything closed`,
+    how: 'Wheel on, cap on, still in the air. It turns free, nothing rubs or scrapes.',
+  }),
+  'brake-adjust': ({ at }) => ({
+    short: 'Adjust brake',
+    title: `Adjust the brake of ${at}`,
+    how: 'Turn the star wheel through its slot, holding the lever off if there is one, until the wheel just drags all round. Then back until the rub is light and even. Plug back in the slot.',
+    why: 'The shoes were backed off. Compare with the wheel across the axle: even drag.',
+  }),
+  'brake-test': ({ at, axle }) => ({
+    short: 'Brake test',
+    title: `Test the brake of ${at}: stops, and lets go`,
+    how:
+      axle?.brake === 'electric'
+        ? 'Somebody works the controller lever, or pull the breakaway pin for a moment, while you turn the wheel forward. Pin straight back in.'
+        : 'Somebody works the brake while you turn the wheel forward.',
+    why: 'A brake that was worked on is not a brake until it has stopped a wheel and released it.',
+    caution: 'Fingers clear of wheel and fender.',
+  }),
+  lower: ({ at }) => ({
+    short: 'Down',
+    title: `Let ${at} down`,
+    how: 'Take the weight on the jack, stand out, look under, down slowly, jack out.',
+    caution: 'Nobody reaches under while it comes down.',
+  }),
+  'cover-on': ({ at }) => ({
+    short: 'Cover on',
+    title: `Wheel cover back on ${at}`,
+    how: 'With its hidden screw, if it has one. Better leave it off until the last recheck: the nuts can be seen. Skip it then.',
+  }),
+  'open-rechecks': ({ at }) => ({
+    short: 'Rechecks open',
+    title: `Rechecks for ${at} open now`,
+    how: 'Miles count from this refit. They come due on the Yard as you log trips. Have socket and torque wrench on board.',
+    why: 'Wheels settle in the first miles, aluminum ones more.',
+  }),
+  unchock: () => ({
+    short: 'Chocks away',
+    title: 'Chocks away, tools counted',
+    how: 'Stabilizers up, chocks in, tray empty: no nut, pin, cap or plug left over.',
+    why: 'What is left over belongs somewhere.',
+  }),
+};

@@ -1,0 +1,47 @@
+import type { UnitSystem } from '@/core/quantity';
+import type { Axle, LockKind, RigModel } from '@/core/rig';
+import type { CardStep, StepId } from '@/core/routine';
+import type { HouseRules } from '@/core/rules';
+
+/** A step as it is read on the bench. */
+export interface StepWords {
+  /** Short, for the grid: `Break nuts loose`. */
+  readonly short: string;
+  readonly title: string;
+  readonly how: string;
+  readonly why?: string;
+  readonly caution?: string;
+}
+
+/** What the words of a step depend on. */
+export interface Setting {
+  readonly step: CardStep;
+  /** The wheel end, or nothing for what is done once. */
+  readonly at: string;
+  readonly model: RigModel;
+  readonly axle: Axle | undefined;
+  readonly house: HouseRules;
+  readonly system: UnitSystem;
+}
+
+/** The words of some steps. */
+export type Chapter<K extends StepId> = Readonly<Record<K, (setting: Setting) => StepWords>>;
+
+/** How each lock comes out and goes in. */
+export const LOCK: Record<LockKind, { out: string; in: string; name: string }> = {
+  cotter: {
+    name: 'cotter pin',
+    out: 'Wipe the nut clean. Straighten the legs of the pin and pull it by its head.',
+    in: 'Put a new pin through slot and hole, its head home in the slot. Bend one leg over the spindle end, cut or tuck the other so that nothing touches the cap.',
+  },
+  keeper: {
+    name: 'keeper',
+    out: 'Wipe the nut clean. Lift the sheet-metal keeper off the nut; take the pin out first where there is one.',
+    in: 'Press the keeper over the nut until its tabs hold on the spindle. It must sit flat; turn it to the next position rather than forcing it.',
+  },
+  tang: {
+    name: 'tang washer',
+    out: 'Wipe the nut clean. Bend the raised tang of the washer flat.',
+    in: 'Bend one tang up hard against a flat of the nut. A tang that has been bent before and cracks is renewed.',
+  },
+};

@@ -1,0 +1,40 @@
+import { measure } from '../measure';
+import type { Setting, StepWords } from './setting';
+
+const ordinal = (n: number) => ['first', 'second', 'third', 'fourth', 'fifth'][n - 1] ?? `${n}th`;
+
+/** A round of the star: by hand, in the air, on the ground, or the last. */
+export function torqueWords({ step, at, model, system }: Setting): StepWords {
+  const round = step.round;
+  const spec = model.wheels.torque;
+  const stars = `${ordinal(round?.number ?? 1)} of ${round?.of ?? 1}`;
+  const figure = round?.torque === undefined ? undefined : measure(round.torque, 'torque', system);
+  const share = `${Math.round((round?.share ?? 0) * 100)} %`;
+  const last = round?.number === round?.of;
+  if (round?.share === 0)
+    return {
+      short: `Round ${round.number}: by hand`,
+      title: `Snug ${at} by hand, in a star`,
+      how: 'Socket and short bar, no more than one hand gives. Follow the star.',
+      why: 'It draws the wheel square to the hub before any force is on it.',
+    };
+  const guess = spec?.source === 'guess' ? ' This figure is a guess: look it up before you rely on it.' : '';
+  const unknown = 'The final figure is not known: enter it below, with where it came from.';
+  const caution = last
+    ? 'Never finish with an impact gun: studs shear.'
+    : round?.where === 'ground'
+      ? 'Hold the wrench square to the nut; an extension must not tilt.'
+      : undefined;
+  return {
+    short: `Round ${round?.number ?? 1}: ${figure ?? share}`,
+    title: figure ? `Star round at ${figure}` : `Star round at ${share}`,
+    how: `${at}, ${stars} rounds. ${figure ? `Set the wrench to ${figure}${round?.share === 1 ? '' : `, ${share} of ${spec ? measure(spec.value, 'torque', system) : ''}`}, and follow the star.${guess}` : unknown}${last ? ' Then set the wrench back to its lowest mark.' : ''}`,
+    why:
+      round?.where === 'air'
+        ? 'With no load on the studs the wheel centers itself.'
+        : last
+          ? 'Once more round: nuts tightened first may have eased as the others drew in.'
+          : 'With the tire on the ground the wheel cannot turn under the wrench.',
+    ...(caution && { caution }),
+  };
+}
