@@ -1,4 +1,5 @@
 import { defineConfig } from '@playwright/test';
+import { FLAGS } from './scripts/chromium.mjs';
 
 const PORT = 3170;
 
@@ -20,15 +21,7 @@ export default defineConfig({
     screenshot: 'only-on-failure',
     launchOptions: {
       executablePath: process.env['CHROMIUM_PATH'] ?? '/usr/bin/chromium',
-      args: [
-        '--no-sandbox',
-        '--disable-gpu',
-        '--disable-quic',
-        '--no-first-run',
-        '--disable-background-networking',
-        '--disable-component-update',
-        '--disable-sync',
-      ],
+      args: FLAGS,
     },
   },
   webServer: {

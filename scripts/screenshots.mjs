@@ -5,6 +5,7 @@
 import { spawn } from 'node:child_process';
 import { mkdirSync } from 'node:fs';
 import { chromium } from '@playwright/test';
+import { FLAGS } from './chromium.mjs';
 import { ensureChromium, root, say } from './steps.mjs';
 
 const PORT = '3179';
@@ -109,15 +110,7 @@ mkdirSync(out, { recursive: true });
 const server = spawn(`${root}node_modules/.bin/next`, ['start', '-p', PORT], { cwd: root, stdio: 'ignore' });
 const browser = await chromium.launch({
   executablePath: await ensureChromium(),
-  args: [
-    '--no-sandbox',
-    '--disable-gpu',
-    '--disable-quic',
-    '--no-first-run',
-    '--disable-background-networking',
-    '--disable-component-update',
-    '--disable-sync',
-  ],
+  args: FLAGS,
 });
 try {
   for (let i = 0; i < 50; i++) {

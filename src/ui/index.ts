@@ -6,6 +6,7 @@ export { Button, LinkButton } from './primitives/button';
 export { Dialog } from './primitives/dialog';
 export { Choice, FieldError, type Option } from './primitives/choice';
 export { Field, TextArea } from './primitives/field';
+export { SheetForm } from './primitives/sheet-form';
 export { Stepper } from './primitives/stepper';
 export { Mark, markColor, markOf } from './mark';
 export { Tape } from './tape';

@@ -65,7 +65,8 @@ function prune(value: unknown): unknown {
 
 /** A model with changes made; refused, with the reason, where the outcome is no rig. */
 export function applyChanges(model: RigModel, changes: Changes): Result<RigModel, string> {
-  const draft = structuredClone(model) as unknown as Record<string, unknown>;
+  // Built anew part by part: a clone would keep two axles that are one object as one.
+  const draft = prune(model) as Record<string, unknown>;
   for (const [at, value] of Object.entries(changes)) set(draft, at.split('.'), value);
   const read = rigModelSchema.safeParse(prune(draft));
   if (read.success) return ok(read.data);

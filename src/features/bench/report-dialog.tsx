@@ -3,8 +3,8 @@
 import { useState } from 'react';
 import type { SaidFinding } from '@/core/routine';
 import type { WheelEnd } from '@/core/rig';
-import { verdictMeans } from '@/text';
-import { Button, Choice, Dialog, TextArea } from '@/ui';
+import { SEVERITIES } from '@/features/common';
+import { Button, Choice, Dialog, SheetForm, TextArea } from '@/ui';
 
 const LEADS = [
   'Stud broken',
@@ -35,11 +35,9 @@ export function ReportDialog({
       title={place === 'rig' ? 'Something is wrong' : `Something is wrong at ${place}`}
       description="The card stays at this step. The finding opens when the card is closed."
     >
-      <form
-        noValidate
-        className="grid gap-5"
-        onSubmit={(event) => {
-          event.preventDefault();
+      <SheetForm
+        label="Keep it with the card"
+        save={() => {
           setTried(true);
           if (!verdict || text.trim() === '') return;
           onSay({ place, verdict, text: text.trim() });
@@ -66,19 +64,12 @@ export function ReportDialog({
           label="How bad"
           columns="grid-cols-1"
           big
-          options={[
-            { value: 'watch', label: 'Watch', hint: verdictMeans('watch') },
-            { value: 'due', label: 'Due', hint: verdictMeans('due') },
-            { value: 'stop', label: 'Stop', hint: verdictMeans('stop') },
-          ]}
+          options={SEVERITIES}
           value={verdict}
           onChange={setVerdict}
           error={tried && !verdict ? 'Choose how bad it is.' : undefined}
         />
-        <Button type="submit" look="primary" size="lg">
-          Keep it with the card
-        </Button>
-      </form>
+      </SheetForm>
     </Dialog>
   );
 }

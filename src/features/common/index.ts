@@ -5,3 +5,4 @@ export { useChosenRig } from './use-chosen-rig';
 export { RigTabs } from './rig-tabs';
 export { DutyTape } from './duty-tape';
 export { Failed, Loading, Ruled } from './states';
+export { SEVERITIES } from './severities';

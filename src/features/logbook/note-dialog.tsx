@@ -2,25 +2,21 @@
 
 import { useState } from 'react';
 import { useRecord } from '@/features/common';
-import { Button, Dialog, TextArea } from '@/ui';
+import { Dialog, SheetForm, TextArea } from '@/ui';
 
 /** Words kept with a rig. */
 export function NoteDialog({ rig, name, onClose }: { rig: string; name: string; onClose: () => void }) {
   const record = useRecord();
   const [text, setText] = useState('');
   const [tried, setTried] = useState(false);
+  const save = () => {
+    setTried(true);
+    if (text.trim() === '') return;
+    void record(rig, [{ kind: 'note', body: { text: text.trim() } }], 'Note kept').then(onClose);
+  };
   return (
     <Dialog open onClose={onClose} title="A note" description={`Kept with ${name}.`}>
-      <form
-        noValidate
-        className="grid gap-4"
-        onSubmit={(event) => {
-          event.preventDefault();
-          setTried(true);
-          if (text.trim() === '') return;
-          void record(rig, [{ kind: 'note', body: { text: text.trim() } }], 'Note kept').then(onClose);
-        }}
-      >
+      <SheetForm save={save} label="Keep it">
         <TextArea
           label="Note"
           rows={5}
@@ -29,10 +25,7 @@ export function NoteDialog({ rig, name, onClose }: { rig: string; name: string; 
           onChange={(event) => setText(event.target.value)}
           error={tried && text.trim() === '' ? 'There is nothing in it yet.' : undefined}
         />
-        <Button type="submit" look="primary" size="lg">
-          Keep it
-        </Button>
-      </form>
+      </SheetForm>
     </Dialog>
   );
 }

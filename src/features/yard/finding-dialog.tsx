@@ -3,16 +3,8 @@
 import { useState } from 'react';
 import type { WheelEnd } from '@/core/rig';
 import type { FindingState } from '@/core/log';
-import { useRecord, type RigView } from '@/features/common';
-import { verdictMeans } from '@/text';
-import { Button, Choice, Dialog, TextArea } from '@/ui';
-
-/** The severities a person can report. */
-export const SEVERITIES = [
-  { value: 'watch', label: 'Watch', hint: verdictMeans('watch') },
-  { value: 'due', label: 'Due', hint: verdictMeans('due') },
-  { value: 'stop', label: 'Stop', hint: verdictMeans('stop') },
-] as const;
+import { SEVERITIES, useRecord, type RigView } from '@/features/common';
+import { Choice, Dialog, SheetForm, TextArea } from '@/ui';
 
 /** Something that is not right, reported at a place. */
 export function FindingDialog({
@@ -48,14 +40,7 @@ export function FindingDialog({
       title="Something is not right"
       description="Seen, heard, felt or measured. It stays open until it is fixed."
     >
-      <form
-        noValidate
-        className="grid gap-5"
-        onSubmit={(event) => {
-          event.preventDefault();
-          void save();
-        }}
-      >
+      <SheetForm save={() => void save()} label="Open the finding">
         <Choice
           label="Where"
           columns="grid-cols-3"
@@ -83,10 +68,7 @@ export function FindingDialog({
             tried && !verdict ? 'Choose how bad it is: it decides whether the rig may be towed.' : undefined
           }
         />
-        <Button type="submit" look="primary" size="lg">
-          Open the finding
-        </Button>
-      </form>
+      </SheetForm>
     </Dialog>
   );
 }
@@ -116,14 +98,7 @@ export function FixDialog({
   };
   return (
     <Dialog open onClose={onClose} title="Fixed" description={finding.text}>
-      <form
-        noValidate
-        className="grid gap-5"
-        onSubmit={(event) => {
-          event.preventDefault();
-          void save();
-        }}
-      >
+      <SheetForm save={() => void save()} label="Close the finding">
         <TextArea
           label="What was done"
           maxLength={500}
@@ -133,10 +108,7 @@ export function FixDialog({
             tried && how.trim() === '' ? 'Say what was done: the record is your second opinion.' : undefined
           }
         />
-        <Button type="submit" look="primary" size="lg">
-          Close the finding
-        </Button>
-      </form>
+      </SheetForm>
     </Dialog>
   );
 }

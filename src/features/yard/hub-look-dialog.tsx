@@ -5,7 +5,7 @@ import type { WheelEnd } from '@/core/rig';
 import { gradeVerdict, type Subject } from '@/core/rules';
 import { useRecord, type Draft, type RigView } from '@/features/common';
 import { gradesOf, gradeWords, SUBJECT_WORDS } from '@/text';
-import { Button, Choice, Dialog, Mark, markOf } from '@/ui';
+import { Choice, Dialog, Mark, markOf, SheetForm } from '@/ui';
 
 const SUBJECTS = ['rock', 'spin'] as const satisfies readonly Subject[];
 
@@ -60,14 +60,7 @@ export function HubLookDialog({
       title={`Yearly look at ${place}`}
       description="This hub stays shut, and is looked at once a year all the same."
     >
-      <form
-        noValidate
-        className="grid gap-5"
-        onSubmit={(event) => {
-          event.preventDefault();
-          void save();
-        }}
-      >
+      <SheetForm save={() => void save()} label="Log the look">
         <p className="border-soon border-l-4 pl-3">
           Chocks on the other side, jack under the frame, stand in place before hands go in. The tire just
           clears the ground.
@@ -93,10 +86,7 @@ export function HubLookDialog({
             </div>
           );
         })}
-        <Button type="submit" look="primary" size="lg">
-          Log the look
-        </Button>
-      </form>
+      </SheetForm>
     </Dialog>
   );
 }

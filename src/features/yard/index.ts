@@ -1,4 +1,3 @@
 /** Yard: can I tow today? */
 export { YardView } from './yard-view';
 export { readTrip, type TripForm } from './trip-form';
-export { SEVERITIES } from './finding-dialog';

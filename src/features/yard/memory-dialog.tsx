@@ -6,7 +6,7 @@ import type { WheelEnd } from '@/core/rig';
 import { useRecord, type RigView } from '@/features/common';
 import { usePreferences } from '@/store';
 import { fromDateField, parseWords } from '@/text';
-import { Button, Dialog, Field } from '@/ui';
+import { Dialog, Field, SheetForm } from '@/ui';
 
 /** A repack remembered from before the record began: its day, and its miles where they are known. */
 export function MemoryDialog({
@@ -71,14 +71,7 @@ export function MemoryDialog({
       title={`When was ${place} last repacked?`}
       description="From your own memory or a receipt. It is kept as remembered, not as seen."
     >
-      <form
-        noValidate
-        className="grid gap-5"
-        onSubmit={(event) => {
-          event.preventDefault();
-          void save();
-        }}
-      >
+      <SheetForm save={() => void save()} label="Note it">
         <Field
           label="Day"
           type="date"
@@ -106,10 +99,7 @@ export function MemoryDialog({
             All wheel ends on the same day
           </label>
         )}
-        <Button type="submit" look="primary" size="lg">
-          Note it
-        </Button>
-      </form>
+      </SheetForm>
     </Dialog>
   );
 }

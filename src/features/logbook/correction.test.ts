@@ -1,0 +1,113 @@
+import { foldEntries, makeEntry, type Entry, type EntryOf, type Kind } from '@/core/log';
+import { toSI } from '@/core/quantity';
+import { sampleModel } from '@/core/testing/arbitraries';
+import { readCorrection, valuesOf, type Values } from './correction';
+
+const NOW = '2026-05-16T14:00:00.000Z';
+const RIG = '0196d000-0000-7000-8000-0000000000aa';
+const mi = (n: number) => toSI(n, 'mi');
+let serial = 0;
+
+function entry<K extends Kind>(kind: K, day: number, body: EntryOf<K>['body']): EntryOf<K> {
+  serial += 1;
+  const at = `2026-05-${String(day).padStart(2, '0')}T12:00:00.000Z`;
+  const id = `0196d000-0000-7000-8000-${serial.toString(16).padStart(12, '0')}`;
+  return makeEntry(kind, { id, rig: RIG, happened: at, recorded: at }, body) as unknown as EntryOf<K>;
+}
+
+const setup = entry('rig.setup', 1, { model: sampleModel({}), reading: mi(1000) });
+const towed = entry('trip', 3, { distance: mi(180), launches: 0 });
+const metered = entry('trip', 4, { distance: mi(40), launches: 0, reading: mi(1220) });
+const work = entry('work', 5, {
+  jobs: [{ routine: 'repack', place: '1L' }],
+  from: 'bench',
+  minutes: 90,
+  readings: [
+    { place: '1L', what: 'seal-number', value: 'YS-1' },
+    { place: '1L', what: 'end-play', value: 0.000151190476 },
+    { place: '1L', what: 'strokes', value: 4 },
+  ],
+  conditions: [{ place: '1L', subject: 'rollers', grade: 'mirror' }],
+  materials: [{ place: '1L', grease: 'lithium-complex' }],
+  renewed: [{ place: '1L', part: 'seal' }],
+  refits: [{ place: '1L', limits: [mi(10)] }],
+  skipped: [],
+  note: 'in the rain',
+});
+const others: readonly Entry[] = [
+  entry('recheck', 6, { place: '1L', result: 'held' }) as Entry,
+  entry('finding.opened', 7, { place: '1L', verdict: 'watch', text: 'cap dented' }) as Entry,
+  entry('note', 8, { text: 'kept under the oak' }) as Entry,
+  entry('meter', 9, { reading: mi(1300), replaced: false }) as Entry,
+];
+const all = [setup, towed, metered, work, ...others] as readonly Entry[];
+const log = { fold: foldEntries(all), now: NOW };
+
+const read = (one: Entry, change: Values = {}, insisted = false) =>
+  readCorrection(one, { ...valuesOf(one, 'us'), ...change }, log, 'us', insisted);
+
+test('what is not touched comes back as it was, to the last digit, and corrects its original', () => {
+  for (const one of [towed, metered, work, ...others] as readonly Entry[]) {
+    const draft = read(one);
+    if (!draft.ok) throw new Error(JSON.stringify(draft.error));
+    expect(draft.value).toMatchObject({ kind: one.kind, replaces: one.id, happened: one.happened });
+    if (one.kind !== 'trip') expect(draft.value.body).toEqual(one.body);
+  }
+});
+
+test('a trip: miles typed over, and refused where they cannot be', () => {
+  const draft = read(towed as Entry, { distance: '18' });
+  expect(draft.ok && draft.value.body).toMatchObject({ distance: mi(18) });
+  expect(read(towed as Entry, { distance: '-18' })).toMatchObject({ ok: false, error: { insist: false } });
+  expect(read(towed as Entry, { distance: '1800' })).toMatchObject({ ok: false, error: { insist: true } });
+  expect(read(towed as Entry, { distance: '1800' }, true).ok).toBe(true);
+});
+
+test('a trip by the meter counts from where the meter stood before it', () => {
+  const draft = read(metered as Entry, { reading: '1,250' });
+  expect(draft.ok && draft.value.kind === 'trip' && draft.value.body.distance).toBeCloseTo(mi(250));
+  expect(read(metered as Entry, { reading: '900' })).toMatchObject({ ok: false });
+});
+
+test('work: readings, grease, grades and note, each on its own', () => {
+  const draft = read(work as Entry, {
+    'reading 0': 'YS-2',
+    'reading 1': '0.008',
+    'reading 2': '',
+    'grade 0': 'stained',
+    'grease 0': 'polyurea',
+    note: '',
+  });
+  if (!draft.ok || draft.value.kind !== 'work') throw new Error('not read');
+  const { body } = draft.value;
+  expect(body.readings.map(({ what }) => what)).toEqual(['seal-number', 'end-play']);
+  expect(body.readings[1]?.value).toBeCloseTo(toSI(0.008, 'in'), 9);
+  expect(body.conditions[0]?.grade).toBe('stained');
+  expect(body.materials[0]?.grease).toBe('polyurea');
+  expect(body.note).toBeUndefined();
+  expect(body.refits).toEqual(work.body.refits);
+});
+
+test.each<[Values, string]>([
+  [{ 'reading 1': 'loose' }, 'reading 1'],
+  [{ 'reading 1': '-0.004' }, 'reading 1'],
+  [{ 'reading 2': '4 psi' }, 'reading 2'],
+  [{ date: '2026-06-01' }, 'date'],
+  [{ date: '' }, 'date'],
+])('work with %j is told at %s', (change, field) => {
+  const draft = read(work as Entry, change);
+  expect(!draft.ok && Object.keys(draft.error.errors)).toEqual([field]);
+});
+
+test('words that are emptied are asked for', () => {
+  for (const one of others.filter(({ kind }) => kind === 'note' || kind === 'finding.opened'))
+    expect(read(one, { text: ' ' })).toMatchObject({
+      ok: false,
+      error: { errors: { text: expect.any(String) as string } },
+    });
+});
+
+test('another day moves the entry to its noon', () => {
+  const draft = read(towed as Entry, { date: '2026-05-02' });
+  expect(draft.ok && draft.value.happened?.slice(0, 10)).toBe('2026-05-02');
+});

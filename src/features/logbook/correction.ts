@@ -1,0 +1,192 @@
+import { fail, ok, type Result } from '@/core/base';
+import { foldEntries, type Entry, type EntryOf, type Fold } from '@/core/log';
+import { parseNumber, parseQuantity, unitFor, type UnitSystem } from '@/core/quantity';
+import { THICKENERS } from '@/core/rules';
+import type { Draft } from '@/features/common';
+import { readTrip } from '@/features/yard';
+import { dateField, fromDateField, parseWords, typed } from '@/text';
+
+/** What a correction is read against. */
+export interface Log {
+  readonly fold: Fold;
+  readonly now: string;
+}
+
+/** An entry's figures as typed, by field. */
+export type Values = Readonly<Record<string, string>>;
+/** What is wrong, by field. */
+export type Errors = Readonly<Record<string, string>>;
+
+/** What is wrong with a correction; `insist` where the same again would be taken. */
+interface Refusal {
+  readonly errors: Errors;
+  readonly insist: boolean;
+}
+
+/** An entry's figures as text, to be typed over. */
+export function valuesOf(entry: Entry, system: UnitSystem): Values {
+  const day = { date: dateField(entry.happened) };
+  switch (entry.kind) {
+    case 'trip':
+      return {
+        ...day,
+        distance: typed(entry.body.distance, 'distance', system),
+        launches: String(entry.body.launches),
+        reading: entry.body.reading === undefined ? '' : typed(entry.body.reading, 'distance', system),
+        note: entry.body.note ?? '',
+      };
+    case 'meter':
+      return { ...day, reading: typed(entry.body.reading, 'distance', system) };
+    case 'work':
+      return {
+        ...day,
+        note: entry.body.note ?? '',
+        ...Object.fromEntries(
+          entry.body.readings.map((one, i) => [`reading ${i}`, readingText(one.what, one.value, system)]),
+        ),
+        ...Object.fromEntries(entry.body.conditions.map((one, i) => [`grade ${i}`, one.grade])),
+        ...Object.fromEntries(entry.body.materials.map((one, i) => [`grease ${i}`, one.grease])),
+      };
+    case 'recheck':
+      return { ...day, result: entry.body.result };
+    case 'finding.opened':
+      return { ...day, verdict: entry.body.verdict, text: entry.body.text };
+    case 'finding.closed':
+      return { ...day, how: entry.body.how };
+    case 'note':
+      return { ...day, text: entry.body.text };
+    case 'rig.setup':
+    case 'rig.changed':
+    case 'void':
+      return day;
+  }
+}
+
+function readingText(what: string, value: number | string, system: UnitSystem): string {
+  if (typeof value === 'string') return value;
+  return what === 'end-play' ? typed(value, 'length', system, 4) : String(value);
+}
+
+function readWork(
+  body: EntryOf<'work'>['body'],
+  values: Values,
+  system: UnitSystem,
+): Result<EntryOf<'work'>['body'], Errors> {
+  const errors: Record<string, string> = {};
+  const { note: _, ...rest } = body;
+  const readings = body.readings.flatMap((one, i) => {
+    const key = `reading ${i}`;
+    const text = values[key]?.trim() ?? '';
+    // What was not touched keeps its value to the last digit.
+    if (text === readingText(one.what, one.value, system)) return [one];
+    if (text === '') return [];
+    if (typeof one.value === 'string') return [{ ...one, value: text }];
+    const read =
+      one.what === 'end-play' ? parseQuantity(text, 'length', unitFor('length', system)) : parseNumber(text);
+    if (!read.ok) errors[key] = parseWords(read.error, system);
+    else if (read.value < 0) errors[key] = 'This cannot be less than nothing.';
+    return read.ok ? [{ ...one, value: read.value }] : [];
+  });
+  if (Object.keys(errors).length > 0) return fail(errors);
+  const note = values['note']?.trim() ?? '';
+  return ok({
+    ...rest,
+    readings,
+    conditions: body.conditions.map((one, i) => ({ ...one, grade: values[`grade ${i}`] ?? one.grade })),
+    materials: body.materials.map((one, i) => ({
+      ...one,
+      grease: THICKENERS.find((t) => t === values[`grease ${i}`]) ?? one.grease,
+    })),
+    ...(note !== '' && { note }),
+  });
+}
+
+const refuse = (errors: Errors) => fail<Refusal>({ errors, insist: false });
+
+/** The corrected entry from what was typed, or what is wrong at which field. */
+export function readCorrection(
+  entry: Entry,
+  values: Values,
+  log: Log,
+  system: UnitSystem,
+  insisted: boolean,
+): Result<Draft, Refusal> {
+  const date = values['date'] ?? '';
+  // An entry keeps its time of day unless its day was changed.
+  const happened = date === dateField(entry.happened) ? entry.happened : fromDateField(date, log.now);
+  if (!happened) return refuse({ date: 'This is not a day of the calendar.' });
+  if (happened > log.now) return refuse({ date: 'That day has not come yet.' });
+  const stamp = { happened, replaces: entry.id };
+  const text = (key: string, empty: string): Result<string, Refusal> => {
+    const value = values[key]?.trim() ?? '';
+    return value === '' ? refuse({ [key]: empty }) : ok(value);
+  };
+  switch (entry.kind) {
+    case 'trip': {
+      const earlier = log.fold.entries.filter(
+        (one) => one.happened < happened && one.id !== entry.id && !log.fold.dead.has(one.id),
+      );
+      const rig = foldEntries(earlier).state.rigs[entry.rig];
+      const model = log.fold.state.rigs[entry.rig]?.model;
+      if (!model) return refuse({ date: 'The rig of this trip is not in this yard.' });
+      const read = readTrip(
+        {
+          by: values['reading'] === '' ? 'miles' : 'meter',
+          distance: values['distance'] ?? '',
+          reading: values['reading'] ?? '',
+          launches: values['launches'] ?? '',
+          date,
+          note: values['note'] ?? '',
+          replaced: entry.body.replaced ?? false,
+        },
+        { meter: rig?.meter },
+        model,
+        system,
+        log.now,
+        insisted,
+      );
+      if (!read.ok)
+        return fail({
+          errors: Object.fromEntries(read.error.map((error) => [error.field, error.text])),
+          insist: read.error.every((error) => error.insist),
+        });
+      return ok({ kind: 'trip', body: read.value.body, ...stamp });
+    }
+    case 'meter': {
+      const read = parseQuantity(values['reading'] ?? '', 'distance', unitFor('distance', system));
+      if (!read.ok) return refuse({ reading: parseWords(read.error, system) });
+      if (read.value < 0) return refuse({ reading: 'A meter cannot read less than nothing.' });
+      return ok({ kind: 'meter', body: { ...entry.body, reading: read.value }, ...stamp });
+    }
+    case 'work': {
+      const read = readWork(entry.body, values, system);
+      return read.ok ? ok({ kind: 'work', body: read.value, ...stamp }) : refuse(read.error);
+    }
+    case 'recheck':
+      return ok({
+        kind: 'recheck',
+        body: { ...entry.body, result: values['result'] as EntryOf<'recheck'>['body']['result'] },
+        ...stamp,
+      });
+    case 'finding.opened': {
+      const read = text('text', 'Say what it is.');
+      if (!read.ok) return read;
+      const verdict = values['verdict'] as EntryOf<'finding.opened'>['body']['verdict'];
+      return ok({ kind: 'finding.opened', body: { ...entry.body, verdict, text: read.value }, ...stamp });
+    }
+    case 'finding.closed': {
+      const read = text('how', 'Say what was done.');
+      return read.ok
+        ? ok({ kind: 'finding.closed', body: { ...entry.body, how: read.value }, ...stamp })
+        : read;
+    }
+    case 'note': {
+      const read = text('text', 'There is nothing in it.');
+      return read.ok ? ok({ kind: 'note', body: { text: read.value }, ...stamp }) : read;
+    }
+    case 'rig.setup':
+    case 'rig.changed':
+    case 'void':
+      return refuse({ date: 'This entry is set right elsewhere.' });
+  }
+}
