@@ -1,0 +1,116 @@
+import { expect, test } from '@playwright/test';
+import { alertOf, choose, DRIFTWOOD, setUp, startRepack, workTo } from './steps';
+
+test('something that is not right is reported at its place, forbids towing, and is closed with what was done', async ({
+  page,
+}) => {
+  await setUp(page, DRIFTWOOD);
+  await page.getByRole('button', { name: /^1R,/ }).first().click();
+  await page.getByRole('button', { name: 'Something is not right here' }).click();
+  await page.getByRole('button', { name: 'Open the finding' }).click();
+  await expect(alertOf(page).first()).toContainText('Say what it is');
+  await expect(page.getByText('it decides whether the rig may be towed')).toBeVisible();
+  await page.getByRole('textbox', { name: 'What' }).fill('hub tilts when rocked');
+  await page.getByRole('radio', { name: /^Stop/ }).click();
+  await page.getByRole('button', { name: 'Open the finding' }).click();
+
+  await expect(page.getByRole('heading', { level: 1 })).toHaveText('Not fit to tow');
+  await expect(page.getByRole('button', { name: /^1R,.*Stop/ }).first()).toBeVisible();
+  await page
+    .getByRole('region', { name: 'Next for Driftwood' })
+    .getByRole('button', { name: 'Fixed' })
+    .click();
+  await page.getByRole('button', { name: 'Close the finding' }).click();
+  await expect(alertOf(page)).toContainText('Say what was done');
+  await page.getByRole('textbox', { name: 'What was done' }).fill('bearing set renewed at a shop');
+  await page.getByRole('button', { name: 'Close the finding' }).click();
+  await expect(page.getByRole('heading', { level: 1 })).toHaveText('Not known to be fit');
+  await page.goto('/logbook');
+  await expect(page.getByRole('button', { name: /Fixed: 1R: hub tilts/ })).toBeVisible();
+});
+
+test('a repack closes the finding that called for it, when its owner says so', async ({ page }) => {
+  await setUp(page, DRIFTWOOD);
+  await page.getByRole('button', { name: /^1L,/ }).first().click();
+  await page.getByRole('button', { name: 'Something is not right here' }).click();
+  await page.getByRole('textbox', { name: 'What' }).fill('grease weeps behind the hub');
+  await page.getByRole('radio', { name: /^Due/ }).click();
+  await page.getByRole('button', { name: 'Open the finding' }).click();
+  await startRepack(page, '1L');
+  await workTo(page, /Every step is through/);
+  await page.getByLabel('1L: grease weeps behind the hub').check();
+  await page.getByRole('button', { name: 'Close and log it' }).click();
+  await expect(page.getByRole('region', { name: 'Next for Driftwood' })).not.toContainText('grease weeps');
+});
+
+test('a bad grade on the bench is judged at once and opens a finding when the card is closed', async ({
+  page,
+}) => {
+  await setUp(page, DRIFTWOOD);
+  await startRepack(page, '1L');
+  await workTo(page, /Look at the brake/);
+  await page.getByRole('radio', { name: 'At the minimum' }).click();
+  await expect(page.getByRole('status').filter({ hasText: /^Due\./ })).toContainText('before the next trip');
+  await page.getByRole('button', { name: 'Done' }).click();
+  await workTo(page, /Every step is through/);
+  await expect(page.getByRole('heading', { name: 'Findings that open now' })).toBeVisible();
+  await page.getByRole('button', { name: 'Close and log it' }).click();
+  await expect(page.getByRole('region', { name: 'Next for Driftwood' })).toContainText(
+    '1L: lining: at the minimum',
+  );
+});
+
+test('a hub that stays shut is looked at each year, and never opened', async ({ page }) => {
+  await setUp(page, { name: 'Tern', kind: 'Utility', hub: 'Sealed for years', studs: '5', torque: '95' });
+  await page.goto('/bench');
+  await page.getByRole('button', { name: /^1L,/ }).first().click();
+  await expect(alertOf(page)).toContainText('is not opened by its owner');
+  await page.goto('/');
+  await page
+    .getByRole('region', { name: 'Next for Tern' })
+    .getByRole('button', { name: 'Log a look' })
+    .first()
+    .click();
+  await page.getByRole('button', { name: 'Log the look' }).click();
+  await expect(alertOf(page)).toHaveCount(2);
+  await choose(page, /^Rock/, 'Just felt');
+  await choose(page, /^Spin/, 'Free and even');
+  await page.getByRole('button', { name: 'Log the look' }).click();
+  await expect(page.getByRole('region', { name: 'Next for Tern' })).toContainText('1L: rock: just felt');
+});
+
+test('a lug torque that nobody knows is asked for before the card starts', async ({ page }) => {
+  const { torque: _, ...bare } = DRIFTWOOD;
+  await setUp(page, bare);
+  await page.getByRole('button', { name: /^1L,/ }).first().click();
+  await page.getByRole('link', { name: 'Start the repack' }).click();
+  await expect(page.getByText('The lug torque of this rig is not known.')).toBeVisible();
+  await page.getByLabel('Lug torque').fill('35');
+  await choose(page, 'It comes from', 'Parts counter');
+  await page.getByRole('button', { name: 'Use it' }).click();
+  await expect(alertOf(page)).toContainText('Usual is 60 lbf·ft to 225 lbf·ft');
+  await expect(page.getByLabel('Lug torque')).toHaveValue('35');
+  await page.getByLabel('Lug torque').fill('95');
+  await page.getByRole('button', { name: 'Use it' }).click();
+  await expect(page.getByText('The lug torque of this rig is not known.')).toHaveCount(0);
+  await expect(page.getByText("Torque wrench that reaches 95 lbf·ft, parts counter's figure")).toBeVisible();
+});
+
+test('two corners on one card: set-up shared, one up at a time, each side chocked when it is next', async ({
+  page,
+}) => {
+  await setUp(page, DRIFTWOOD);
+  await page.goto('/bench');
+  await page.getByRole('button', { name: /^1L,/ }).first().click();
+  await page.getByRole('button', { name: /^1R,/ }).first().click();
+  await page.getByRole('button', { name: 'Start the card' }).click();
+  const titles = await workTo(page, /Every step is through/);
+  const at = (title: RegExp) => titles.findIndex((one) => title.test(one));
+  expect(titles.filter((title) => /Park on firm/.test(title))).toHaveLength(1);
+  expect(at(/Raise 1R/)).toBeGreaterThan(at(/Let 1L down/));
+  expect(at(/Chock the left/)).toBeGreaterThan(at(/Rechecks for 1L/));
+  await page.getByRole('button', { name: 'Close and log it' }).click();
+  const next = page.getByRole('region', { name: 'Next for Driftwood' });
+  await expect(next).toContainText('Lug recheck 1L');
+  await expect(next).toContainText('Lug recheck 1R');
+});

@@ -1,0 +1,119 @@
+import { expect, test } from '@playwright/test';
+import { DRIFTWOOD, setUp } from './steps';
+
+test('a rig is set up and a card begun by keyboard alone', async ({ page }) => {
+  await page.goto('/setup');
+  await page.getByLabel('Name').focus();
+  await page.keyboard.type('Wren');
+  await page.keyboard.press('Tab');
+  // A group of choices is one stop; arrows move in it.
+  await expect(page.getByRole('radio', { name: /^RV/ })).toBeFocused();
+  await page.keyboard.press('ArrowRight');
+  await expect(page.getByRole('radio', { name: /^Boat/ })).toBeChecked();
+  const studs = page.getByRole('radiogroup', { name: 'Studs on one wheel' });
+  await studs.getByRole('radio').first().focus();
+  await page.keyboard.press('Space');
+  await expect(studs.getByRole('radio', { name: '4' })).toBeChecked();
+  await page.getByLabel('Name').focus();
+  await page.keyboard.press('Enter');
+  await expect(page.getByRole('heading', { level: 1 })).toHaveText('Not known to be fit');
+
+  await page.getByRole('button', { name: /^1L,/ }).first().focus();
+  await page.keyboard.press('Enter');
+  await expect(page.getByRole('dialog')).toBeVisible();
+  await page.keyboard.press('Escape');
+  await expect(page.getByRole('dialog')).toHaveCount(0);
+  await expect(page.getByRole('button', { name: /^1L,/ }).first()).toBeFocused();
+  await page.goto('/bench');
+  await page.getByRole('button', { name: /^1L,/ }).first().focus();
+  await page.keyboard.press('Space');
+  await page.getByRole('button', { name: 'Start the card' }).focus();
+  await page.keyboard.press('Enter');
+  await expect(page.getByRole('heading', { level: 1 })).toHaveText('Park on firm, level ground');
+  await expect(page.getByRole('heading', { level: 1 })).toBeFocused();
+});
+
+test.describe('on a phone', () => {
+  test.use({ viewport: { width: 390, height: 844 }, hasTouch: true, isMobile: true });
+
+  test('home again, a recheck and a card by the thumb; targets are large', async ({ page }) => {
+    await setUp(page, DRIFTWOOD);
+    for (const button of await page.getByRole('main').getByRole('button').all()) {
+      const box = await button.boundingBox();
+      if (box) expect(Math.max(box.width, box.height), await button.innerText()).toBeGreaterThanOrEqual(44);
+    }
+    await page.getByRole('button', { name: 'Home again' }).tap();
+    await page.getByRole('dialog').getByRole('textbox', { name: 'Towed' }).fill('31');
+    await page.getByRole('button', { name: 'Log it' }).tap();
+    await page.getByRole('button', { name: 'Back to the Yard' }).tap();
+    await page.getByRole('button', { name: /^1R,/ }).first().tap();
+    await page.getByRole('link', { name: 'Start the repack' }).tap();
+    await page.getByRole('button', { name: 'Start the card' }).tap();
+    await expect(page.getByRole('heading', { level: 1 })).toHaveText('Park on firm, level ground');
+    const done = page.getByRole('button', { name: 'Done' });
+    const box = await done.boundingBox();
+    expect(box?.height).toBeGreaterThanOrEqual(64);
+    // At the thumb: in the lowest fifth of the screen.
+    expect(box?.y).toBeGreaterThan(844 * 0.8);
+    await done.tap();
+    await expect(page.getByRole('heading', { level: 1 })).toHaveText('Chock the left wheels, front and back');
+    await page.getByRole('link', { name: 'Put it down' }).tap();
+    await expect(page.getByRole('link', { name: 'Go on with the work' })).toBeVisible();
+  });
+});
+
+test('what was logged by mistake is taken back from the note that says so', async ({ page }) => {
+  await setUp(page, DRIFTWOOD);
+  await page.getByRole('button', { name: 'Home again' }).click();
+  await page.getByRole('dialog').getByRole('textbox', { name: 'Towed' }).fill('400');
+  await page.getByRole('button', { name: 'Log it' }).click();
+  await page.getByRole('button', { name: 'Back to the Yard' }).click();
+  const lately = page.getByRole('region', { name: 'Lately' });
+  await expect(lately).toContainText('400 mi on record');
+  await page
+    .getByRole('listitem')
+    .filter({ hasText: 'Trip logged' })
+    .getByRole('button', { name: 'Take it back' })
+    .click();
+  await expect(lately).toContainText('0 mi on record');
+  await page.goto('/logbook');
+  await expect(page.getByRole('button', { name: /Towed 400 mi\s*withdrawn/ })).toBeVisible();
+});
+
+test('two profiles that went their own ways come together, nothing doubled', async ({
+  page,
+  browser,
+  baseURL,
+}) => {
+  const save = async (of: typeof page) => {
+    await of.goto('/keep');
+    const download = of.waitForEvent('download');
+    await of.getByRole('button', { name: 'Save an archive' }).click();
+    return (await download).path();
+  };
+  const bring = async (to: typeof page, path: string) => {
+    await to.goto('/keep');
+    await to.getByLabel('Choose an archive').setInputFiles(path);
+    await to.getByRole('button', { name: 'Bring them in' }).click();
+    await expect(to.getByText(/brought in\./)).toBeVisible();
+  };
+  const log = async (on: typeof page, miles: string) => {
+    await on.goto('/');
+    await on.getByRole('button', { name: 'Home again' }).click();
+    await on.getByRole('dialog').getByRole('textbox', { name: 'Towed' }).fill(miles);
+    await on.getByRole('button', { name: 'Log it' }).click();
+    await on.getByRole('button', { name: 'Back to the Yard' }).click();
+  };
+  await setUp(page, DRIFTWOOD);
+  const other = await (await browser.newContext({ ...(baseURL && { baseURL }) })).newPage();
+  await bring(other, await save(page));
+  await log(page, '100');
+  await log(other, '7');
+  await bring(page, await save(other));
+  await bring(other, await save(page));
+  for (const one of [page, other]) {
+    await one.goto('/');
+    await expect(one.getByRole('region', { name: 'Lately' })).toContainText('107 mi on record');
+  }
+  await other.context().close();
+});
