@@ -47,9 +47,9 @@ export function stopsInWindow(
   for (let i = 0; i < stops.length * 4; i++) {
     const turn = (stops[i % stops.length] ?? 0) + Math.floor(i / stops.length);
     const play = endPlay(nut.pitch, turn);
-    if (out.length >= count && play > window.max + EPSILON) break;
     const inside = play >= window.min - EPSILON && play <= window.max + EPSILON;
     out.push({ turn, play, slots: turn * nut.slots, inside });
+    if (out.length >= count && play > window.max + EPSILON) break;
   }
   return out;
 }
