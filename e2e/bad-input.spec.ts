@@ -12,7 +12,7 @@ test('miles: negative, no number, absurd, and very far are each told at the fiel
     ['', 'A figure is missing'],
     ['-12', 'Miles cannot be less than nothing'],
     ['far', 'This is not a number'],
-    ['12 psi', 'psi does not measure this; mi does'],
+    ['12 psi', 'This is measured in mi, not in psi'],
     ['99999', 'farther than once round the Earth'],
   ] as const) {
     await miles.fill(typed);

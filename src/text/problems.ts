@@ -16,7 +16,7 @@ export function parseWords(problem: ParseProblem, system: UnitSystem): string {
     case 'unknown-unit':
       return `The unit “${problem.typed}” is not known here.`;
     case 'wrong-unit':
-      return `${problem.typed} does not measure this; ${unitFor(problem.wanted, system)} does.`;
+      return `This is measured in ${unitFor(problem.wanted, system)}, not in ${problem.typed}.`;
   }
 }
 
