@@ -9,4 +9,4 @@ export { useNow } from './use-now';
 export { newId } from './ids';
 export { resetDemo } from './demo';
 export { setPreferences, usePreferences, type Preferences } from './preferences';
-export { askToKeep, storageState, type StorageState } from './persistence';
+export { askToKeep, askToKeepOnce, storageState, type StorageState } from './persistence';

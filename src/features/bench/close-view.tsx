@@ -5,7 +5,7 @@ import { useState } from 'react';
 import type { Instant } from '@/core/base';
 import { makeEntry, type Entry, type RigState } from '@/core/log';
 import { finishRun, type Run } from '@/core/routine';
-import { askToKeep, newId, usePreferences, useYard } from '@/store';
+import { askToKeepOnce, newId, usePreferences, useYard } from '@/store';
 import { entryWords, list, measure, raisedWords, VERDICT_WORDS } from '@/text';
 import { Button, Mark, markOf } from '@/ui';
 
@@ -53,7 +53,7 @@ export function CloseView({
     ];
     await store.closeRun(run.id, entries);
     await store.keepDraft(`bench ${run.id}`, undefined);
-    void askToKeep();
+    askToKeepOnce();
     router.push(`/?rig=${run.rig}`);
   };
 

@@ -14,7 +14,7 @@ import {
 import { HOUSE_DEFAULT } from '@/core/rules';
 import { compile, startRun, verify } from '@/core/routine';
 import { RigTabs, Ruled, useRecord, type RigView, type Rigs } from '@/features/common';
-import { askToKeep, newId, usePreferences, useYard } from '@/store';
+import { askToKeepOnce, newId, usePreferences, useYard } from '@/store';
 import {
   compileWords,
   count,
@@ -117,7 +117,7 @@ export function StartView({ ready, view }: { ready: Ready; view: RigView }) {
     setBusy(true);
     const run = startRun(newId(), rig.id, model, card.value, store.clock.now());
     await store.startRun(run);
-    void askToKeep();
+    askToKeepOnce();
     router.push(`/bench?run=${run.id}`);
   };
   const fact = async (changes: Changes) => {

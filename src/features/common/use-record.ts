@@ -3,7 +3,7 @@
 import { useCallback } from 'react';
 import type { Instant } from '@/core/base';
 import { makeEntry, makeVoid, type Entry, type EntryOf, type Kind } from '@/core/log';
-import { askToKeep, newId, useYard } from '@/store';
+import { askToKeepOnce, newId, useYard } from '@/store';
 import { say } from '@/ui';
 
 /** An entry about to be written; it happens now unless told otherwise. */
@@ -30,7 +30,7 @@ export function useRecord(): (
         makeEntry(kind, { id: newId(), rig, happened: happened ?? recorded, recorded, replaces }, body),
       );
       await store.append(entries);
-      void askToKeep();
+      askToKeepOnce();
       say(said, {
         label: 'Take it back',
         do: () =>

@@ -4,7 +4,7 @@ import { useId, useState } from 'react';
 import { planMerge, readArchive, type ArchiveProblem, type MergeProblem } from '@/core/exchange';
 import type { Entry } from '@/core/log';
 import type { Rigs } from '@/features/common';
-import { askToKeep, useYard } from '@/store';
+import { askToKeepOnce, useYard } from '@/store';
 import { archiveWords, count, dayInFull } from '@/text';
 import { Button, FieldError } from '@/ui';
 
@@ -40,7 +40,7 @@ export function ArchiveIn({ ready }: { ready: Ready }) {
   };
   const bring = async (added: readonly Entry[]) => {
     await store.append(added);
-    void askToKeep();
+    askToKeepOnce();
     setStage({ at: 'done', added: added.length });
   };
 
