@@ -90,3 +90,24 @@ test('a torque outside the usual range asks again and keeps what was typed; a fi
   await page.getByRole('button', { name: /^1L,/ }).first().click();
   await expect(page.getByRole('dialog')).toContainText('160 lbf·ft, a guess');
 });
+
+test('when the device cannot store it, nothing is lost and nothing is claimed', async ({ page }) => {
+  await setUp(page, DRIFTWOOD);
+  await page.getByRole('button', { name: 'Home again' }).click();
+  const miles = page.getByRole('dialog').getByRole('textbox', { name: 'Towed' });
+  await miles.fill('120');
+  await page.evaluate(() => {
+    const real = IDBObjectStore.prototype.add;
+    IDBObjectStore.prototype.add = () => {
+      IDBObjectStore.prototype.add = real;
+      throw new DOMException('the disk is full', 'QuotaExceededError');
+    };
+  });
+  await page.getByRole('button', { name: 'Log it' }).click();
+  await expect(page.getByText(/could not store this, so it is not logged/)).toBeVisible();
+  await expect(miles).toHaveValue('120');
+  await page.getByRole('button', { name: 'Log it' }).click();
+  await expect(page.getByRole('dialog')).toContainText('120 mi logged');
+  await page.getByRole('button', { name: 'Back to the Yard' }).click();
+  await expect(page.getByRole('region', { name: 'Lately' })).toContainText('120 mi on record');
+});

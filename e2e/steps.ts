@@ -82,6 +82,7 @@ async function allWell(page: Page): Promise<void> {
 /** Goes on with the card in hand until the step, or the end, whose title matches; gives the titles on the way. */
 export async function workTo(page: Page, title: RegExp): Promise<readonly string[]> {
   const titles: string[] = [];
+  await expect(page.getByText(/^step \d+ of \d+/)).toBeVisible();
   for (let i = 0; i < 120; i++) {
     const heading = page.getByRole('heading', { level: 1 });
     const now = await heading.innerText();

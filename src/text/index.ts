@@ -41,7 +41,7 @@ export {
   towHeadline,
   towSummary,
 } from './duty';
-export { archiveWords, compileWords, parseWords, tapWords, tripWords } from './problems';
+export { archiveWords, compileWords, parseWords, tapWords, tripWords, unstoredWords } from './problems';
 export { entryWords, KIND_OF_ENTRY } from './entry';
 export { raisedWords, RECHECK_FINDING } from './finding';
 export { layOut } from './tools';

@@ -77,6 +77,12 @@ export function compileWords(problem: CompileProblem): string {
   }
 }
 
+/** What is said when the device could not store something. */
+export function unstoredWords(error: unknown): string {
+  const reason = error instanceof Error ? error.message : String(error);
+  return `The device could not store this, so it is not logged: ${reason}`;
+}
+
 /** Why a file was refused. */
 export function archiveWords(problem: ArchiveProblem | MergeProblem): string {
   switch (problem.code) {

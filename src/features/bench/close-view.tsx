@@ -6,8 +6,8 @@ import type { Instant } from '@/core/base';
 import { makeEntry, type Entry, type RigState } from '@/core/log';
 import { finishRun, type Run } from '@/core/routine';
 import { askToKeepOnce, newId, usePreferences, useYard } from '@/store';
-import { entryWords, list, measure, raisedWords, VERDICT_WORDS } from '@/text';
-import { Button, Mark, markOf } from '@/ui';
+import { entryWords, list, measure, raisedWords, unstoredWords, VERDICT_WORDS } from '@/text';
+import { Button, Mark, markOf, say } from '@/ui';
 
 /** The card is through: what goes on the log, what it found, and which older findings it cured. */
 export function CloseView({
@@ -51,7 +51,13 @@ export function CloseView({
         makeEntry('finding.closed', stamp(), { finding, how: `repacked ${list(places)}` }),
       ),
     ];
-    await store.closeRun(run.id, entries);
+    try {
+      await store.closeRun(run.id, entries);
+    } catch (error) {
+      setBusy(false);
+      say(unstoredWords(error));
+      return;
+    }
     await store.keepDraft(`bench ${run.id}`, undefined);
     askToKeepOnce();
     router.push(`/?rig=${run.rig}`);

@@ -8,7 +8,7 @@ import type { RigState } from '@/core/log';
 import { isWheelEnd, type WheelEnd } from '@/core/rig';
 import { currentStep, minutesOf, type CardStep, type Run } from '@/core/routine';
 import { usePreferences, useYard } from '@/store';
-import { list, minutes, READING_WORDS, stepWords, torqueSpec } from '@/text';
+import { list, minutes, READING_WORDS, stepWords, torqueSpec, unstoredWords } from '@/text';
 import { Button, cx, FieldError, Star } from '@/ui';
 import { CloseView } from './close-view';
 import { inputOf, readInput, type StepInput } from './inputs';
@@ -125,9 +125,13 @@ function StepPage({
   const take = async (work: () => Promise<string | undefined>) => {
     if (busy) return;
     setBusy(true);
-    const wrong = await work();
-    setBusy(false);
-    setProblem(wrong);
+    try {
+      setProblem(await work());
+    } catch (error) {
+      setProblem(unstoredWords(error));
+    } finally {
+      setBusy(false);
+    }
   };
   const done = () =>
     take(async () => {

@@ -4,6 +4,7 @@ import { useCallback } from 'react';
 import type { Instant } from '@/core/base';
 import { makeEntry, makeVoid, type Entry, type EntryOf, type Kind } from '@/core/log';
 import { askToKeepOnce, newId, useYard } from '@/store';
+import { unstoredWords } from '@/text';
 import { say } from '@/ui';
 
 /** An entry about to be written; it happens now unless told otherwise. */
@@ -29,7 +30,13 @@ export function useRecord(): (
       const entries = drafts.map(({ kind, body, happened, replaces }) =>
         makeEntry(kind, { id: newId(), rig, happened: happened ?? recorded, recorded, replaces }, body),
       );
-      await store.append(entries);
+      try {
+        await store.append(entries);
+      } catch (error) {
+        // Whoever asked keeps what was typed; it can be tried again.
+        say(unstoredWords(error));
+        throw error;
+      }
       askToKeepOnce();
       say(said, {
         label: 'Take it back',
