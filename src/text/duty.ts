@@ -59,7 +59,7 @@ export function dutyStanding(
   system: UnitSystem,
 ): { readonly figure: string; readonly words: string } {
   const use = duty.governing;
-  if (!use) return { figure: 'unknown', words: 'never recorded' };
+  if (!use) return { figure: 'unknown', words: '' };
   const left = use.limit - use.used;
   if (duty.verdict === 'due' || duty.verdict === 'overdue') {
     const past = meterAmount(use.meter, -left, system);

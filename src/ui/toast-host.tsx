@@ -1,6 +1,6 @@
 'use client';
 
-import { useEffect } from 'react';
+import { useEffect, useState } from 'react';
 import { toast, Toaster } from 'sonner';
 import { onNote, takeNotes } from './toast-queue';
 
@@ -11,13 +11,15 @@ function show(): void {
 
 /** Shows the notes that wait, and those to come. */
 export default function ToastHost() {
+  // At the foot of a desk's screen; on a phone at its head, since sheets and the bar at the thumb are at its foot.
+  const [wide] = useState(() => window.matchMedia('(min-width: 768px)').matches);
   useEffect(() => {
     show();
     return onNote(show);
   }, []);
   return (
     <Toaster
-      position="top-center"
+      position={wide ? 'bottom-left' : 'top-center'}
       toastOptions={{
         duration: 7000,
         // Inline: the package's own sheet comes after ours. Notes stay reachable while a dialog is open.

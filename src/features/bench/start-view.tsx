@@ -35,7 +35,7 @@ const OF_DUTY = { clear: 'clear', soon: 'soon', unknown: 'unknown', due: 'due', 
 const NOTE = {
   clear: 'in date',
   soon: 'soon due',
-  unknown: 'never recorded',
+  unknown: 'no record',
   due: 'repack due',
   overdue: 'overdue',
 } as const;
@@ -150,6 +150,15 @@ export function StartView({ ready, view }: { ready: Ready; view: RigView }) {
         </div>
         {chosen.length > 0 && (
           <section aria-label="Lay out first">
+            {!model.wheels.torque && (
+              <div className="mb-5">
+                <LugTorqueForm
+                  model={model}
+                  lead="It is asked for now, not under the trailer: the last rounds of the star need it."
+                  onFact={(changes) => void fact(changes)}
+                />
+              </div>
+            )}
             <Ruled>Lay out first</Ruled>
             {[items.tools, items.used].map((group, i) => (
               <ul key={i} className="border-line grid gap-1.5 border-b py-3">
@@ -161,28 +170,21 @@ export function StartView({ ready, view }: { ready: Ready; view: RigView }) {
                 ))}
               </ul>
             ))}
-            {!model.wheels.torque && (
-              <div className="mt-5">
-                <LugTorqueForm
-                  model={model}
-                  lead="It is asked for now, not under the trailer: the last rounds of the star need it."
-                  onFact={(changes) => void fact(changes)}
-                />
-              </div>
-            )}
             {card && !card.ok && <FieldError>{compileWords(card.error)}</FieldError>}
             {breaches.length > 0 && (
               <FieldError>This card breaks the safe order ({breaches[0]?.why}) and is not shown.</FieldError>
             )}
-            <Button
-              look="primary"
-              size="lg"
-              className="sticky bottom-[calc(var(--bar)+0.75rem)] mt-4 w-full text-xl md:bottom-4"
-              disabled={!card?.ok || breaches.length > 0 || busy}
-              onClick={() => void start()}
-            >
-              Start the card
-            </Button>
+            <div className="bg-paper sticky bottom-[calc(var(--bar)+env(safe-area-inset-bottom))] mt-1 py-3 md:bottom-0">
+              <Button
+                look="primary"
+                size="lg"
+                className="w-full text-xl"
+                disabled={!card?.ok || breaches.length > 0 || busy}
+                onClick={() => void start()}
+              >
+                Start the card
+              </Button>
+            </div>
           </section>
         )}
       </div>

@@ -38,7 +38,7 @@ function noteAt(
 }
 
 test('a wheel end says the one thing that matters there', () => {
-  expect(noteAt(1, [], setup())).toEqual({ mark: 'unknown', note: 'never recorded' });
+  expect(noteAt(1, [], setup())).toEqual({ mark: 'unknown', note: 'no record' });
   expect(noteAt(1, [], setup(), repack(0, []))).toEqual({ mark: 'clear', note: '364 days left' });
   expect(noteAt(360, [], setup(), repack(0, []))).toEqual({ mark: 'soon', note: 'repack 5 days' });
   expect(noteAt(366, [], setup(), repack(0, []))).toEqual({ mark: 'due', note: 'repack due' });

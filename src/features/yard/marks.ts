@@ -26,7 +26,7 @@ export function placeNote(state: PlaceState, system: UnitSystem): string {
   if (state.open) return 'work open';
   if (state.finding) return state.finding.length > 22 ? 'finding' : state.finding;
   if (!state.duty) return MISSING;
-  if (state.mark === 'unknown') return 'never recorded';
+  if (state.mark === 'unknown') return 'no record';
   const { figure, words } = dutyStanding(state.duty, system);
   if (state.mark === 'clear') return `${figure} ${words}`;
   return `${ROUTINE[state.duty.routine]} ${state.mark === 'soon' ? figure : 'due'}`;
