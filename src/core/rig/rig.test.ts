@@ -58,8 +58,8 @@ describe('what follows from an axle', () => {
     ['electric', true, true],
     ['hydraulic-drum', true, true],
     ['hydraulic-disc', true, false],
-  ] as const)('%s brakes: any %s, drums %s', (brake, any, drum) => {
-    expect(hasBrake({ brake })).toBe(any);
+  ] as const)('%s brakes: braked %s, drums %s', (brake, braked, drum) => {
+    expect(hasBrake({ brake })).toBe(braked);
     expect(hasDrum({ brake })).toBe(drum);
   });
 });

@@ -1,9 +1,6 @@
 /** What is to be done about a reading or condition. */
 export type Verdict = 'clear' | 'watch' | 'due' | 'stop';
 
-/** Whether the work in hand cures a bad grade: by itself, only if the part is renewed, or not at all. */
-export type Remedy = 'work' | 'renewal' | 'none';
-
 /** The grades of each subject, best first, with the verdict each carries (handbook section 5). */
 export const CRITERIA = {
   rock: { none: 'clear', 'just-felt': 'watch', felt: 'due', clunks: 'stop' },

@@ -29,7 +29,6 @@ export {
   SUBJECTS,
   worse,
   type GradeId,
-  type Remedy,
   type Subject,
   type Verdict,
 } from './criteria';
