@@ -1,6 +1,20 @@
-import { makeEntry, makeVoid, type Entry, type EntryOf, type Kind } from '../src/core/log';
+import { makeEntry, makeVoid, workOf, type Entry, type EntryOf, type Kind } from '../src/core/log';
 import { toSI } from '../src/core/quantity';
-import type { WheelEnd } from '../src/core/rig';
+import {
+  axleOf,
+  diffModels,
+  gearOf,
+  hasDrum,
+  hubTakesFitting,
+  sparesOf,
+  wheelEnds,
+  type PartKind,
+  type Place,
+  type PartSpec,
+  type RigModel,
+  type WheelEnd,
+} from '../src/core/rig';
+import type { RoutineId, RoutinePlace } from '../src/core/rules';
 
 /** The day on which the story is told; every date of it is written for this one. */
 export const TOLD_ON = '2026-05-16';
@@ -9,6 +23,10 @@ export const TOLD_ON = '2026-05-16';
 export const mi = (value: number) => toSI(value, 'mi');
 /** Inches as SI (m). */
 export const inch = (value: number) => toSI(value, 'in');
+/** Pounds as SI (kg). */
+export const lb = (value: number) => toSI(value, 'lb');
+/** psi as SI (Pa). */
+export const psi = (value: number) => toSI(value, 'psi');
 /** lbf·ft as SI (N·m). */
 export const lbft = (value: number) => toSI(value, 'lbf·ft');
 
@@ -18,6 +36,9 @@ const DAY = 86_400_000;
 export function at(day: string, hour = 17): number {
   return Date.parse(`${day}T00:00:00.000Z`) + hour * 3_600_000;
 }
+
+/** A routine and the places it was done at. */
+type Done = readonly [RoutineId, ...RoutinePlace[]];
 
 /** One rig's diary: entries are written as its owner would, the evening of the day. */
 export class Diary {
@@ -70,9 +91,75 @@ export class Diary {
     this.entries.push(makeVoid(entry, this.id(ms), new Date(ms).toISOString(), reason));
   }
 
+  private model: RigModel | undefined;
+  private readonly seats = new Map<string, string>();
+
+  /** Tells the facts of a rig that were not told yet, at a time (ms). */
+  told(model: RigModel, when: number): void {
+    const setup = this.entries.find((entry) => entry.kind === 'rig.setup');
+    const before = this.model ?? (setup?.kind === 'rig.setup' ? setup.body.model : undefined);
+    if (!before) throw new Error('a rig is set up before its facts are told');
+    const known = this.entries.flatMap((entry) =>
+      entry.kind === 'rig.changed' ? Object.keys(entry.body.changes) : [],
+    );
+    const changes = Object.fromEntries(
+      Object.entries(diffModels(before, model)).filter(([path]) => !known.includes(path)),
+    );
+    this.model = model;
+    if (Object.keys(changes).length > 0) this.write('rig.changed', when, { changes });
+  }
+
+  /** Puts parts on record as they sit, read off that day; what they rolled before is not known. */
+  parts(
+    day: string,
+    seated: readonly (readonly [PartKind, Place, Readonly<Record<string, string>>])[],
+  ): void {
+    for (const [kind, place, facts] of seated) {
+      const entry = this.write('part.fitted', at(day, 11), {
+        part: `${kind} ${place} ${this.serial}`,
+        spec: specOf(kind, facts),
+        to: place,
+      });
+      if (entry.kind === 'part.fitted') this.seats.set(`${kind} ${place}`, entry.body.part);
+    }
+  }
+
+  /** Fits a new part in place of the old, which is gone. */
+  renew(day: string, kind: PartKind, place: Place, facts: Readonly<Record<string, string>>): void {
+    const part = `${kind} ${place} ${this.serial}`;
+    this.write('part.fitted', at(day, 11), {
+      part,
+      spec: specOf(kind, facts),
+      to: place,
+      rolled: 0,
+      old: { to: 'gone' },
+    });
+    this.seats.set(`${kind} ${place}`, part);
+  }
+
+  /** Pairs of places whose parts change places; tires come off for it, and their lugs are looked at after. */
+  swap(day: string, kind: PartKind, ...pairs: readonly (readonly [WheelEnd, WheelEnd])[]): void {
+    const moves = pairs.flatMap(([a, b]) => [
+      { part: this.seats.get(`${kind} ${a}`) ?? '', to: b },
+      { part: this.seats.get(`${kind} ${b}`) ?? '', to: a },
+    ]);
+    const places = pairs.flat();
+    this.write('part.moved', at(day, 14), {
+      moves,
+      refits: places.map((place) => ({ place, limits: [10, 25, 50].map(mi) })),
+    });
+    for (const { part, to } of moves) this.seats.set(`${kind} ${to}`, part);
+  }
+
   /** A trip of some miles. */
   trip(day: string, miles: number, more: Partial<EntryOf<'trip'>['body']> = {}): Entry {
     return this.write('trip', at(day), { distance: mi(miles), launches: 0, ...more });
+  }
+
+  /** A trip planned on a day for another; distance in miles. */
+  plan(day: string, on: string, miles: number, name: string, launches = 0): void {
+    const when = new Date(at(on, 12) + this.shift).toISOString();
+    this.write('trip.planned', at(day, 20), { at: when, distance: mi(miles), launches, name });
   }
 
   /** Lug rechecks that held. */
@@ -120,6 +207,66 @@ export class Diary {
     });
   }
 
+  /** Some routines done by hand at their places, and written down that evening. */
+  did(day: string, jobs: readonly Done[], hour = 16): void {
+    this.write(
+      'work',
+      at(day, hour),
+      workOf(jobs.flatMap(([routine, ...places]) => places.map((place) => ({ routine, place })))),
+    );
+  }
+
+  /** Spring commissioning of a rig, all of it that is not a repack. */
+  commission(day: string, model: RigModel): void {
+    const ends = wheelEnds(model);
+    const gear = gearOf(model).map(({ id }) => id);
+    this.did(day, [
+      ['hub-look', ...ends],
+      ['tire-look', ...ends, ...sparesOf(model)],
+      ['pressures', 'rig'],
+      ['contacts', 'rig'],
+      ['gear-look', ...gear],
+      ...(gear.includes('breakaway') ? [['breakaway-test', 'breakaway'] as const] : []),
+      ['underside', 'rig'],
+      ['pivots', 'rig'],
+    ]);
+  }
+
+  /** What comes every couple of thousand miles. */
+  round(day: string, model: RigModel): void {
+    const ends = wheelEnds(model);
+    this.did(day, [
+      ['hub-look', ...ends],
+      ['tire-look', ...ends, ...sparesOf(model)],
+      ['pressures', 'rig'],
+      ['underside', 'rig'],
+      ['pivots', 'rig'],
+    ]);
+  }
+
+  /** What is done twice a season. */
+  midSeason(day: string, model: RigModel): void {
+    const ends = wheelEnds(model);
+    const braked = ends.filter((end) => hasDrum(model.axles[axleOf(end)] ?? {}));
+    this.did(day, [
+      ['lug-torque', ...ends],
+      ...(braked.length > 0 ? [['brake-adjust', ...braked] as const] : []),
+    ]);
+  }
+
+  /** What is done when a rig is laid up. */
+  layUp(day: string, model: RigModel): void {
+    const ends = wheelEnds(model);
+    const fitted = ends.filter((end) => hubTakesFitting(model.axles[axleOf(end)] ?? {}));
+    const battery = gearOf(model).some(({ id }) => id === 'breakaway');
+    this.did(day, [
+      ['wash', 'rig'],
+      ['unload-tires', 'rig'],
+      ...(fitted.length > 0 ? [['grease', ...fitted] as const] : []),
+      ...(battery ? [['battery-out', 'breakaway'] as const] : []),
+    ]);
+  }
+
   /** Whether something happens, with a chance in [0, 1]. */
   chance(share: number): boolean {
     return this.random() < share;
@@ -154,4 +301,9 @@ export interface RepackStory {
   readonly weeping?: readonly WheelEnd[];
   readonly water?: readonly WheelEnd[];
   readonly note?: string;
+}
+
+function specOf(kind: PartKind, facts: Readonly<Record<string, string>>): PartSpec {
+  const read = Object.entries(facts).map(([key, value]) => [key, { value, source: 'marking' }]);
+  return { kind, facts: Object.fromEntries(read) } as PartSpec;
 }

@@ -2,7 +2,7 @@
  * The demo: one grower's three rigs in an invented lake district, two and a half
  * years of trips and work. The same date and seed give the same entries.
  */
-import type { Entry } from '../src/core/log';
+import { HOUSE, type Entry } from '../src/core/log';
 import { at, Diary, TOLD_ON } from './diary';
 import { hiveCart } from './hive-cart';
 import { juniper } from './juniper';
@@ -19,6 +19,7 @@ export const DEMO_RIGS = {
 /** The demo's log as it stands on a day (`2026-05-16`), from a seed. */
 export function demoEntries(date: string = TOLD_ON, seed = 1): readonly Entry[] {
   const shift = at(date, 0) - at(TOLD_ON, 0);
+  const yearDay = (day: string) => new Date(at(day, 0) + shift).toISOString().slice(5, 10);
   const random = randomFrom(seed);
   const diary = (rig: string, tell: (diary: Diary) => void) => {
     const one = new Diary(rig, random, shift);
@@ -26,6 +27,13 @@ export function demoEntries(date: string = TOLD_ON, seed = 1): readonly Entry[] 
     return one.entries;
   };
   return [
+    ...diary(HOUSE, (house) =>
+      house.write('season', at('2023-11-18', 9), {
+        half: 'north',
+        start: yearDay('2026-04-01'),
+        end: yearDay('2026-10-25'),
+      }),
+    ),
     ...diary(DEMO_RIGS.juniper, juniper),
     ...diary(DEMO_RIGS.sandpiper, sandpiper),
     ...diary(DEMO_RIGS.hiveCart, hiveCart),

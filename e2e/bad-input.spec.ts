@@ -89,6 +89,11 @@ test('a torque outside the usual range asks again and keeps what was typed; a fi
   await expect(page.getByRole('heading', { level: 1 })).toHaveText('Not known to be fit');
   await page.getByRole('button', { name: /^1L,/ }).first().click();
   await expect(page.getByRole('dialog')).toContainText('160 lbf·ft, a guess');
+  await page.keyboard.press('Escape');
+  await page.getByRole('button', { name: /^All \d+ reasons/ }).click();
+  await expect(page.getByRole('region', { name: 'May it be towed' })).toContainText(
+    'lug torque is a guess: 160 lbf·ft',
+  );
 });
 
 test('when the device cannot store it, nothing is lost and nothing is claimed', async ({ page }) => {

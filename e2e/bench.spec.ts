@@ -28,7 +28,7 @@ test('a repack in safe order, from chocks to final torque, to its entry and its 
 
   await workTo(page, /Every step is through/);
   await page.getByRole('button', { name: 'Close and log it' }).click();
-  await expect(page.getByRole('button', { name: /^1L, .*recheck/ }).first()).toBeVisible();
+  await expect(page.getByRole('region', { name: 'Next for Driftwood' })).toContainText('Lug recheck 1L');
 
   await page.goto('/logbook');
   await page.getByRole('button', { name: /Repacked 1L/ }).click();
@@ -85,13 +85,13 @@ test('rechecks come due as trips are logged; one is two taps', async ({ page }) 
   await expect(page.getByRole('dialog')).toContainText('recheck at 10 mi');
   await page.getByRole('button', { name: 'Back to the Yard' }).click();
 
-  await next.getByRole('button', { name: 'Recheck' }).click();
+  await next.getByRole('button', { name: 'Recheck', exact: true }).click();
   await page.getByRole('dialog').getByRole('button', { name: 'All held' }).click();
   await expect(page.getByRole('dialog')).toHaveCount(0);
   await expect(next).toContainText('13 mi left');
 
   await tow(page, '15');
-  await next.getByRole('button', { name: 'Recheck' }).click();
+  await next.getByRole('button', { name: 'Recheck', exact: true }).click();
   await page.getByRole('dialog').getByRole('button', { name: 'Loose' }).click();
   await expect(page.getByRole('heading', { level: 1 })).toHaveText('Not fit to tow');
   await expect(next).toContainText('a lug nut was loose by hand');
@@ -108,8 +108,10 @@ test('end play without pitch is not invented, and is there once the pitch is tol
   await page.getByRole('button', { name: 'Use it' }).click();
   await expect(page.getByText('A figure is missing here.')).toBeVisible();
   await page.getByLabel('Spindle thread').fill('14');
-  await page.getByLabel('Slots in the nut').fill('6');
-  await page.getByRole('radio', { name: 'Marked on the part' }).click();
+  await page.getByRole('radio', { name: 'Marked or measured' }).click();
+  await page.getByRole('button', { name: 'Use it' }).click();
+  await page.getByLabel('Slots in the spindle nut').fill('6');
+  await page.getByRole('radio', { name: 'Marked or measured' }).click();
   await page.getByRole('button', { name: 'Use it' }).click();
   await expect(page.getByRole('radio', { name: /^1\b.*0\.012 in/ })).toBeVisible();
   await expect(page.getByText(/^step 2\d of/)).toBeVisible();

@@ -1,5 +1,5 @@
 import { expect, test } from '@playwright/test';
-import { alertOf, DRIFTWOOD, setUp, tow } from './steps';
+import { alertOf, DRIFTWOOD, setUp, tellFact, tow } from './steps';
 
 test('an entry is corrected, withdrawn and put back; the original stays readable', async ({ page }) => {
   await setUp(page, DRIFTWOOD);
@@ -29,6 +29,7 @@ test('an entry is corrected, withdrawn and put back; the original stays readable
   await page.getByRole('button', { name: /Towed 18 mi\s*withdrawn/ }).click();
   await expect(page.getByRole('dialog')).toContainText('was not me');
   await page.getByRole('button', { name: 'Put it back' }).click();
+  await expect(page.getByRole('dialog')).toHaveCount(0);
   await page.goto('/');
   await expect(lately).toContainText('18 mi on record');
 });
@@ -36,15 +37,19 @@ test('an entry is corrected, withdrawn and put back; the original stays readable
 test('a set-up is corrected as a set-up, and a change is an entry of its own', async ({ page }) => {
   await setUp(page, DRIFTWOOD);
   await page.getByRole('link', { name: 'Facts and figures' }).click();
-  await page.getByLabel('Lug torque', { exact: true }).fill('95');
-  await page.getByRole('button', { name: 'Save' }).click();
+  await tellFact(page, 'Lug torque', () => page.getByRole('textbox', { name: 'Lug torque' }).fill('95'));
   await page.goto('/logbook');
   await page.getByRole('button', { name: /Changed: lug torque/ }).click();
-  await expect(page.getByRole('dialog')).toContainText("Lug torque: 95 lbf·ft (maker's manual or plate)");
+  await expect(page.getByRole('dialog')).toContainText("Lug torque: 95 lbf·ft, maker's figure");
   await page.getByRole('link', { name: 'Correct' }).click();
-  await page.getByLabel('Lug torque', { exact: true }).fill('105');
-  await page.getByRole('button', { name: 'Save' }).click();
+  await page.getByRole('textbox', { name: 'Lug torque' }).fill('105');
+  await page.getByRole('button', { name: 'Set it right' }).click();
   await expect(page.getByRole('button', { name: /Changed: lug torque\s*corrected\b/ }).first()).toBeVisible();
+  await page.getByRole('button', { name: /^.*Driftwood set up/ }).click();
+  await page.getByRole('link', { name: 'Correct' }).click();
+  await page.getByLabel('Name').fill('Driftwood II');
+  await page.getByRole('button', { name: 'Save' }).click();
+  await expect(page.getByRole('button', { name: /Driftwood set up\s*corrected\b/ })).toBeVisible();
   await page.goto('/');
   await page.getByRole('button', { name: /^1L,/ }).first().click();
   await expect(page.getByRole('dialog')).toContainText('105 lbf·ft');

@@ -19,9 +19,19 @@ test('after one visit all of it works with the network off', async ({ page, cont
   await tow(page, '11');
   await page
     .getByRole('region', { name: 'Next for Driftwood' })
-    .getByRole('button', { name: 'Recheck' })
+    .getByRole('button', { name: 'Recheck', exact: true })
+    .first()
     .click();
   await page.getByRole('button', { name: 'All held' }).click();
+
+  // The forecast is worked out off the page's thread, from a worker that was kept as well.
+  await page.getByRole('button', { name: /^1L,/ }).first().click();
+  await page
+    .getByRole('dialog')
+    .getByRole('button', { name: /Rock and spin 1L/ })
+    .click();
+  await expect(page.getByRole('dialog')).toContainText('there being no record yet');
+  await page.keyboard.press('Escape');
 
   // From place to place the page is not loaded anew.
   await page.evaluate(() => Object.assign(window, { sameDocument: true }));

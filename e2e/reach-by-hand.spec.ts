@@ -8,12 +8,23 @@ test('a rig is set up and a card begun by keyboard alone', async ({ page }) => {
   await page.keyboard.press('Tab');
   // A group of choices is one stop; arrows move in it.
   await expect(page.getByRole('radio', { name: /^RV/ })).toBeFocused();
-  await page.keyboard.press('ArrowRight');
-  await expect(page.getByRole('radio', { name: /^Boat/ })).toBeChecked();
+  await page.keyboard.press('ArrowRight', { delay: 60 });
+  await expect(page.getByRole('radio', { name: 'Boat goes' })).toBeChecked();
   const studs = page.getByRole('radiogroup', { name: 'Studs on one wheel' });
   await studs.getByRole('radio').first().focus();
   await page.keyboard.press('Space');
   await expect(studs.getByRole('radio', { name: '4' })).toBeChecked();
+  for (const [group, option] of [
+    ['Brakes', 'None'],
+    ['Hub', 'Plain cap'],
+    ['The nut is locked by', 'Cotter pin'],
+  ] as const) {
+    await page
+      .getByRole('radiogroup', { name: group, exact: true })
+      .getByRole('radio', { name: new RegExp(`^${option}`) })
+      .focus();
+    await page.keyboard.press('Space');
+  }
   await page.getByLabel('Name').focus();
   await page.keyboard.press('Enter');
   await expect(page.getByRole('heading', { level: 1 })).toHaveText('Not known to be fit');

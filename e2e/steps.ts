@@ -7,6 +7,7 @@ export interface RigFacts {
   readonly axles?: 'One axle' | 'Two axles' | 'Three axles';
   readonly brakes?: 'None' | 'Electric drum' | 'Hydraulic disc';
   readonly hub?: string;
+  readonly lock?: string;
   readonly studs: '4' | '5' | '6' | '8';
   readonly torque?: string;
   readonly meter?: string;
@@ -33,6 +34,7 @@ export async function setUp(page: Page, facts: RigFacts): Promise<void> {
     for (const brakes of await page.getByRole('radiogroup', { name: /^Brakes/ }).all())
       await brakes.getByRole('radio', { name: facts.brakes }).click();
   if (facts.hub) await choose(page, 'Hub', facts.hub);
+  if (facts.lock) await choose(page, 'The nut is locked by', facts.lock);
   await choose(page, 'Studs on one wheel', facts.studs);
   if (facts.torque) {
     await page.getByLabel('Lug torque', { exact: true }).fill(facts.torque);
@@ -42,17 +44,34 @@ export async function setUp(page: Page, facts: RigFacts): Promise<void> {
     await choose(page, 'How miles come in', "The trailer's own meter");
     await page.getByLabel('It reads now').fill(facts.meter);
   }
-  if (facts.spindle) {
-    await page.getByText('More, when you have it').click();
-    await page.getByLabel('Spindle thread').fill(facts.spindle.tpi);
-    await page.getByLabel('Slots in the spindle nut').fill(facts.spindle.slots);
-    await choose(page, 'Pin holes through the spindle', facts.spindle.holes);
-    await choose(page, 'Thread, slots and holes come from', 'Marked on the part');
-  }
   await page.getByRole('button', { name: 'Put it on the Yard' }).click();
   await expect(
     page.getByRole('navigation', { name: 'Rigs' }).getByRole('link', { name: facts.name }),
   ).toBeVisible();
+  if (facts.spindle) await tellSpindle(page, facts.spindle);
+}
+
+/** Tells a fact of the rig in hand on its page: `fill` types or chooses, and the sheet closes. */
+export async function tellFact(page: Page, label: string, fill: () => Promise<void>): Promise<void> {
+  await page
+    .getByRole('main')
+    .getByRole('button', { name: new RegExp(`^${label}`) })
+    .last()
+    .click();
+  await fill();
+  await page.getByRole('button', { name: 'Keep it', exact: true }).click();
+  await expect(page.getByRole('dialog')).toHaveCount(0);
+}
+
+async function tellSpindle(page: Page, spindle: NonNullable<RigFacts['spindle']>): Promise<void> {
+  await page.goto('/identify?by=thread');
+  await page.getByLabel('Thread', { exact: true }).fill(spindle.tpi);
+  await page.getByLabel('Slots in the nut').fill(spindle.slots);
+  await choose(page, 'Pin holes', spindle.holes);
+  await page.getByRole('button', { name: /^Keep/ }).click();
+  await expect(page.getByRole('button', { name: 'Kept with the rig' })).toBeVisible();
+  await page.getByRole('link', { name: 'Yard', exact: true }).click();
+  await expect(page.getByRole('link', { name: 'Facts and figures' })).toBeVisible();
 }
 
 /** Logs a trip from the Yard and closes what came of it. */
@@ -125,6 +144,8 @@ export const DRIFTWOOD: RigFacts = {
   name: 'Driftwood',
   kind: 'Utility',
   brakes: 'Electric drum',
+  hub: 'Plain cap',
+  lock: 'Cotter pin',
   studs: '5',
   torque: '100',
   spindle: { tpi: '14', slots: '6', holes: 'Two, crossed' },

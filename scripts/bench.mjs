@@ -1,6 +1,6 @@
 /** `npm run bench`: bundles the benchmarks as the product is bundled, and runs them. */
 import { existsSync, mkdirSync } from 'node:fs';
-import { build as buildApp, ensurePackages, root, run, say } from './steps.mjs';
+import { build as buildApp, ensureChromium, ensurePackages, root, run, say } from './steps.mjs';
 
 await ensurePackages();
 if (!existsSync(`${root}.next/server/app/index.html`)) {
@@ -19,6 +19,7 @@ await build({
   packages: 'external',
   logLevel: 'error',
 });
-say('Measuring (about half a minute)');
+await ensureChromium();
+say('Measuring (about a minute)');
 const { code } = await run(process.execPath, ['--expose-gc', outfile]);
 process.exit(code);

@@ -51,6 +51,43 @@ async function startRepack(page, rig, place) {
 const SHOTS = [
   { name: 'yard', go: (page) => page.goto(`${BASE}/?rig=${RIGS.juniper}`) },
   { name: 'yard-unknown', go: (page) => page.goto(`${BASE}/?rig=${RIGS.hive}`) },
+  {
+    name: 'yard-not',
+    go: async (page) => {
+      await page.goto(`${BASE}/?rig=${RIGS.juniper}`);
+      await page.getByRole('button', { name: /^1R,/ }).first().click();
+      await page.getByRole('button', { name: 'Something is not right here' }).click();
+      await page.getByRole('textbox', { name: 'What' }).fill('hub tilts when rocked');
+      await page.getByRole('radio', { name: /^Stop/ }).click();
+      await page.getByLabel('Work that would put it right').selectOption('repack');
+      await page.getByRole('button', { name: 'Open the finding' }).click();
+      const note = page.getByText('Finding opened');
+      await note.waitFor();
+      await note.waitFor({ state: 'detached', timeout: 20_000 });
+    },
+  },
+  {
+    name: 'duty',
+    go: async (page) => {
+      await page.goto(`${BASE}/?rig=${RIGS.juniper}`);
+      await page.getByRole('button', { name: /^1L,/ }).first().click();
+      const sheet = page.getByRole('dialog');
+      await sheet.getByRole('button', { name: /Lug recheck 1L/ }).click();
+      await sheet.getByRole('button', { name: /Rock and spin 1L/ }).click();
+      await sheet.getByText(/Likely about/).waitFor();
+      await sheet.getByRole('button', { name: /Brake adjustment 1L/ }).focus();
+    },
+  },
+  {
+    name: 'season',
+    go: async (page) => {
+      await page.goto(`${BASE}/season?rig=${RIGS.juniper}`);
+      await page
+        .getByText(/eight times of ten/)
+        .first()
+        .waitFor();
+    },
+  },
   { name: 'yard-phone', view: PHONE, go: (page) => page.goto(`${BASE}/?rig=${RIGS.juniper}`) },
   { name: 'yard-night', theme: 'night', go: (page) => page.goto(`${BASE}/?rig=${RIGS.sandpiper}`) },
   { name: 'first-yard', own: true, go: (page) => page.goto(BASE) },
@@ -59,14 +96,44 @@ const SHOTS = [
     own: true,
     go: async (page) => {
       await page.goto(`${BASE}/setup`);
+      await page.getByRole('radio', { name: /^Boat trailer, two axles/ }).click();
       await page.getByLabel('Name').fill('Driftwood');
-      await page.getByRole('radio', { name: /^Boat/ }).click();
-      await page.getByRole('radio', { name: 'Two axles' }).click();
+    },
+  },
+  { name: 'rig', go: (page) => page.goto(`${BASE}/rig?rig=${RIGS.hive}`) },
+  {
+    name: 'parts',
+    go: async (page) => {
+      await page.goto(`${BASE}/parts?rig=${RIGS.juniper}`);
+      await page.getByRole('button', { name: /^1L,/ }).first().click();
+      await page
+        .getByRole('button', { name: /^S1, spare/ })
+        .first()
+        .click();
     },
   },
   {
-    name: 'bench-start',
-    go: async (page) => page.goto(`${BASE}/bench?rig=${RIGS.juniper}&place=2R`),
+    name: 'survey-phone',
+    view: PHONE,
+    go: async (page) => {
+      await page.goto(`${BASE}/survey?rig=${RIGS.hive}`);
+      for (let i = 0; i < 6; i++) await page.getByRole('button', { name: 'Pass over for now' }).click();
+    },
+  },
+  {
+    name: 'rules',
+    go: async (page) => {
+      await page.goto(`${BASE}/rules?rig=${RIGS.juniper}`);
+      await page.getByRole('button', { name: /^Repacking hubs/ }).click();
+      await page.getByRole('radio', { name: /^By grease grade, 5,000/ }).click();
+    },
+  },
+  {
+    name: 'identify',
+    go: async (page) => {
+      await page.goto(`${BASE}/identify?rig=${RIGS.hive}&by=thread`);
+      await page.getByLabel('Thread', { exact: true }).fill('14');
+    },
   },
   {
     name: 'bench-step',
@@ -82,14 +149,6 @@ const SHOTS = [
       await startRepack(page, RIGS.juniper, '2R');
       await walkTo(page, /Set the nut/);
       await page.getByRole('radio').nth(1).click();
-    },
-  },
-  {
-    name: 'bench-star',
-    go: async (page) => {
-      await startRepack(page, RIGS.juniper, '2R');
-      await walkTo(page, /Star round at 110/);
-      for (let i = 0; i < 3; i++) await page.locator('figure button:visible').click();
     },
   },
   {

@@ -61,7 +61,17 @@ self.addEventListener('fetch', (event) => {
 
 const serwist: Serwist = new Serwist({
   precacheEntries: self.__SW_MANIFEST,
-  precacheOptions: { cleanURLs: false, ignoreURLParametersMatching: [/^(?!_rsc$)/] },
+  precacheOptions: {
+    cleanURLs: false,
+    ignoreURLParametersMatching: [/^(?!_rsc$)/],
+    // A worker reads the address it was asked under, part behind the hash included; a kept response has its own.
+    plugins: [
+      {
+        handlerWillRespond: ({ request, response }) =>
+          Promise.resolve(request.destination === 'worker' ? fresh(response) : response),
+      },
+    ],
+  },
   clientsClaim: true,
   // A newer version waits until its reader says so: a card in hand is never reloaded away.
   skipWaiting: false,

@@ -20,6 +20,17 @@ export interface MetaRow {
   value: string;
 }
 
+/** A card in hand as the first version kept it. */
+interface LooseRun {
+  model: { water?: unknown; environment?: unknown };
+}
+
+/** The usual water of a boat moved to the rest of its environment. */
+function liftRun(run: LooseRun): void {
+  const { water, ...model } = run.model;
+  run.model = water === undefined ? model : { ...model, environment: { water } };
+}
+
 /** One yard on this device. The log only grows; runs and drafts are what is in hand. */
 export class YardDb extends Dexie {
   entries!: EntityTable<EntryRow, 'seq'>;
@@ -30,5 +41,9 @@ export class YardDb extends Dexie {
   constructor(name: string) {
     super(name);
     this.version(1).stores({ entries: '++seq, &entry.id', runs: 'id, rig', drafts: 'key', meta: 'key' });
+    // Cards in hand carry their own copy of the rig; entries are lifted as they are read.
+    this.version(2)
+      .stores({})
+      .upgrade((tx) => tx.table<LooseRun>('runs').toCollection().modify(liftRun));
   }
 }

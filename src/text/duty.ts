@@ -1,9 +1,23 @@
-import type { Instant } from '@/core/base';
-import type { Duty, DutyRoutine, MeterUse, PlaceMark, TowReason, TowVerdict } from '@/core/duty';
+import { addDays, type Instant } from '@/core/base';
+import {
+  jobsIn,
+  stopLimit,
+  type Duty,
+  type DutyRoutine,
+  type MeterUse,
+  type PlaceMark,
+  type TowReason,
+  type TowVerdict,
+} from '@/core/duty';
 import type { UnitSystem } from '@/core/quantity';
+import { isGear, type Place } from '@/core/rig';
+import type { RoutinePlace, SeasonTime } from '@/core/rules';
+import { conflictWords } from './conflict';
+import { placeName } from './gear';
 import { capital, count, list, measure, words } from './measure';
 import { BASIS_WORDS } from './rig';
 import { day } from './dates';
+import { dutyTitle, jobWords, ROUTINE_WORDS } from './routines';
 
 /** The five states of a place in words. */
 export const MARK_WORDS: Record<PlaceMark, string> = {
@@ -14,43 +28,128 @@ export const MARK_WORDS: Record<PlaceMark, string> = {
   stop: 'Stop',
 };
 
-const ROUTINE_WORDS: Record<DutyRoutine, { title: string; noun: string; jobs: [string, string] }> = {
-  repack: { title: 'Repack', noun: 'repack', jobs: ['repack', 'repacks'] },
-  'hub-look': { title: 'Yearly look at', noun: 'look', jobs: ['hub look', 'hub looks'] },
-  'lug-recheck': { title: 'Lug recheck', noun: 'refit', jobs: ['lug recheck', 'lug rechecks'] },
-};
-
-/** A duty by name: `Repack 2R`. */
-export function dutyTitle(duty: Duty): string {
-  return `${ROUTINE_WORDS[duty.routine].title} ${duty.place}`;
-}
-
 /** An amount of a meter: `180 mi`, `23 days`, `3 launches`. */
 export function meterAmount(meter: MeterUse['meter'], value: number, system: UnitSystem): string {
-  if (meter === 'distance') return measure(Math.max(0, value), 'distance', system);
-  return meter === 'days'
-    ? count(Math.max(0, Math.floor(value)), 'day')
-    : count(Math.max(0, value), 'launch', 'launches');
+  const whole = Math.max(0, Math.floor(value));
+  switch (meter) {
+    case 'distance':
+      return measure(Math.max(0, value), 'distance', system);
+    case 'days':
+      return count(whole, 'day');
+    case 'trips':
+      return count(whole, 'trip');
+    case 'launches':
+      return count(whole, 'launch', 'launches');
+  }
 }
 
-/** What a duty rests on: `every 365 days or 12,000 mi, house rule`. */
+const YEAR = 365.25;
+
+/** An amount of a duty's meter; the age of a part is told in years. */
+function amountOf(duty: Pick<Duty, 'routine'>, meter: MeterUse['meter'], value: number, system: UnitSystem) {
+  if (meter !== 'days' || !isOfPart(duty)) return meterAmount(meter, value, system);
+  // The last year of a part is told in days.
+  if (value < YEAR) return count(Math.max(0, Math.floor(value)), 'day');
+  return `${(Math.floor((value / YEAR) * 10) / 10).toLocaleString('en-US')} years`;
+}
+
+function isOfPart({ routine }: Pick<Duty, 'routine'>): boolean {
+  return routine === 'tire-renew' || routine === 'battery-renew';
+}
+
+const SEASON_RULE: Record<SeasonTime, string> = {
+  commission: 'each spring',
+  mid: 'twice a season',
+  layup: 'at each lay-up',
+};
+/** What happened, as the reason for a look. */
+const CAUSE_WHY: Record<NonNullable<MeterUse['cause']>, string> = {
+  shop: 'A shop had the wheel off: its owner checks the torque before it is towed',
+  verge: 'Tightened on the verge: torque to its figure at the next safe place',
+  'new-brakes': 'New brakes bed in and are adjusted again',
+  adapter: 'Adapter nuts settle and are looked at again',
+  fixings: 'U-bolts or hangers were disturbed and are tried by wrench again',
+};
+
+/** What a limit rests on, and what it overrules: `house rule, stricter than the maker's figure of 730 days`. */
+function basisWords(use: MeterUse, system: UnitSystem): string {
+  const own = use.season && use.basis === 'owner' ? 'your season' : BASIS_WORDS[use.basis];
+  if (!use.over) return own;
+  return `${own}, stricter than ${BASIS_WORDS[use.over.basis]} of ${meterAmount(use.meter, use.over.value, system)}`;
+}
+
+/** What a duty rests on: `every 12,000 mi, house rule`. */
 export function dutyRule(duty: Duty, system: UnitSystem): string {
   const use = duty.governing;
-  if (!use) return 'no record yet';
-  const limit = meterAmount(use.meter, use.limit, system);
-  if (duty.routine === 'lug-recheck') return `${limit} from the refit, ${BASIS_WORDS[use.basis]}`;
-  return `every ${limit}, ${BASIS_WORDS[use.basis]}`;
+  if (!use) return duty.reason === 'no-figure' ? "the maker's years are not known" : 'no record yet';
+  const basis = basisWords(use, system);
+  if (use.season) return `${SEASON_RULE[use.season]}, ${basis}`;
+  const limit = amountOf(duty, use.meter, use.limit, system);
+  if (use.cause) return use.limit > 0 ? `${limit} from then, ${basis}` : `at once, ${basis}`;
+  if (duty.routine === 'lug-recheck') return `${limit} from the refit, ${basis}`;
+  if (isOfPart(duty)) return `to ${limit} of age, ${basis}`;
+  return use.limit === 1
+    ? `after each ${use.meter === 'trips' ? 'trip' : 'launch'}, ${basis}`
+    : `every ${limit}, ${basis}`;
+}
+
+/** The day (UTC) on which a limit in days is reached. */
+function dayOf(from: Instant, days: number, now: Instant): string {
+  return day(addDays(from, days), now);
 }
 
 /** One sentence why a duty stands as it does. */
 export function dutyWhy(duty: Duty, system: UnitSystem, now: Instant): string {
+  const by = duty.within ? ` Done by the way with the ${ROUTINE_WORDS[duty.within].noun}.` : '';
+  return whyAlone(duty, system, now) + by;
+}
+
+function whyAlone(duty: Duty, system: UnitSystem, now: Instant): string {
   const use = duty.governing;
-  const noun = ROUTINE_WORDS[duty.routine].noun;
-  if (!use || !duty.from) return `No ${noun} on record. Unknown counts as due until someone has looked.`;
-  const used = `${use.atLeast ? 'at least ' : ''}${meterAmount(use.meter, use.used, system)}`;
-  const since = `since the ${noun} of ${day(duty.from.at, now)}`;
-  const limit = meterAmount(use.meter, use.limit, system);
-  return `${used.replace(/^./, (c) => c.toUpperCase())} ${since}; ${duty.routine === 'lug-recheck' ? 'recheck' : 'limit'} at ${limit} (${BASIS_WORDS[use.basis]}).`;
+  const { noun } = ROUTINE_WORDS[duty.routine];
+  if (duty.deferral) return deferralWords(duty, system, now);
+  if (duty.reason === 'finding' && duty.finding)
+    return `Pulled forward by what was found ${day(duty.finding.at, now)}: ${duty.finding.text}.`;
+  if (duty.reason === 'no-figure')
+    return 'How long this hub runs shut is its maker’s figure, and nobody has told it yet.';
+  if (!use)
+    return duty.matter === 'safety'
+      ? `No ${noun} on record. Unknown counts as due until someone has looked.`
+      : `No ${noun} on record.`;
+  const basis = basisWords(use, system);
+  const limit = amountOf(duty, use.meter, use.limit, system);
+  if (use.cause)
+    return `${CAUSE_WHY[use.cause]}; ${use.limit > 0 ? `${amountOf(duty, use.meter, use.used, system)} since, due at ${limit}` : 'due at once'} (${basis}).`;
+  if (!duty.from) return `Limit at ${limit} (${basis}).`;
+  if (use.season)
+    return `Last ${noun} ${day(duty.from.at, now)}; due by ${dayOf(duty.from.at, use.limit, now)}, ${SEASON_RULE[use.season]} (${basis}).`;
+  const used = `${use.atLeast ? 'at least ' : ''}${amountOf(duty, use.meter, use.used, system)}`;
+  if (isOfPart(duty)) return `${capital(used)} old; limit at ${limit} (${basis}).`;
+  const since = duty.from.entry ? `since the ${noun} of ${day(duty.from.at, now)}` : 'since the record began';
+  return `${capital(used)} ${since}; ${duty.routine === 'lug-recheck' ? 'recheck' : 'limit'} at ${limit} (${basis}).`;
+}
+
+/** The meters of a duty beside the one that comes first: used and left on each, with what it rests on. */
+export function otherMeters(duty: Duty, system: UnitSystem): readonly string[] {
+  return duty.meters
+    .filter((use) => use !== duty.governing)
+    .map((use) => {
+      const amount = (value: number) => amountOf(duty, use.meter, value, system);
+      const left = use.limit - use.used;
+      const rest = left > 0 ? `${amount(left)} left` : `${amount(-left)} past`;
+      const used = `${use.atLeast ? 'at least ' : ''}${amount(use.used)} of ${amount(use.limit)} used`;
+      return `${used}, ${rest} (${basisWords(use, system)})`;
+    });
+}
+
+/** What was said when a duty was put off, and whether that still holds. */
+function deferralWords(duty: Duty, system: UnitSystem, now: Instant): string {
+  const { deferral, governing } = duty;
+  if (!deferral) return '';
+  const until = deferral.until && day(deferral.until, now);
+  const said = `Put off ${day(deferral.at, now)}${until ? ` until ${until}` : ''}: ${deferral.reason.replace(/\.$/, '')}.`;
+  if (duty.reason !== 'past-stop' || !governing) return said;
+  return `${said} It is past ${meterAmount(governing.meter, stopLimit(governing), system)}, the most it may be put off, and is due whatever was said.`;
 }
 
 /** How a duty stands as one figure with its words: `6 mi` `past`, `412 mi` `left`. */
@@ -59,13 +158,17 @@ export function dutyStanding(
   system: UnitSystem,
 ): { readonly figure: string; readonly words: string } {
   const use = duty.governing;
+  if (duty.reason === 'deferred') return { figure: 'put off', words: '' };
+  if (duty.reason === 'finding') return { figure: 'now', words: 'due' };
   if (!use) return { figure: 'unknown', words: '' };
   const left = use.limit - use.used;
   if (duty.verdict === 'due' || duty.verdict === 'overdue') {
-    const past = meterAmount(use.meter, -left, system);
-    return /^0 /.test(past) ? { figure: 'now', words: 'due' } : { figure: past, words: 'past' };
+    const past = amountOf(duty, use.meter, -left, system);
+    return /^0 /.test(past) || use.limit === 0
+      ? { figure: 'now', words: 'due' }
+      : { figure: past, words: 'past' };
   }
-  return { figure: meterAmount(use.meter, left, system), words: 'left' };
+  return { figure: amountOf(duty, use.meter, left, system), words: 'left' };
 }
 
 /** A reason of a tow verdict in one sentence. */
@@ -74,27 +177,14 @@ export function reasonWords(reason: TowReason, system: UnitSystem, now: Instant)
     case 'open-work':
       return `Work on ${reason.work.place} is open at step ${reason.work.step} of ${reason.work.steps}: not fit to tow until it is closed.`;
     case 'finding':
-      return `${reason.finding.place === 'rig' ? 'On the rig' : reason.finding.place}: ${reason.finding.text}, seen ${day(reason.finding.at, now)}.`;
+      return `${placeName(reason.finding.place)}: ${reason.finding.text}, seen ${day(reason.finding.at, now)}.`;
+    case 'conflict': {
+      const { title, why } = conflictWords(reason.conflict, system);
+      return `${placeName(reason.conflict.place)}: ${title}. ${why}`;
+    }
     case 'duty':
       return `${dutyTitle(reason.duty)}: ${dutyWhy(reason.duty, system, now)}`;
   }
-}
-
-/** The job a reason asks for, by kind, so that like ones can be counted together. */
-function jobOf(reason: TowReason): {
-  readonly key: string;
-  readonly jobs: [string, string];
-  readonly place: string;
-} {
-  if (reason.kind === 'duty')
-    return {
-      key: reason.duty.routine,
-      jobs: ROUTINE_WORDS[reason.duty.routine].jobs,
-      place: reason.duty.place,
-    };
-  if (reason.kind === 'finding')
-    return { key: reason.finding.id, jobs: ['finding', 'findings'], place: reason.finding.place };
-  return { key: reason.work.session, jobs: ['open job', 'open jobs'], place: reason.work.place };
 }
 
 /** The yard's sentence: may this rig be towed today? */
@@ -105,7 +195,7 @@ export function towHeadline(verdict: TowVerdict): string {
     case 'fit':
       return 'Fit to tow';
     case 'after':
-      return `Fit to tow after ${words(heavy.length, 'job')}`;
+      return `Fit to tow after ${words(jobsIn(heavy), 'job')}`;
     case 'unknown':
       return 'Not known to be fit';
     case 'not':
@@ -113,27 +203,42 @@ export function towHeadline(verdict: TowVerdict): string {
   }
 }
 
+/** Behind a clause, where it is: ` at 1L`; gear is named in small letters. */
+function at(place: Place | 'rig'): string {
+  if (place === 'rig') return '';
+  return ` at ${isGear(place) ? `the ${placeName(place).toLowerCase()}` : place}`;
+}
+
+type OtherReason = Exclude<TowReason, { kind: 'duty' }>;
+
+/** What else stands in the way, in a clause: `the finding at 2R`. */
+function shortOther(reason: OtherReason): string {
+  if (reason.kind === 'open-work') return `the open work on ${reason.work.place}`;
+  if (reason.kind === 'finding') return `the finding${at(reason.finding.place)}`;
+  return `what does not agree${at(reason.conflict.place)}`;
+}
+
 /** A reason in a clause: `2R lug recheck 21 mi past`. */
 function shortly(reason: TowReason, system: UnitSystem): string {
   if (reason.kind === 'open-work') return `work on ${reason.work.place} is open`;
-  if (reason.kind === 'finding')
-    return `${reason.finding.text}${reason.finding.place === 'rig' ? '' : ` at ${reason.finding.place}`}`;
+  if (reason.kind === 'finding') return `${reason.finding.text}${at(reason.finding.place)}`;
+  if (reason.kind === 'conflict')
+    return `${conflictWords(reason.conflict, system).title}${at(reason.conflict.place)}`;
+  const { routine, place } = reason.duty;
   const { figure, words: past } = dutyStanding(reason.duty, system);
-  const name = `${ROUTINE_WORDS[reason.duty.routine].jobs[0]} of ${reason.duty.place}`;
+  const name = jobWords(routine, [place]);
   return figure === 'now' ? `${name} is due` : `${name} is ${figure} ${past}`;
 }
 
+/** Reasons of one kind together, as the work they ask for. */
 function grouped(reasons: readonly TowReason[]): readonly string[] {
-  const groups = new Map<string, { jobs: [string, string]; places: string[] }>();
+  const duties = new Map<DutyRoutine, RoutinePlace[]>();
+  const others: string[] = [];
   for (const reason of reasons) {
-    const { key, jobs, place } = jobOf(reason);
-    const group = groups.get(key) ?? { jobs, places: [] };
-    group.places.push(place);
-    groups.set(key, group);
+    if (reason.kind !== 'duty') others.push(shortOther(reason));
+    else duties.set(reason.duty.routine, [...(duties.get(reason.duty.routine) ?? []), reason.duty.place]);
   }
-  return [...groups.values()].map(
-    ({ jobs, places }) => `${jobs[places.length === 1 ? 0 : 1]} of ${list(places)}`,
-  );
+  return [...[...duties].map(([routine, places]) => jobWords(routine, places)), ...others];
 }
 
 /** The sentence below the headline: what stands behind it, shortly. */
@@ -142,16 +247,16 @@ export function towSummary(verdict: TowVerdict, system: UnitSystem, now: Instant
   const heavy = reasons.filter((reason) => reason.fitness === fitness);
   const first = heavy[0];
   if (fitness === 'fit' || !first) {
-    const soon = reasons.length;
+    const soon = jobsIn(reasons);
     return soon === 0
       ? 'Everything on record is in date.'
-      : `Nothing is due. ${words(soon, 'thing').replace(/^./, (c) => c.toUpperCase())} to keep an eye on.`;
+      : `Nothing stands in the way. ${capital(words(soon, 'thing'))} to keep an eye on.`;
   }
   if (heavy.length === 1) return reasonWords(first, system, now);
   if (heavy.length <= 3 && fitness !== 'unknown')
     return `${capital(list(heavy.map((reason) => shortly(reason, system))))}.`;
   if (fitness === 'unknown') {
-    const due = reasons.filter((reason) => reason.fitness === 'after').length;
+    const due = jobsIn(reasons.filter((reason) => reason.fitness === 'after'));
     const more = due > 0 ? ` Besides, ${words(due, 'job')} ${due === 1 ? 'is' : 'are'} due.` : '';
     return `No record of the ${list(grouped(heavy))}. Unknown counts as due until someone has looked.${more}`;
   }

@@ -1,12 +1,18 @@
 import { assertNever } from '@/core/base';
 import type { Entry, EntryOf, WorkBody } from '@/core/log';
 import type { UnitSystem } from '@/core/quantity';
-import type { RoutineId } from '@/core/rules';
-import { minutes } from './dates';
+import { factAt, isGear, type FactId, type FactValue, type PartKind, type RigKind } from '@/core/rig';
+import { dayInFull, minutes } from './dates';
 import { gradeWords, SUBJECT_WORDS } from './grades';
 import { capital, count, list, measure } from './measure';
 import { readingName } from './readings';
-import { KIND_WORDS, SOURCE_WORDS, THICKENER_WORDS, WATER_WORDS } from './rig';
+import { FACT_WORDS, factWords } from './facts';
+import { placeName } from './gear';
+import { GRADE_WORDS, PART_FACT_WORDS, PART_WORDS, partFactText, partName } from './parts';
+import { BASIS_WORDS, KIND_WORDS, THICKENER_WORDS, WATER_WORDS } from './rig';
+import { doneWords, routineTitle } from './routines';
+import { RULE_WORDS } from './rules';
+import { EVENT_WORDS, HALF_WORDS, yearDay } from './season';
 
 /** An entry of the log as it is told: a headline, and lines that say the rest. */
 export interface EntryWords {
@@ -17,7 +23,18 @@ export interface EntryWords {
 export const KIND_OF_ENTRY: Record<Entry['kind'], string> = {
   'rig.setup': 'Set-up',
   'rig.changed': 'Change',
+  'rig.retired': 'Retired',
+  'rig.returned': 'Brought back',
+  'part.fitted': 'Part',
+  'part.moved': 'Part',
+  'part.read': 'Part',
+  survey: 'First look',
+  'rule.chosen': 'House rule',
+  season: 'Season',
+  deferral: 'Put off',
+  event: 'Happened',
   trip: 'Trip',
+  'trip.planned': 'Plan',
   meter: 'Meter',
   work: 'Work',
   recheck: 'Recheck',
@@ -27,10 +44,6 @@ export const KIND_OF_ENTRY: Record<Entry['kind'], string> = {
   void: 'Withdrawn',
 };
 
-const DONE: Record<RoutineId, [string, string]> = {
-  repack: ['Repacked', 'repacked'],
-  'hub-look': ['Looked at', 'looked at'],
-};
 const FROM: Record<WorkBody['from'], string> = {
   bench: 'step by step on the bench',
   written: 'written down afterwards',
@@ -53,6 +66,18 @@ function readingValue(what: string, value: number | string, system: UnitSystem):
   if (what === 'slots-back') return `${value} slots`;
   if (what.startsWith('nuts')) return count(value, 'nut');
   return String(value);
+}
+
+/** What was done, and where: `Repacked 1L and 1R, lights tested`. */
+function workTitle({ jobs }: WorkBody): string {
+  const routines = [...new Set(jobs.map((job) => job.routine))];
+  const parts = routines.map((routine) =>
+    doneWords(
+      routine,
+      jobs.filter((job) => job.routine === routine).map((job) => job.place),
+    ),
+  );
+  return parts.map((part, i) => (i === 0 ? part : small(part))).join(', ');
 }
 
 function workLines(work: WorkBody, system: UnitSystem): readonly string[] {
@@ -96,62 +121,120 @@ function tripWords(body: EntryOf<'trip'>['body'], system: UnitSystem): EntryWord
       ...(body.reading === undefined
         ? []
         : [`Meter at ${measure(body.reading, 'distance', system)}${body.replaced ? ', a new meter' : ''}`]),
+      ...(body.vehicle
+        ? [
+            `Tow vehicle from ${measure(body.vehicle.out, 'distance', system)} to ${measure(body.vehicle.home, 'distance', system)}`,
+          ]
+        : []),
+      ...(body.started ? [`Left ${dayInFull(body.started)}`] : []),
       ...(body.note ? [body.note] : []),
     ],
   };
 }
 
-const FIELD: Record<string, string> = {
-  name: 'name',
-  brake: 'brake',
-  hub: 'hub',
-  lock: 'nut lock',
-  suspension: 'suspension',
-  threadPitch: 'thread pitch',
-  slots: 'slots in the nut',
-  pinHoles: 'pin holes',
-  endPlay: 'end play window',
-  studs: 'studs',
-  studDiameter: 'stud diameter',
-  torque: 'lug torque',
-  spares: 'spares',
-  miles: 'how miles come in',
-  water: 'usual water',
-  kind: 'kind',
-  distance: 'repack distance',
-  days: 'repack days',
-  launches: 'repack launches',
-};
+const STRUCTURE: Record<string, string> = { name: 'name', kind: 'kind' };
 
 /** The name of a field of a rig by its path: `thread pitch, axle 1`. */
 function fieldName(path: string): string {
-  const keys = path.split('.');
-  const name = FIELD[keys[keys.length - 1] ?? ''] ?? path;
-  return keys[0] === 'axles' ? `${name}, axle ${Number(keys[1]) + 1}` : name;
+  const at = factAt(path);
+  const axle = path.startsWith('axles.') ? `, axle ${Number(path.split('.')[1]) + 1}` : '';
+  if (at) return `${small(FACT_WORDS[at.id].label)}${axle}`;
+  const [first = '', second = ''] = path.split('.');
+  return first === 'gear' && isGear(second) ? small(placeName(second)) : (STRUCTURE[path] ?? path);
 }
 
-const DIMENSION = { threadPitch: 'length', studDiameter: 'length', torque: 'torque' } as const;
+/** A label in the middle of a sentence; abbreviations stay large. */
+function small(label: string): string {
+  return label.replace(/^[A-Z](?=[a-z])/, (letter) => letter.toLowerCase());
+}
 
 function fieldValue(path: string, value: unknown, system: UnitSystem): string {
   if (value === null) return 'no longer known';
-  const key = path.split('.').pop() ?? '';
-  if (typeof value === 'object' && 'value' in value) {
-    const spec = value as { value: unknown; source: keyof typeof SOURCE_WORDS };
-    const dimension = DIMENSION[key as keyof typeof DIMENSION];
-    const shown =
-      dimension && typeof spec.value === 'number'
-        ? measure(spec.value, dimension, system)
-        : JSON.stringify(spec.value);
-    return `${shown} (${SOURCE_WORDS[spec.source].toLowerCase()})`;
-  }
-  return typeof value === 'string' ? value : JSON.stringify(value);
+  const at = factAt(path);
+  if (at) return factWords(at.id, value as FactValue, system);
+  if (path.startsWith('gear.')) return value === true ? 'has it' : 'has none';
+  return path === 'kind' ? (KIND_WORDS[value as RigKind] ?? String(value)) : String(value);
 }
 
-/** An entry as it is told in the log; `titleOf` names another entry it speaks of. */
+const FOUND = { clear: 'Clear', watch: 'Watch', due: 'Due', stop: 'Stop' } as const;
+
+/** What a survey's item was about: its part of the rig and its place. */
+function surveyTitle({ item, place }: EntryOf<'survey'>['body']): string {
+  const about = item.replace(/^(fact|part)-/, '');
+  const name =
+    item === 'gear'
+      ? placeName(place)
+      : item.startsWith('fact-') && about in FACT_WORDS
+        ? FACT_WORDS[about as FactId].label
+        : item.startsWith('part-') && about in PART_WORDS
+          ? capital(PART_WORDS[about as PartKind].one)
+          : capital(about === 'play' ? 'rock and spin' : about);
+  return item === 'gear' || place === 'rig' ? name : `${name} ${placeName(place)}`;
+}
+
+function surveyWords(body: EntryOf<'survey'>['body']): EntryWords {
+  const { found } = body;
+  const came =
+    found.as === 'condition'
+      ? FOUND[found.verdict].toLowerCase()
+      : found.as === 'reading'
+        ? 'read'
+        : 'not looked at';
+  const more = found.as === 'condition' ? found.words : found.as === 'not-looked' ? found.reason : undefined;
+  return { title: `First look, ${surveyTitle(body)}: ${came}`, lines: more ? [more] : [] };
+}
+
+type PartEntry = Extract<Entry, { kind: 'part.fitted' | 'part.moved' | 'part.read' }>;
+
+function partWords(entry: PartEntry, system: UnitSystem, partOf: NameOfPart): EntryWords {
+  switch (entry.kind) {
+    case 'part.fitted': {
+      const { spec, to, rolled, grade, note } = entry.body;
+      return {
+        title: `${capital(PART_WORDS[spec.kind].one)} ${to === 'shelf' ? 'laid on the shelf' : `fitted at ${placeName(to)}`}`,
+        lines: [
+          partName({ kind: spec.kind, facts: spec.facts }, system),
+          ...(rolled === undefined
+            ? ['What it rolled before is not known']
+            : rolled > 0
+              ? [`Had rolled ${measure(rolled, 'distance', system)}`]
+              : ['New']),
+          ...(grade ? [GRADE_WORDS[grade]] : []),
+          ...(note ? [note] : []),
+        ],
+      };
+    }
+    case 'part.moved': {
+      const { moves, note } = entry.body;
+      return {
+        title: `Moved: ${list(moves.map((move) => `${partOf(move.part)} ${move.to === 'shelf' ? 'to the shelf' : move.to === 'gone' ? 'gone' : `to ${placeName(move.to)}`}`))}`,
+        lines: [
+          ...moves.flatMap((move) =>
+            move.grade ? [`${partOf(move.part)}: ${GRADE_WORDS[move.grade]}`] : [],
+          ),
+          ...(note ? [note] : []),
+        ],
+      };
+    }
+    case 'part.read':
+      return {
+        title: `Read off: ${partOf(entry.body.part)}`,
+        lines: Object.entries(entry.body.facts).map(
+          ([fact, spec]) =>
+            `${PART_FACT_WORDS[fact]?.label ?? fact}: ${spec ? `${partFactText(fact, spec.value, system)}, ${BASIS_WORDS[spec.source]}` : 'no longer known'}`,
+        ),
+      };
+  }
+}
+
+type NameOfPart = (part: string) => string;
+
+/** An entry as it is told in the log; `titleOf` names another entry it speaks of, `partOf` a part. */
 export function entryWords(
   entry: Entry,
   system: UnitSystem,
   titleOf: (id: string) => string | undefined,
+  partOf: NameOfPart = () => 'a part',
 ): EntryWords {
   switch (entry.kind) {
     case 'rig.setup': {
@@ -182,15 +265,7 @@ export function entryWords(
         lines: entry.body.replaced ? ['A new meter starts here'] : [],
       };
     case 'work': {
-      const [first, more] = DONE[entry.body.jobs[0]?.routine ?? 'repack'];
-      return {
-        title: entry.body.jobs
-          .map((job, i) =>
-            `${i === 0 ? first : ''}${i > 0 && DONE[job.routine][1] !== more ? DONE[job.routine][1] : ''} ${job.place}`.trim(),
-          )
-          .join(', '),
-        lines: workLines(entry.body, system),
-      };
+      return { title: workTitle(entry.body), lines: workLines(entry.body, system) };
     }
     case 'recheck':
       return {
@@ -199,11 +274,60 @@ export function entryWords(
       };
     case 'finding.opened':
       return {
-        title: `${entry.body.place === 'rig' ? 'Rig' : entry.body.place}: ${entry.body.text}`,
+        title: `${placeName(entry.body.place)}: ${entry.body.text}`,
         lines: [SEVERITY[entry.body.verdict]],
       };
     case 'finding.closed':
       return { title: `Fixed: ${titleOf(entry.body.finding) ?? 'a finding'}`, lines: [entry.body.how] };
+    case 'rig.retired':
+      return { title: 'Retired', lines: entry.body.reason ? [entry.body.reason] : [] };
+    case 'rig.returned':
+      return { title: 'Brought back', lines: [] };
+    case 'part.fitted':
+    case 'part.moved':
+    case 'part.read':
+      return partWords(entry, system, partOf);
+    case 'survey':
+      return surveyWords(entry.body);
+    case 'rule.chosen': {
+      const { rule, school } = entry.body;
+      return {
+        title: `House rule: ${small(RULE_WORDS[rule].ask)}`,
+        lines: [
+          school === null
+            ? 'Back to what stands above it'
+            : capital(RULE_WORDS[rule].schools[school] ?? school),
+        ],
+      };
+    }
+    case 'season': {
+      const { half, start, end } = entry.body;
+      const title = start && end ? `Season from ${yearDay(start)} to ${yearDay(end)}` : 'Season as usual';
+      return { title, lines: half ? [HALF_WORDS[half]] : [] };
+    }
+    case 'deferral': {
+      const { routine, place, reason, until, distance } = entry.body;
+      const limits = [
+        ...(until ? [`until ${dayInFull(until)}`] : []),
+        ...(distance === undefined ? [] : [`for ${measure(distance, 'distance', system)}`]),
+      ];
+      return {
+        title: `Put off: ${routineTitle(routine, [place])}`,
+        lines: [`${capital(list(limits))}: ${reason}`],
+      };
+    }
+    case 'event':
+      return {
+        title: `${EVENT_WORDS[entry.body.what]}: ${list(entry.body.places)}`,
+        lines: entry.body.note ? [entry.body.note] : [],
+      };
+    case 'trip.planned': {
+      const { at, distance, launches, name } = entry.body;
+      return {
+        title: `Planned: ${name ?? 'a trip'}, ${measure(distance, 'distance', system)} on ${dayInFull(at)}`,
+        lines: launches > 0 ? [count(launches, 'launch', 'launches')] : [],
+      };
+    }
     case 'note':
       return { title: entry.body.text, lines: [] };
     case 'void':

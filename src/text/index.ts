@@ -7,9 +7,7 @@ export { dateField, day, dayAgo, dayAndTime, dayInFull, fromDateField, minutes, 
 export {
   BASIS_WORDS,
   BRAKE_WORDS,
-  HUB_HINTS,
   HUB_WORDS,
-  KIND_HINTS,
   KIND_WORDS,
   LOCK_WORDS,
   NUT_SCHOOL_WORDS,
@@ -17,7 +15,6 @@ export {
   SOURCE_WORDS,
   THICKENER_WORDS,
   TORQUE_SCHOOL_WORDS,
-  WATER_WORDS,
 } from './rig';
 export {
   gradesOf,
@@ -33,15 +30,61 @@ export { PHASE_WORDS, stepWords, torqueSpec } from './steps';
 export {
   dutyRule,
   dutyStanding,
-  dutyTitle,
   dutyWhy,
   MARK_WORDS,
   meterAmount,
+  otherMeters,
   reasonWords,
   towHeadline,
   towSummary,
 } from './duty';
-export { archiveWords, compileWords, parseWords, tapWords, tripWords, unstoredWords } from './problems';
+export { doneWords, dutyTitle, routineTitle } from './routines';
+export { routineHow } from './routine-help';
+export { archiveWords, compileWords, parseWords, tapWords, tripWords } from './problems';
+export { unstoredWords } from './unstored';
+export { HUB_HINTS, KIND_HINTS, TEMPLATE_WORDS } from './setup';
 export { entryWords, KIND_OF_ENTRY } from './entry';
 export { raisedWords, RECHECK_FINDING } from './finding';
 export { layOut } from './tools';
+export {
+  FACT_GROUP_WORDS,
+  FACT_WORDS,
+  factText,
+  factTyped,
+  factUnit,
+  factWords,
+  isMetricThread,
+  partLength,
+  threadWords,
+} from './facts';
+export { FACT_HELP } from './fact-help';
+export { placeName, placeWords } from './gear';
+export { GEAR_LOOKS } from './gear-looks';
+export {
+  GRADE_WORDS,
+  movesWords,
+  PART_FACT_WORDS,
+  PART_WORDS,
+  partFactText,
+  partFactUnit,
+  partName,
+  restWords,
+} from './parts';
+export { conflictShort, conflictWords } from './conflict';
+export { effectWords, RULE_WORDS, schoolsOf } from './rules';
+export { RULE_REASONS } from './rule-reasons';
+export { gradesFor, STATION_WORDS, surveyItemShort, surveyItemWords } from './survey';
+export { dotWords, tireAgeShort, tireAgeWords } from './identify';
+export { bandShort, bandWords, fallsOnWords, towedWords, type BandBasis } from './forecast';
+export {
+  chapterHeadline,
+  eventLeaves,
+  EVENT_WORDS,
+  HALF_WORDS,
+  SEASON_WORDS,
+  seasonWords,
+  yearDay,
+} from './season';
+export { outlookFitness, outlookWords } from './outlook';
+export { gapWords } from './gaps';
+export { oddTorqueWords } from './torque';

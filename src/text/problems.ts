@@ -1,8 +1,11 @@
+import type { Instant } from '@/core/base';
 import type { ArchiveProblem, MergeProblem } from '@/core/exchange';
 import type { TripProblem } from '@/core/judge';
 import { unitFor, type ParseProblem, type UnitSystem } from '@/core/quantity';
 import type { CompileProblem, TapProblem } from '@/core/routine';
-import { measure } from './measure';
+import { day } from './dates';
+import { FACT_WORDS } from './facts';
+import { list, measure } from './measure';
 import { READING_WORDS } from './readings';
 import { SUBJECT_WORDS } from './grades';
 
@@ -21,7 +24,13 @@ export function parseWords(problem: ParseProblem, system: UnitSystem): string {
 }
 
 /** What is wrong with a trip as typed. */
-export function tripWords(problem: TripProblem, lastReading: number | undefined, system: UnitSystem): string {
+export function tripWords(
+  problem: TripProblem,
+  lastReading: number | undefined,
+  system: UnitSystem,
+  now: Instant = problem.other ?? '',
+): string {
+  const other = problem.other ? day(problem.other, now) : '';
   const last = lastReading === undefined ? '' : measure(lastReading, 'distance', system);
   const WORDS: Record<`${TripProblem['field']} ${TripProblem['code']}`, string> | Record<string, string> = {
     'distance negative': 'Miles cannot be less than nothing.',
@@ -33,6 +42,12 @@ export function tripWords(problem: TripProblem, lastReading: number | undefined,
     'launches many': 'That is many launches for one trip. If it is right, log it again to confirm.',
     'reading negative': 'A meter cannot read less than nothing.',
     'reading backwards': `The meter stood at ${last} before: it cannot run backwards. Is this a typing error, or another meter?`,
+    'started begins-after': 'It began after it ended: one of the two days is wrong.',
+    'started overlap': `It overlaps the trip logged for ${other}. If both are right, log it again to confirm.`,
+    'happened overlap': `It overlaps the trip logged for ${other}. If both are right, log it again to confirm.`,
+    'vehicle backwards': 'Home again, the tow vehicle reads less than it did going out.',
+    'vehicle vehicle-overlap': `These readings overlap those of the trip of ${other}. If it was another vehicle, log it again to confirm.`,
+    'vehicle vehicle-order': `These readings do not follow in order on the trip of ${other}. If it was another vehicle, log it again to confirm.`,
     'happened future': 'That day has not come yet. A trip is logged once it is over.',
   };
   return (WORDS as Record<string, string>)[`${problem.field} ${problem.code}`] ?? 'This cannot be right.';
@@ -70,17 +85,13 @@ export function compileWords(problem: CompileProblem): string {
       return `This rig has no ${problem.place}.`;
     case 'hub-stays-shut':
       return `The hub of ${problem.place} is not opened by its owner.`;
+    case 'not-known':
+      return `Before ${problem.place} is opened, this has to be known of its axle: ${list(problem.facts.map((fact) => FACT_WORDS[fact].label.toLowerCase()))}.`;
     case 'twice':
       return `${problem.place} is on the card twice.`;
     case 'deadlock':
       return 'No safe order could be found for this card, so it is not shown.';
   }
-}
-
-/** What is said when the device could not store something. */
-export function unstoredWords(error: unknown): string {
-  const reason = error instanceof Error ? error.message : String(error);
-  return `The device could not store this, so it is not logged: ${reason}`;
 }
 
 /** Why a file was refused. */

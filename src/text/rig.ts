@@ -4,12 +4,6 @@ import type { TorqueSchool } from '@/core/figures';
 
 export const KIND_WORDS: Record<RigKind, string> = { rv: 'RV', boat: 'Boat', utility: 'Utility' };
 
-export const KIND_HINTS: Record<RigKind, string> = {
-  rv: 'travel trailer, camper',
-  boat: 'goes into the water',
-  utility: 'flatbed, cargo, dump',
-};
-
 export const BRAKE_WORDS: Record<BrakeKind, string> = {
   none: 'None',
   electric: 'Electric drum',
@@ -25,14 +19,6 @@ export const HUB_WORDS: Record<HubKind, string> = {
   sealed: 'Sealed for years',
 };
 
-export const HUB_HINTS: Record<HubKind, string> = {
-  plain: 'metal cap, no fitting',
-  drilled: 'grease fitting under a rubber plug in the cap',
-  'pressure-cap': 'spring-loaded cap with a fitting, boats',
-  'oil-bath': 'clear window, oil inside',
-  sealed: 'long-life hub, never opened by its owner',
-};
-
 export const LOCK_WORDS: Record<LockKind, string> = {
   cotter: 'Cotter pin',
   keeper: 'Sheet-metal keeper',
@@ -43,7 +29,7 @@ export const WATER_WORDS: Record<Water, string> = { fresh: 'Fresh', brackish: 'B
 
 export const SOURCE_WORDS: Record<Source, string> = {
   maker: "Maker's manual or plate",
-  marking: 'Marked on the part',
+  marking: 'Marked or measured on the part',
   counter: 'Parts counter',
   owner: 'Another owner',
   guess: 'My guess',
@@ -52,7 +38,7 @@ export const SOURCE_WORDS: Record<Source, string> = {
 /** What a figure rests on, as it stands behind the figure. */
 export const BASIS_WORDS: Record<Basis, string> = {
   maker: "maker's figure",
-  marking: 'marked on the part',
+  marking: 'marked or measured',
   counter: "parts counter's figure",
   owner: "an owner's figure",
   house: 'house rule',

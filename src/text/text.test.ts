@@ -4,10 +4,11 @@ import { foldEntries, makeEntry } from '@/core/log';
 import { toSI, type UnitSystem } from '@/core/quantity';
 import { compile } from '@/core/routine';
 import { CRITERIA, HOUSE_DEFAULT, NUT_SCHOOLS, SUBJECTS } from '@/core/rules';
-import { wheelEnds } from '@/core/rig';
-import { anyHouse, anyLog, anyModel, sampleModel } from '@/core/testing/arbitraries';
+import { wheelEnds, type RigModel } from '@/core/rig';
+import { anyHouse, anyLog, anyWorkable, sampleModel } from '@/core/testing/arbitraries';
 import {
   capital,
+  compileWords,
   count,
   dateField,
   dutyStanding,
@@ -77,7 +78,7 @@ test('every subject and grade has words', () => {
 
 test('every step of every card, in both systems, says what to do, in whole words', () => {
   fc.assert(
-    fc.property(anyModel, anyHouse, fc.constantFrom(...SYSTEMS), (model, house, system) => {
+    fc.property(anyWorkable, anyHouse, fc.constantFrom(...SYSTEMS), (model, house, system) => {
       for (const place of wheelEnds(model)) {
         const card = compile(model, [{ routine: 'repack', place }], house);
         if (!card.ok) continue;
@@ -146,7 +147,7 @@ describe('the verdict of the yard', () => {
     const verdict = towVerdict(rig(), dutiesOf(rig(), NOW), []);
     expect(towHeadline(verdict)).toBe('Not known to be fit');
     expect(towSummary(verdict, 'us', NOW)).toBe(
-      'No record of the repacks of 1L, 1R, 2L and 2R. Unknown counts as due until someone has looked.',
+      'No record of the repacks of 1L, 1R, 2L and 2R, tire looks of 5 places, tire dates of 5 places, pressure round, light test, breakaway test, battery date, looks over the gear of 12 places and underside round. Unknown counts as due until someone has looked.',
     );
   });
 
@@ -189,7 +190,7 @@ describe('the verdict of the yard', () => {
 
 test('what is laid out follows the rig', () => {
   const names = (model: Parameters<typeof layOut>[0]) => {
-    const { tools, used } = layOut(model, ['1L'], '110 lbf·ft', () => 'YS-171');
+    const { tools, used } = layOut(model, ['1L'], '110 lbf·ft', () => 'YS-171', HOUSE_DEFAULT, 'us');
     return [...tools, ...used].map((item) => `${item.name} ${item.note ?? ''}`).join('\n');
   };
   const drum = names(sampleModel({ brake: 'electric', hub: 'drilled' }));
@@ -204,4 +205,77 @@ test('what is laid out follows the rig', () => {
 test('a meter that runs backwards says where it stood', () => {
   const problem = { field: 'reading', code: 'backwards', weight: 'refuse' } as const;
   expect(tripWords(problem, toSI(21_480, 'mi'), 'us')).toContain('stood at 21,480 mi before');
+});
+
+describe('steps follow what is known of the rig', () => {
+  const plain = sampleModel({ hub: 'plain', lock: 'cotter' });
+  const howOf = (step: string, model: RigModel, house = HOUSE_DEFAULT) => {
+    const card = compile(model, [{ routine: 'repack', place: '1L' }], house);
+    const found = card.ok ? card.value.steps.find((one) => one.step === step) : undefined;
+    if (!found) throw new Error(`no step ${step}`);
+    return stepWords(found, model, house, 'us').how;
+  };
+
+  test('the wheel cover comes off the way it is held', () => {
+    const covers = ['none', 'pop-off', 'slotted', 'screwed', 'capped-nuts', undefined] as const;
+    const told = covers.map((cover) => howOf('cover-off', { ...plain, wheels: { ...plain.wheels, cover } }));
+    expect(new Set(told).size).toBe(covers.length);
+    const tool = { ...plain, wheels: { ...plain.wheels, cover: 'screwed' as const, coverTool: 'hex key' } };
+    expect(howOf('cover-off', tool)).toContain('Tool: hex key');
+  });
+
+  test('socket, lifting point and its height are named where they are needed', () => {
+    const socket = { value: toSI(13 / 16, 'in'), source: 'marking' as const };
+    expect(howOf('break-loose', { ...plain, wheels: { ...plain.wheels, socket } })).toContain(
+      'Socket 13/16 in',
+    );
+    const lifting = { point: 'maker' as const, height: { value: toSI(18, 'in'), source: 'guess' as const } };
+    const jack = howOf('jack', { ...plain, lifting });
+    expect(jack).toContain("at the maker's point");
+    expect(jack).toContain('a guess: 18 in');
+  });
+
+  test('a spring seat is jacked only by its school, and never on a torsion axle', () => {
+    const seat = { ...HOUSE_DEFAULT, lift: 'spring-seat' as const };
+    expect(howOf('jack', plain)).toContain('frame rail');
+    expect(howOf('jack', plain, seat)).toContain('spring seat');
+    const torsion = {
+      ...plain,
+      axles: plain.axles.map((axle) => ({ ...axle, suspension: 'torsion' as const })),
+    };
+    expect(howOf('jack', torsion, seat)).not.toContain('spring seat');
+  });
+
+  test('pins are new, or used again while sound, by the school', () => {
+    expect(howOf('lock-in', plain)).toContain('Put a new pin');
+    expect(howOf('lock-in', plain, { ...HOUSE_DEFAULT, cotter: 'reuse' })).not.toContain('Put a new pin');
+  });
+
+  test('what is laid out names socket, key and the grease of the house', () => {
+    const model = {
+      ...plain,
+      wheels: {
+        ...plain.wheels,
+        socket: { value: 0.021, source: 'marking' as const },
+        key: 'glove box',
+        coverTool: 'flat screwdriver',
+      },
+    };
+    const items = (of: RigModel, house = HOUSE_DEFAULT) => {
+      const { tools, used } = layOut(of, ['1L'], '110 lbf·ft', () => undefined, house, 'metric');
+      return [...tools, ...used].map(({ name, note }) => `${name}: ${note ?? ''}`).join('\n');
+    };
+    expect(items(model)).toContain('Long bar and lug socket: 21.0 mm');
+    expect(items(model)).toContain('Locking-nut key: glove box');
+    expect(items(model)).toContain('For the wheel cover: flat screwdriver');
+    expect(items({ ...model, wheels: { ...model.wheels, key: 'none' } })).not.toContain('Locking-nut key');
+    expect(items(plain, { ...HOUSE_DEFAULT, lubricant: 'heavy-duty' })).toContain('high temperature');
+  });
+
+  test('what is not known of an axle stops a card before it starts, and says what', () => {
+    const bare = { ...plain, axles: [{ suspension: 'leaf' as const }] };
+    const card = compile(bare, [{ routine: 'repack', place: '1L' }], HOUSE_DEFAULT);
+    expect(card).toMatchObject({ ok: false, error: { code: 'not-known', facts: ['hub', 'lock', 'brake'] } });
+    if (!card.ok) expect(compileWords(card.error)).toContain('hub, the nut is locked by and brakes');
+  });
 });

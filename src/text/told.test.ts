@@ -57,8 +57,12 @@ describe('entries as they are told', () => {
           spares: 2,
         },
       }),
-      'Changed: thread pitch, axle 2, spares and lug torque',
-      ['Thread pitch, axle 2: no longer known', 'Spares: 2', 'Lug torque: 95 lbf·ft (parts counter)'],
+      'Changed: spindle thread, axle 2, spares carried and lug torque',
+      [
+        'Spindle thread, axle 2: no longer known',
+        'Spares carried: 2',
+        "Lug torque: 95 lbf·ft, parts counter's figure",
+      ],
     ],
     ['a recheck', entry('recheck', { place: '2R', result: 'moved' }), 'Lug recheck 2R: a nut moved', []],
     [
@@ -126,7 +130,7 @@ describe('entries as they are told', () => {
       refits: [],
       skipped: [],
     });
-    expect(us(work)).toEqual({ title: 'Repacked 1L, 1R', lines: ['From memory'] });
+    expect(us(work)).toEqual({ title: 'Repacked 1L and 1R', lines: ['From memory'] });
   });
 });
 

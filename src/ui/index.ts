@@ -12,6 +12,7 @@ export { Mark, markColor, markOf } from './mark';
 export { Tape } from './tape';
 export { cx } from './cx';
 export { Toasts } from './toasts';
+export { saveFile } from './save-file';
 export { say } from './toast-queue';
 export {
   Brake,
@@ -24,4 +25,5 @@ export {
   type CornerPart,
   type HubPart,
   type PlaceLabel,
+  type TargetProps,
 } from './drawings';

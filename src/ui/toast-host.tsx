@@ -21,7 +21,7 @@ export default function ToastHost() {
     <Toaster
       position={wide ? 'bottom-left' : 'top-center'}
       toastOptions={{
-        duration: 7000,
+        duration: 4500,
         // Inline: the package's own sheet comes after ours. Notes stay reachable while a dialog is open.
         style: {
           background: 'var(--ink)',

@@ -5,4 +5,4 @@
 export { fail, ok, type Result } from './result';
 export { addDays, daysBetween, instantOf, isInstant, msOf, type Instant } from './instant';
 export { assertNever } from './assert';
-export { nonNegative, positive, shaped, text, whole, words } from './schema';
+export { moment, nonNegative, positive, shaped, text, whole, words } from './schema';

@@ -1,4 +1,5 @@
 import * as z from 'zod/mini';
+import { isInstant } from './instant';
 
 /** Text of at most so many letters. */
 export const text = (most: number) => z.string().check(z.maxLength(most));
@@ -17,3 +18,6 @@ export const nonNegative = (most = Number.MAX_VALUE) => z.number().check(z.minim
 
 /** A number above zero, at most so much. */
 export const positive = (most = Number.MAX_VALUE) => z.number().check(z.positive(), z.maximum(most));
+
+/** A moment, as instants are kept. */
+export const moment = z.string().check(z.refine(isInstant, { message: 'not a moment' }));

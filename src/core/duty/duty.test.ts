@@ -1,24 +1,14 @@
 import fc from 'fast-check';
-import { foldEntries, makeEntry, type Entry, type EntryOf, type Kind, type RigState } from '../log';
-import { toSI } from '../quantity';
-import type { RigModel, WheelEnd } from '../rig';
-import { anyLog, sampleModel } from '../testing/arbitraries';
-import { dutiesOf, placeState, raised, towVerdict, type Duty, type OpenWork } from '.';
+import { emptyRig, foldEntries, markKey, type Entry } from '../log';
+import { wheelEnds, type RigModel, type WheelEnd } from '../rig';
+import { HOUSE_DEFAULT, routineDef, type HouseRules } from '../rules';
+import { anyLog, anyModel, sampleModel } from '../testing/arbitraries';
+import { soundEntries } from '../testing/sound';
+import { mi, storyFrom } from '../testing/story';
+import { dutiesOf, moved, placeState, raised, towVerdict, type Duty, type OpenWork } from '.';
 
-const RIG = '0196d000-0000-7000-8000-0000000000aa';
-const day = (n: number) => new Date(Date.parse('2025-05-01T12:00:00.000Z') + n * 86_400_000).toISOString();
-const mi = (n: number) => toSI(n, 'mi');
-let serial = 0;
-
-function entry<K extends Kind>(kind: K, at: number, body: EntryOf<K>['body']): Entry {
-  serial += 1;
-  const id = `0196d000-0000-7000-8000-${serial.toString(16).padStart(12, '0')}`;
-  return makeEntry(kind, { id, rig: RIG, happened: day(at), recorded: day(at) }, body);
-}
-
-const setup = (model: RigModel = sampleModel({})) => entry('rig.setup', 0, { model });
-const trip = (at: number, miles: number, launches = 0) =>
-  entry('trip', at, { distance: mi(miles), launches });
+const { rig: RIG, day, entry, setup: setupOf, trip, done, rigOf } = storyFrom('2025-05-01');
+const setup = (model: RigModel = sampleModel({})) => setupOf(model);
 const held = (at: number, place: WheelEnd) => entry('recheck', at, { place, result: 'held' });
 const finding = (at: number, verdict: 'watch' | 'due' | 'stop') =>
   entry('finding.opened', at, { place: '1L', verdict, text: 'seal weeps' });
@@ -36,11 +26,6 @@ function repack(at: number, ...places: WheelEnd[]): Entry {
   });
 }
 
-function rigOf(...entries: Entry[]): RigState {
-  const rig = foldEntries(entries).state.rigs[RIG];
-  if (!rig) throw new Error('no rig');
-  return rig;
-}
 const find = (duties: readonly Duty[], id: string) => duties.find((duty) => duty.id === id);
 const stand = (at: number, id: string, ...entries: Entry[]) => find(dutiesOf(rigOf(...entries), day(at)), id);
 
@@ -97,9 +82,15 @@ describe('a repack', () => {
     expect(stand(365, 'repack@1L', setup(model), repack(0, '1L'))).toMatchObject({ verdict: 'due' });
   });
 
-  test('hubs that stay shut get a yearly look instead', () => {
-    const rig = rigOf(setup(sampleModel({ hub: 'sealed' })));
-    expect(dutiesOf(rig, day(1)).map((duty) => duty.routine)).toEqual(['hub-look', 'hub-look']);
+  test("hubs that stay shut get a yearly look, and their maker's years once those are told", () => {
+    const sealed = sampleModel({ hub: 'sealed' });
+    const at = (id: string, model: RigModel) => stand(366, id, setup(model), done(0, ['hub-service', '1L']));
+    expect(at('repack@1L', sealed)).toBeUndefined();
+    expect(at('hub-service@1L', sealed)).toMatchObject({ verdict: 'unknown', reason: 'no-figure' });
+    const told: RigModel = { ...sealed, repackEvery: { days: { value: 1826, source: 'maker' } } };
+    expect(at('hub-service@1L', told)).toMatchObject({ verdict: 'clear', governing: { limit: 1826 } });
+    // The look is due all the same.
+    expect(at('hub-look@1L', told)).toMatchObject({ verdict: 'due', governing: { limit: 365 } });
   });
 });
 
@@ -155,7 +146,33 @@ describe('properties', () => {
     const before = dutiesOf(rigOf(setup(model)), day(2));
     const after = dutiesOf(rigOf(setup(model), repack(1, '2R')), day(2));
     const changed = after.filter((duty) => find(before, duty.id)?.verdict !== duty.verdict);
-    expect(changed.map((duty) => duty.id).sort()).toEqual(['lug-recheck@2R', 'repack@2R']);
+    expect(changed.map((duty) => duty.id).sort()).toEqual(
+      ['brake-adjust', 'brake-measure', 'hub-look', 'lug-recheck', 'lug-torque', 'repack'].map(
+        (id) => `${id}@2R`,
+      ),
+    );
+  });
+
+  test('whatever the rig, doing a routine at a place clears it and what it does by the way, and nothing else', () => {
+    fc.assert(
+      fc.property(anyModel, fc.nat(), (model, pick) => {
+        const all = dutiesOf(rigOf(setup(model)), day(2)).filter(
+          ({ routine }) => routine !== 'lug-recheck' && !routineDef(routine).ofPart,
+        );
+        const duty = all[pick % all.length];
+        if (!duty || duty.routine === 'lug-recheck' || duty.reason === 'no-figure') return;
+        const after = dutiesOf(rigOf(setup(model), done(1, [duty.routine, duty.place])), day(2));
+        const changed = after.filter(
+          (one) => find(all, one.id) && find(all, one.id)?.verdict !== one.verdict,
+        );
+        const expected = [duty.routine, ...routineDef(duty.routine).subsumes].map(
+          (id) => `${id}@${duty.place}`,
+        );
+        for (const one of changed) expect(expected).toContain(one.id);
+        expect(changed.map((one) => one.id)).toContain(duty.id);
+      }),
+      { numRuns: 100 },
+    );
   });
 
   test('whatever the log, duties are in order of weight and the tow verdict is that of its gravest reason', () => {
@@ -186,7 +203,14 @@ describe('what a trip made due', () => {
 });
 
 describe('the tow verdict', () => {
-  const fresh = [setup(), repack(0, '1L', '1R'), trip(1, 60), held(2, '1L'), held(2, '1R')];
+  const fresh = [
+    setup(),
+    ...soundEntries(sampleModel({}), RIG, day(0)),
+    repack(0, '1L', '1R'),
+    trip(1, 60),
+    held(2, '1L'),
+    held(2, '1R'),
+  ];
   const verdict = (open: readonly OpenWork[], ...entries: Entry[]) => {
     const rig = rigOf(...entries);
     return towVerdict(rig, dutiesOf(rig, day(3)), open);
@@ -194,7 +218,8 @@ describe('the tow verdict', () => {
   const work: OpenWork = { session: 's', place: '1L', unfit: true, step: 5, steps: 40 };
 
   test('is fit when all is done', () => {
-    expect(verdict([], ...fresh)).toEqual({ fitness: 'fit', reasons: [] });
+    expect(verdict([], ...fresh).fitness).toBe('fit');
+    expect(verdict([], ...fresh).reasons.filter(({ fitness }) => fitness !== 'fit')).toEqual([]);
   });
 
   test.each([
@@ -207,7 +232,8 @@ describe('the tow verdict', () => {
 
   test('is unknown with unknown history, and not with nuts loose', () => {
     expect(verdict([], setup()).fitness).toBe('unknown');
-    expect(verdict([work], ...fresh)).toMatchObject({ fitness: 'not', reasons: [{ kind: 'open-work' }] });
+    expect(verdict([work], ...fresh)).toMatchObject({ fitness: 'not' });
+    expect(verdict([work], ...fresh).reasons[0]).toMatchObject({ kind: 'open-work', work });
     expect(verdict([{ ...work, unfit: false }], ...fresh).fitness).toBe('fit');
   });
 
@@ -218,4 +244,36 @@ describe('the tow verdict', () => {
     expect(placeState(rig, '1R', duties, [])).toMatchObject({ mark: 'clear' });
     expect(placeState(rig, '1R', duties, [{ ...work, place: '1R' }])).toMatchObject({ mark: 'stop' });
   });
+});
+
+test('a change of rules moves the limits of duties: told by how many come earlier or later', () => {
+  const model = sampleModel({ axles: 2 });
+  const marks = Object.fromEntries(
+    wheelEnds(model).map((place) => [
+      markKey('repack', place),
+      { entry: 'x', at: '2026-05-01T12:00:00.000Z', distance: 0, distanceKnown: true, trips: 0, launches: 0 },
+    ]),
+  );
+  const rig = { ...emptyRig('r'), model, marks };
+  const now = '2026-05-16T12:00:00.000Z';
+  const under = (repack: HouseRules['repack']) => dutiesOf(rig, now, { ...HOUSE_DEFAULT, repack });
+  // Four repacks, and the brakes that are measured while the hubs are off.
+  expect(moved(under('yearly'), under('grade-5000'))).toEqual({ earlier: 8, later: 0 });
+  expect(moved(under('grade-5000'), under('grade-10000'))).toEqual({ earlier: 0, later: 8 });
+  // Metered grease needs a fitting; these hubs have none.
+  expect(moved(under('yearly'), under('metered'))).toEqual({ earlier: 0, later: 0 });
+});
+
+test('what does not agree in a rig counts toward the verdict and marks its place', () => {
+  const conflict = { id: 'tire-old@1L', code: 'tire-old', place: '1L', verdict: 'due' } as const;
+  const rig = { ...emptyRig('r'), model: sampleModel({ hub: 'sealed' }) };
+  expect(towVerdict(rig, [], [], [conflict])).toMatchObject({
+    fitness: 'after',
+    reasons: [{ kind: 'conflict', conflict }],
+  });
+  expect(placeState(rig, '1L', [], [], [conflict])).toMatchObject({ mark: 'due', conflict });
+  expect(placeState(rig, '1R', [], [], [conflict]).mark).toBe('unknown');
+  expect(placeState(rig, 'coupler', [], [], [{ ...conflict, place: 'coupler', verdict: 'watch' }]).mark).toBe(
+    'soon',
+  );
 });

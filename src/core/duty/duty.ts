@@ -1,8 +1,31 @@
-import type { Instant } from '../base';
-import { markKey, type Mark, type Refit, type RigState } from '../log';
-import { axleOf, wheelEnds, type WheelEnd } from '../rig';
-import { intervalFor, OVERDUE_SHARE, ROUTINES, SOON_SHARE, type RoutineId } from '../rules';
-import { meterUse, share, SLACK, type MeterUse } from './meter-use';
+import { instantOf, msOf, type Instant } from '../base';
+import { tireDate } from '../figures';
+import {
+  markKey,
+  markOf,
+  partAt,
+  rolledBy,
+  type Deferral,
+  type FindingState,
+  type Mark,
+  type Refit,
+  type RigState,
+} from '../log';
+import { wheelEnds, type WheelEnd } from '../rig';
+import {
+  HOUSE_DEFAULT,
+  intervalOf,
+  routineDef,
+  ROUTINES,
+  STOP_SHARE,
+  type HouseRules,
+  type IntervalContext,
+  type Matter,
+  type RoutineId,
+  type RoutinePlace,
+  type SeasonDates,
+} from '../rules';
+import { meterUse, pullUse, share, SLACK, standingOf, type MeterUse } from './meter-use';
 
 /** How pressing a duty is. */
 export type DutyVerdict = 'clear' | 'soon' | 'unknown' | 'due' | 'overdue';
@@ -11,59 +34,170 @@ export type DutyVerdict = 'clear' | 'soon' | 'unknown' | 'due' | 'overdue';
 export type DutyRoutine = RoutineId | 'lug-recheck';
 
 /** Why a duty stands as it does; words are found for it elsewhere. */
-export type DutyReason = 'no-record' | 'within' | 'near' | 'reached' | 'past';
+export type DutyReason =
+  'no-record' | 'no-figure' | 'within' | 'near' | 'reached' | 'past' | 'finding' | 'deferred' | 'past-stop';
 
 /** One routine at one place: how pressing, by which meter, and why. */
 export interface Duty {
   readonly id: string;
   readonly routine: DutyRoutine;
-  readonly place: WheelEnd;
+  readonly place: RoutinePlace;
+  readonly matter: Matter;
   readonly verdict: DutyVerdict;
   readonly reason: DutyReason;
   /** The meter that comes first; none without a record. */
   readonly governing: MeterUse | undefined;
   readonly meters: readonly MeterUse[];
-  /** The work it is counted from. */
-  readonly from: { readonly entry: string; readonly at: Instant } | undefined;
+  /** The work, or the part's own beginning, that it is counted from. */
+  readonly from: { readonly entry: string | undefined; readonly at: Instant } | undefined;
+  /** The finding that pulls it forward. */
+  readonly finding?: FindingState | undefined;
+  /** A routine that presses at the same place at least as much, and does this one by the way. */
+  readonly within?: RoutineId | undefined;
+  /** Put off, with what was said. */
+  readonly deferral?: Deferral | undefined;
 }
 
 const WEIGHT: Record<DutyVerdict, number> = { clear: 0, soon: 1, unknown: 2, due: 3, overdue: 4 };
+const MATTER: Record<Matter, number> = { safety: 2, moment: 1, upkeep: 0 };
+const STANDING = [
+  { verdict: 'clear', reason: 'within' },
+  { verdict: 'soon', reason: 'near' },
+  { verdict: 'due', reason: 'reached' },
+  { verdict: 'overdue', reason: 'past' },
+] as const;
 
-function standing(used: number): { verdict: DutyVerdict; reason: DutyReason } {
-  if (used >= 1 + OVERDUE_SHARE) return { verdict: 'overdue', reason: 'past' };
-  if (used >= 1) return { verdict: 'due', reason: 'reached' };
-  if (used >= 1 - SOON_SHARE) return { verdict: 'soon', reason: 'near' };
-  return { verdict: 'clear', reason: 'within' };
+/** The meter that comes first: the one that stands worst, and of those alike the one most used up. */
+function governs(meters: readonly MeterUse[]): MeterUse | undefined {
+  return meters.reduce<MeterUse | undefined>((first, next) => {
+    if (!first) return next;
+    const by = standingOf(next) - standingOf(first) || share(next) - share(first);
+    return by > 0 ? next : first;
+  }, undefined);
 }
 
-function routineDuty(rig: RigState, routine: RoutineId, place: WheelEnd, now: Instant): Duty | undefined {
-  const axle = rig.model?.axles[axleOf(place)];
-  const interval = rig.model && axle && intervalFor(routine, axle, rig.model);
-  if (!interval) return undefined;
-  const id = markKey(routine, place);
-  const mark: Mark | undefined = rig.marks[id];
-  if (!mark)
-    return {
-      id,
-      routine,
-      place,
-      verdict: 'unknown',
-      reason: 'no-record',
-      governing: undefined,
-      meters: [],
-      from: undefined,
-    };
-  const meters = meterUse(rig, mark, interval, now);
-  const governing = meters.reduce((first, next) => (share(next) > share(first) ? next : first));
+/** What a duty has been counted from, with its meters. */
+interface Counted {
+  readonly meters: readonly MeterUse[];
+  readonly from: Duty['from'];
+}
+
+/** A part's age is counted from when it was made or put in service, wherever it sits by now. */
+function countedByPart(
+  rig: RigState,
+  kind: 'tire' | 'battery',
+  place: RoutinePlace,
+  about: IntervalContext,
+  now: Instant,
+): Counted | undefined {
+  const part = place === 'rig' ? undefined : partAt(rig, kind, place);
+  if (!part) return undefined;
+  const began = beganOf(part.facts, kind, now);
+  if (!began) return undefined;
+  const { days } = intervalOf(kind === 'tire' ? 'tire-renew' : 'battery-renew', place, about);
+  const mark: Mark = { entry: '', at: began, distance: 0, distanceKnown: true, trips: 0, launches: 0 };
   return {
-    id,
-    routine,
-    place,
-    ...standing(share(governing)),
-    governing,
-    meters,
-    from: { entry: mark.entry, at: mark.at },
+    meters: meterUse(rig, mark, days ? { days } : {}, undefined, now),
+    from: { entry: undefined, at: began },
   };
+}
+
+function beganOf(
+  facts: Readonly<Record<string, { readonly value: string | number } | undefined>>,
+  kind: 'tire' | 'battery',
+  now: Instant,
+): Instant | undefined {
+  if (kind === 'battery') {
+    const since = facts['since']?.value;
+    return typeof since === 'string' ? `${since}T00:00:00.000Z` : undefined;
+  }
+  const dot = facts['dot']?.value;
+  const read = dot === undefined ? undefined : tireDate(String(dot), msOf(now));
+  return read?.ok ? instantOf(msOf(now) - read.value.age * 365.25 * 86_400_000) : undefined;
+}
+
+/** Where the meters of a routine stood when it was last done at a place; of a tire, when that very tire was looked at. */
+function countedByWork(
+  rig: RigState,
+  routine: RoutineId,
+  place: RoutinePlace,
+  about: IntervalContext,
+  now: Instant,
+): Counted | undefined {
+  const interval = intervalOf(routine, place, about);
+  const counted = (state: Pick<RigState, 'distance' | 'trips' | 'launches'>, mark: Mark): Counted => ({
+    meters: meterUse(state, mark, interval, about.season, now),
+    from: { entry: mark.entry, at: mark.at },
+  });
+  const tire = routine === 'tire-look' && place !== 'rig' ? partAt(rig, 'tire', place) : undefined;
+  const look = tire && rig.tireLooks[tire.id];
+  if (tire && look) return counted({ ...rig, distance: rolledBy(rig, tire) }, look);
+  // What follows every launch is counted from the first, done before or not.
+  const mark = markOf(rig, routine, place) ?? (routine === 'rinse' ? beginning(rig) : undefined);
+  // What was looked at there before this tire came was another tire.
+  if (!mark || (tire && tire.since > mark.at)) return undefined;
+  return counted(rig, mark);
+}
+
+/** Where the meters stood when the record began. */
+function beginning(rig: RigState): Mark {
+  const at = rig.since ?? '';
+  return { entry: '', at, distance: 0, distanceKnown: true, trips: 0, launches: 0 };
+}
+
+/** Whether a routine is put off: not once its new limit has come, and never past what is safe. */
+function deferred(
+  rig: RigState,
+  deferral: Deferral | undefined,
+  governing: MeterUse | undefined,
+  matter: Matter,
+  now: Instant,
+): 'put-off' | 'past-stop' | undefined {
+  if (!deferral || !governing) return undefined;
+  const over =
+    (deferral.until !== undefined && now >= deferral.until) ||
+    (deferral.distance !== undefined && rig.distance + SLACK >= deferral.distance);
+  if (over) return undefined;
+  const stop = stopLimit(governing);
+  return matter === 'safety' && governing.used >= stop ? 'past-stop' : 'put-off';
+}
+
+/** How far a meter of what matters for safety may run before nothing puts it off any longer. */
+export function stopLimit(use: MeterUse): number {
+  return use.limit * (1 + STOP_SHARE);
+}
+
+function routineDuty(
+  rig: RigState,
+  routine: RoutineId,
+  place: RoutinePlace,
+  about: IntervalContext,
+  now: Instant,
+): Duty {
+  const def = routineDef(routine);
+  const id = markKey(routine, place);
+  const matter = def.matter(place);
+  const counted = def.ofPart
+    ? countedByPart(rig, def.ofPart, place, about, now)
+    : countedByWork(rig, routine, place, about, now);
+  const meters = [...(counted?.meters ?? []), ...pullUse(rig, rig.pulls[id] ?? [])];
+  const governing = governs(meters);
+  const unfigured = !governing && Object.keys(intervalOf(routine, place, about)).length === 0;
+  const stands = governing
+    ? STANDING[standingOf(governing)]
+    : ({ verdict: 'unknown', reason: unfigured ? 'no-figure' : 'no-record' } as const);
+  const deferral = rig.deferrals[id];
+  const off = deferred(rig, deferral, governing, matter, now);
+  const finding = Object.values(rig.findings).find(
+    (one) => one.pulls === routine && one.place === place && one.verdict !== 'watch',
+  );
+  const base = { id, routine, place, matter, governing, meters, from: counted?.from };
+  if (off === 'past-stop') return { ...base, verdict: 'overdue', reason: 'past-stop', deferral };
+  if (off === 'put-off' && WEIGHT[stands.verdict] >= WEIGHT.due)
+    return { ...base, verdict: 'soon', reason: 'deferred', deferral };
+  if (finding && WEIGHT[stands.verdict] < WEIGHT.due)
+    return { ...base, verdict: 'due', reason: 'finding', finding };
+  return { ...base, ...stands };
 }
 
 function recheckDuty(rig: RigState, place: WheelEnd, refit: Refit): Duty | undefined {
@@ -71,40 +205,75 @@ function recheckDuty(rig: RigState, place: WheelEnd, refit: Refit): Duty | undef
   const open = refit.limits.filter((limit) => limit > refit.checked + SLACK);
   const limit = open[0];
   if (limit === undefined) return undefined;
-  // Past means that the next look has come due as well, or as much again after the last.
-  const past = open[1] ?? limit * 2;
-  const reached = used + SLACK >= limit;
-  const [verdict, reason]: [DutyVerdict, DutyReason] = !reached
-    ? ['soon', 'near']
-    : used + SLACK >= past
-      ? ['overdue', 'past']
-      : ['due', 'reached'];
-  const governing: MeterUse = { meter: 'distance', used, limit, basis: 'house', atLeast: false };
-  const from = { entry: refit.entry, at: refit.at };
+  const use: MeterUse = {
+    meter: 'distance',
+    used,
+    limit,
+    soon: 0,
+    // Past means that the next look has come due as well, or as much again after the last.
+    overdue: open[1] ?? limit * 2,
+    basis: 'house',
+    atLeast: false,
+  };
   return {
     id: `lug-recheck@${place}`,
     routine: 'lug-recheck',
     place,
-    verdict,
-    reason,
-    governing,
-    meters: [governing],
-    from,
+    matter: 'safety',
+    ...STANDING[standingOf(use)],
+    governing: use,
+    meters: [use],
+    from: { entry: refit.entry, at: refit.at },
   };
 }
 
-/** Every duty of a rig at a moment, most pressing first; none before its set-up is known. */
-export function dutiesOf(rig: RigState, now: Instant): readonly Duty[] {
-  if (!rig.model) return [];
-  const duties = wheelEnds(rig.model).flatMap((place) => {
+/** A duty that another at its place does by the way says so: nobody is asked for both. */
+function containedIn(duty: Duty, pressing: readonly Duty[]): Duty {
+  if (duty.verdict === 'clear' || duty.reason === 'finding') return duty;
+  for (const { routine, place, matter, verdict, reason } of pressing) {
+    if (routine === 'lug-recheck' || reason === 'no-figure' || place !== duty.place) continue;
+    const def = routineDef(routine);
+    if (!def.subsumes.some((id) => id === duty.routine)) continue;
+    // A part whose age nobody knows is dated, not renewed; and what is only upkeep never stands for what is more.
+    const weak = (def.ofPart && verdict === 'unknown') || MATTER[matter] < MATTER[duty.matter];
+    if (!weak && WEIGHT[verdict] >= WEIGHT[duty.verdict]) return { ...duty, within: routine };
+  }
+  return duty;
+}
+
+/** Every duty of a rig at a moment under the rules that hold for it, most pressing first; none before its set-up is known. */
+export function dutiesOf(
+  rig: RigState,
+  now: Instant,
+  house: HouseRules = HOUSE_DEFAULT,
+  season: SeasonDates | undefined = undefined,
+): readonly Duty[] {
+  const { model } = rig;
+  if (!model) return [];
+  const about = { model, house, season };
+  const rechecks = wheelEnds(model).flatMap((place) => {
     const refit = rig.refits[place];
-    return [
-      ...(refit ? [recheckDuty(rig, place, refit)] : []),
-      ...ROUTINES.map((routine) => routineDuty(rig, routine, place, now)),
-    ].filter((duty) => duty !== undefined);
+    const duty = refit && recheckDuty(rig, place, refit);
+    return duty ? [duty] : [];
   });
+  const routines = ROUTINES.flatMap((routine) =>
+    routineDef(routine)
+      .places(model, house)
+      // Nothing to rinse off before the first launch.
+      .filter(() => routine !== 'rinse' || rig.launches > 0)
+      .map((place) => routineDuty(rig, routine, place, about, now)),
+  );
+  const all = [...rechecks, ...routines];
+  const pressing = all.filter((duty) => WEIGHT[duty.verdict] >= WEIGHT.unknown);
   const nearness = (duty: Duty) => (duty.governing ? share(duty.governing) : 1);
-  return duties.sort((a, b) => WEIGHT[b.verdict] - WEIGHT[a.verdict] || nearness(b) - nearness(a));
+  return all
+    .map((duty) => containedIn(duty, pressing))
+    .sort(
+      (a, b) =>
+        WEIGHT[b.verdict] - WEIGHT[a.verdict] ||
+        MATTER[b.matter] - MATTER[a.matter] ||
+        nearness(b) - nearness(a),
+    );
 }
 
 /** The duties that became more pressing from one moment to another: what a trip made due. */
@@ -114,4 +283,23 @@ export function raised(before: readonly Duty[], after: readonly Duty[]): readonl
     const old = was.get(duty.id);
     return WEIGHT[duty.verdict] > WEIGHT[old?.verdict ?? 'clear'];
   });
+}
+
+/** How a change of rules moves the duties of a rig: for how many a limit comes earlier, for how many later. */
+export function moved(
+  before: readonly Duty[],
+  after: readonly Duty[],
+): { readonly earlier: number; readonly later: number } {
+  const was = new Map(before.map((duty) => [duty.id, duty]));
+  const meterOf = (use: MeterUse) => `${use.meter} ${use.season ?? ''} ${use.cause ?? ''}`;
+  // Limits are compared, not what is used of them: a limit in miles that shrinks moves the duty, whatever leads today.
+  const shifts = after.map((duty) => {
+    const old = new Map(was.get(duty.id)?.meters.map((use) => [meterOf(use), use.limit]));
+    const signs = duty.meters.map((use) => Math.sign(use.limit - (old.get(meterOf(use)) ?? use.limit)));
+    return signs.find((sign) => sign !== 0) ?? 0;
+  });
+  return {
+    earlier: shifts.filter((shift) => shift < 0).length,
+    later: shifts.filter((shift) => shift > 0).length,
+  };
 }

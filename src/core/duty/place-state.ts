@@ -1,17 +1,19 @@
+import type { Conflict } from '../judge';
 import type { RigState } from '../log';
-import type { WheelEnd } from '../rig';
+import type { Place } from '../rig';
 import type { Duty } from './duty';
 import type { OpenWork } from './tow';
 
 /** The mark of a place; what each looks like is the interface's. */
 export type PlaceMark = 'clear' | 'soon' | 'unknown' | 'due' | 'stop';
 
-/** How a wheel end stands, and the one thing behind it. */
-export interface PlaceState {
-  readonly place: WheelEnd;
+/** How a place stands, and the one thing behind it. */
+export interface PlaceState<P extends Place = Place> {
+  readonly place: P;
   readonly mark: PlaceMark;
   readonly duty?: Duty;
   readonly finding?: string;
+  readonly conflict?: Conflict;
   readonly open?: OpenWork;
 }
 
@@ -19,25 +21,32 @@ const WEIGHT: Record<PlaceMark, number> = { clear: 0, soon: 1, unknown: 2, due: 
 const OF_FINDING = { watch: 'soon', due: 'due', stop: 'stop' } as const;
 const OF_DUTY = { clear: 'clear', soon: 'soon', unknown: 'unknown', due: 'due', overdue: 'due' } as const;
 
-/** The state of one wheel end: the gravest of the work open at it, its findings and its duties. */
-export function placeState(
+/** The state of one place: the gravest of the work open at it, its findings, what does not agree there, and its duties. */
+export function placeState<P extends Place>(
   rig: RigState,
-  place: WheelEnd,
+  place: P,
   duties: readonly Duty[],
   open: readonly OpenWork[],
-): PlaceState {
-  const states: PlaceState[] = [
+  conflicts: readonly Conflict[] = [],
+): PlaceState<P> {
+  const own = duties.filter((duty) => duty.place === place);
+  const waits = (duty: Duty) =>
+    duty.verdict === 'unknown' && (duty.matter !== 'safety' || duty.reason === 'no-figure');
+  const states: PlaceState<P>[] = [
     ...open
       .filter((work) => work.place === place && work.unfit)
       .map((work) => ({ place, mark: 'stop' as const, open: work })),
     ...Object.values(rig.findings)
       .filter((finding) => finding.place === place)
       .map((finding) => ({ place, mark: OF_FINDING[finding.verdict], finding: finding.text })),
-    ...duties
-      .filter((duty) => duty.place === place)
-      .map((duty) => ({ place, mark: OF_DUTY[duty.verdict], duty })),
+    ...conflicts
+      .filter((conflict) => conflict.place === place)
+      .map((conflict) => ({ place, mark: OF_FINDING[conflict.verdict], conflict })),
+    ...own.filter((duty) => !waits(duty)).map((duty) => ({ place, mark: OF_DUTY[duty.verdict], duty })),
   ];
-  const worst = states.reduce<PlaceState | undefined>(
+  // Upkeep that nobody has a record of is worth a word only where there is nothing else to say.
+  if (states.length === 0) states.push(...own.map((duty) => ({ place, mark: OF_DUTY[duty.verdict], duty })));
+  const worst = states.reduce<PlaceState<P> | undefined>(
     (first, next) => (!first || WEIGHT[next.mark] > WEIGHT[first.mark] ? next : first),
     undefined,
   );

@@ -1,5 +1,7 @@
+import type { Conflict } from '../judge';
 import type { FindingState, RigState } from '../log';
 import type { WheelEnd } from '../rig';
+import { routineDef } from '../rules';
 import type { Duty } from './duty';
 
 /** May it be towed: yes, yes after some work, no, or nobody can say. */
@@ -19,6 +21,7 @@ export interface OpenWork {
 export type TowReason =
   | { readonly kind: 'open-work'; readonly fitness: Fitness; readonly work: OpenWork }
   | { readonly kind: 'finding'; readonly fitness: Fitness; readonly finding: FindingState }
+  | { readonly kind: 'conflict'; readonly fitness: Fitness; readonly conflict: Conflict }
   | { readonly kind: 'duty'; readonly fitness: Fitness; readonly duty: Duty };
 
 /** The one verdict on towing, with every reason in order of weight. */
@@ -30,7 +33,7 @@ export interface TowVerdict {
 const WEIGHT: Record<Fitness, number> = { fit: 0, after: 1, unknown: 2, not: 3 };
 
 const OF_FINDING = { watch: 'fit', due: 'after', stop: 'not' } as const;
-const OF_DUTY = {
+const OF_SAFETY = {
   clear: undefined,
   soon: 'fit',
   unknown: 'unknown',
@@ -38,8 +41,21 @@ const OF_DUTY = {
   overdue: 'after',
 } as const;
 
-/** The tow verdict of a rig from its duties, its findings and the work left open. */
-export function towVerdict(rig: RigState, duties: readonly Duty[], open: readonly OpenWork[]): TowVerdict {
+/** What a duty says of towing; nothing where it is only upkeep that can wait, or a finding says it already. */
+function fitnessOf(duty: Duty): Fitness | undefined {
+  if (duty.reason === 'finding' || duty.within) return undefined;
+  if (duty.reason === 'no-figure') return 'fit';
+  if (duty.matter === 'safety') return OF_SAFETY[duty.verdict];
+  return duty.verdict === 'due' || duty.verdict === 'overdue' ? 'fit' : undefined;
+}
+
+/** The tow verdict of a rig from its duties, its findings, the work left open, and what does not agree in it. */
+export function towVerdict(
+  rig: RigState,
+  duties: readonly Duty[],
+  open: readonly OpenWork[],
+  conflicts: readonly Conflict[] = [],
+): TowVerdict {
   const reasons: TowReason[] = [
     ...open
       .filter((work) => work.unfit)
@@ -49,12 +65,27 @@ export function towVerdict(rig: RigState, duties: readonly Duty[], open: readonl
       fitness: OF_FINDING[finding.verdict],
       finding,
     })),
+    ...conflicts.map((conflict): TowReason => ({
+      kind: 'conflict',
+      fitness: OF_FINDING[conflict.verdict],
+      conflict,
+    })),
     ...duties.flatMap((duty): TowReason[] => {
-      const fitness = OF_DUTY[duty.verdict];
+      const fitness = fitnessOf(duty);
       return fitness ? [{ kind: 'duty', fitness, duty }] : [];
     }),
   ];
   const ordered = reasons.sort((a, b) => WEIGHT[b.fitness] - WEIGHT[a.fitness]);
   const worst = ordered[0]?.fitness ?? 'fit';
   return { fitness: rig.model ? worst : 'unknown', reasons: ordered };
+}
+
+/** How many jobs some reasons come to: what is done in one walk round the rig is one, however many places it has. */
+export function jobsIn(reasons: readonly TowReason[]): number {
+  const jobs = reasons.map((reason, i) =>
+    reason.kind === 'duty' && reason.duty.routine !== 'lug-recheck' && routineDef(reason.duty.routine).round
+      ? reason.duty.routine
+      : i,
+  );
+  return new Set(jobs).size;
 }

@@ -4,5 +4,6 @@
  * is handed over, and refuses with the file, the line and the reason.
  */
 export { readArchive, writeArchive, type Archive, type ArchiveProblem } from './archive';
+export { writeCalendar, type CalendarDay } from './calendar';
 export { planMerge, type MergePlan, type MergeProblem } from './merge';
 export { entryJsonSchema, toLine } from './format';

@@ -7,3 +7,7 @@ export { torqueStages, type TorqueSchool, type TorqueStage } from './torque-stag
 export { checkTorque, type TorqueCheck } from './torque-check';
 export { endPlay, pinStops, stopsInWindow, type NutGeometry, type PinStop } from './end-play';
 export { crowfootSetting } from './crowfoot';
+export { tireDate, type DotProblem, type TireDate } from './dot';
+export { maxColdPressure, tireSize, turnsPerMile, usualCapacity, type TireSize } from './tire';
+export { boltCircle, boltCircleAcross, matchPattern, type PatternMatch } from './bolt-circle';
+export { ASSEMBLIES, DRUM_WEAR, matchAssembly, type Assembly, type AssemblyMatch } from './drum';

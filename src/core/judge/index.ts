@@ -3,4 +3,5 @@
  * the rule and what the rule rests on. Readings in SI.
  */
 export { judgeEndPlay, judgeGrade, judgeRecheck, type Judgement, type RecheckResult } from './judge';
-export { checkTrip, type TripClaim, type TripProblem } from './trip';
+export { checkTrip, type TripClaim, type TripOnRecord, type TripProblem } from './trip';
+export { broughtIn, isOfAge, reviewRig, type Conflict, type ConflictCode, type Reviewed } from './review';

@@ -82,12 +82,9 @@ function placeOf(entries: readonly Entry[], entry: Entry): number {
 
 /** The fold of any set of entries, in whatever order they are given; an id that comes twice counts once. */
 export function foldEntries(entries: readonly Entry[]): Fold {
-  const seen = new Set<string>();
-  const once = entries.filter((entry) => {
-    const before = seen.size;
-    return seen.add(entry.id).size > before;
-  });
-  const ordered = once.sort(compareEntries);
+  const sorted = [...entries].sort(compareEntries);
+  // The same entry twice stands side by side: its place in the order is its own.
+  const ordered = sorted.filter((entry, i) => entry.id !== sorted[i - 1]?.id);
   const acts = actsOf(ordered);
   return replay(ordered, acts, settle(acts), []);
 }

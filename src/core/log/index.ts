@@ -16,16 +16,28 @@ export {
 export { compareEntries } from './order';
 export { targetOf } from './alive';
 export { emptyFold, extend, foldEntries, type Fold } from './fold';
-export { makeEntry, makeVoid, type Stamp } from './make';
+export { makeEntry, makeVoid, workOf, type Stamp } from './make';
+export { markOf } from './marks';
+export { partAt, rolledBy } from './parts';
+export type { SurveyFound } from './kinds/survey';
 export {
+  emptyRig,
+  HOUSE,
   markKey,
+  type Deferral,
   type FindingState,
+  type Gap,
   type Mark,
   type MeterAnchor,
+  type PartState,
+  type PlannedState,
+  type Pull,
   type Refit,
   type RigState,
+  type SurveyState,
   type YardState,
 } from './state';
 export type { WorkBody } from './kinds/work';
 export type { FindingBody } from './kinds/finding';
 export type { TripBody } from './kinds/trip';
+export type { EventBody } from './kinds/event';

@@ -1,3 +1,4 @@
+import type { WorkBody } from './kinds/work';
 import type { Instant } from '../base';
 import type { Entry, EntryOf, Kind } from './entry';
 import { REGISTRY } from './registry';
@@ -30,4 +31,18 @@ export function makeEntry<K extends Kind>(kind: K, stamp: Stamp, body: EntryOf<K
 export function makeVoid(target: Entry, id: string, recorded: Instant, reason?: string): Entry {
   const stamp = { id, rig: target.rig, happened: recorded, recorded };
   return makeEntry('void', stamp, { target: target.id, ...(reason && { reason }) });
+}
+
+/** The body of work that was done by hand and has nothing more to tell than its jobs. */
+export function workOf(jobs: WorkBody['jobs'], from: WorkBody['from'] = 'written'): WorkBody {
+  return {
+    jobs: [...jobs],
+    from,
+    readings: [],
+    conditions: [],
+    materials: [],
+    renewed: [],
+    refits: [],
+    skipped: [],
+  };
 }

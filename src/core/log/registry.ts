@@ -2,8 +2,14 @@ import { findingClosed, findingOpened } from './kinds/finding';
 import { meterRead } from './kinds/meter';
 import { note } from './kinds/note';
 import { recheck } from './kinds/recheck';
-import { rigChanged, rigSetup } from './kinds/rig';
-import { trip } from './kinds/trip';
+import { partFitted, partMoved, partRead } from './kinds/part';
+import { rigChanged, rigRetired, rigReturned, rigSetup } from './kinds/rig';
+import { ruleChosen } from './kinds/rules';
+import { surveyed } from './kinds/survey';
+import { trip, tripPlanned } from './kinds/trip';
+import { deferral } from './kinds/deferral';
+import { happening } from './kinds/event';
+import { seasonSet } from './kinds/season';
 import { voided } from './kinds/void';
 import { work } from './kinds/work';
 
@@ -11,12 +17,23 @@ import { work } from './kinds/work';
 export const REGISTRY = {
   'rig.setup': rigSetup,
   'rig.changed': rigChanged,
+  'rig.retired': rigRetired,
+  'rig.returned': rigReturned,
   trip,
+  'trip.planned': tripPlanned,
   meter: meterRead,
   work,
   recheck,
   'finding.opened': findingOpened,
   'finding.closed': findingClosed,
+  'part.fitted': partFitted,
+  'part.moved': partMoved,
+  'part.read': partRead,
+  survey: surveyed,
+  'rule.chosen': ruleChosen,
+  season: seasonSet,
+  deferral,
+  event: happening,
   note,
   void: voided,
 } as const;

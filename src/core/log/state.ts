@@ -1,6 +1,6 @@
 import type { Instant } from '../base';
-import type { RigModel, WheelEnd } from '../rig';
-import type { RoutineId, Thickener, Verdict } from '../rules';
+import type { PartFacts, PartKind, Place, RigModel, ShelfGrade, WheelEnd } from '../rig';
+import type { RoutineId, RoutinePlace, RuleChoices, SeasonChoice, Thickener, Verdict } from '../rules';
 
 /** Where the meters stood when a routine was last done at a place; distance in m. */
 export interface Mark {
@@ -9,7 +9,45 @@ export interface Mark {
   readonly distance: number;
   /** False for work remembered from before the record began without its miles: the distance is then a least figure. */
   readonly distanceKnown: boolean;
+  readonly trips: number;
   readonly launches: number;
+}
+
+/** A routine pulled forward: due so far (m) from where the rig stood when it happened. */
+export interface Pull {
+  readonly cause: 'shop' | 'verge' | 'new-brakes' | 'adapter' | 'fixings';
+  readonly entry: string;
+  readonly at: Instant;
+  readonly distance: number;
+  readonly limit: number;
+  /** One of several looks at growing miles: only those that have come are done by a look. */
+  readonly chain: boolean;
+}
+
+/** A routine put off: until a moment, or until the rig's distance (m), whichever is first. */
+export interface Deferral {
+  readonly entry: string;
+  readonly at: Instant;
+  readonly until: Instant | undefined;
+  readonly distance: number | undefined;
+  readonly reason: string;
+}
+
+/** A trip that is planned; distance in m. */
+export interface PlannedState {
+  readonly id: string;
+  readonly at: Instant;
+  readonly distance: number;
+  readonly launches: number;
+  readonly name: string | undefined;
+}
+
+/** Distance (m) that the rig's meter gained between two readings and no trip tells of. */
+export interface Gap {
+  readonly entry: string;
+  readonly from: Instant;
+  readonly to: Instant;
+  readonly distance: number;
 }
 
 /** A wheel that was off and on again, until its rechecks are through; distances in m. */
@@ -36,9 +74,38 @@ export interface MeterAnchor {
 export interface FindingState {
   readonly id: string;
   readonly at: Instant;
-  readonly place: WheelEnd | 'rig';
+  readonly place: Place | 'rig';
   readonly verdict: Exclude<Verdict, 'clear'>;
   readonly text: string;
+  /** The routine that would put it right, where it is known: it falls due with the finding. */
+  readonly pulls?: RoutineId | undefined;
+}
+
+/** A part with an identity of its own, where it is and what it has behind it; distances in m. */
+export interface PartState {
+  readonly id: string;
+  readonly kind: PartKind;
+  readonly facts: PartFacts;
+  readonly at: Place | 'shelf' | 'gone';
+  /** Since when it has been there. */
+  readonly since: Instant;
+  /** What it had rolled when it came there; see `rolledBy` for what it has rolled by now. */
+  readonly rolled: number;
+  /** False where nobody knows what it rolled before the record: the distance is then a least figure. */
+  readonly rolledKnown: boolean;
+  /** Where the rig's distance stood when it came there. */
+  readonly mark: number;
+  /** How good it was found when it was last laid on the shelf. */
+  readonly grade: ShelfGrade | undefined;
+}
+
+/** What came of an item of the baseline survey. */
+export interface SurveyState {
+  readonly at: Instant;
+  readonly found:
+    | { readonly as: 'condition'; readonly verdict: Verdict; readonly words?: string | undefined }
+    | { readonly as: 'reading' }
+    | { readonly as: 'not-looked'; readonly reason?: string | undefined };
 }
 
 /** One rig as the log tells it; distances in m. */
@@ -52,11 +119,25 @@ export interface RigState {
   readonly launches: number;
   readonly lastTrip: Instant | undefined;
   readonly meter: MeterAnchor | undefined;
+  /** What the meter gained that no trip tells of. */
+  readonly gaps: readonly Gap[];
   readonly marks: Readonly<Record<string, Mark>>;
+  /** When a tire was last looked at, by part; its distance is what the tire had rolled by then. */
+  readonly tireLooks: Readonly<Record<string, Mark>>;
   readonly refits: Readonly<Partial<Record<WheelEnd, Refit>>>;
+  readonly pulls: Readonly<Record<string, readonly Pull[]>>;
+  readonly deferrals: Readonly<Record<string, Deferral>>;
+  readonly planned: Readonly<Record<string, PlannedState>>;
   readonly grease: Readonly<Partial<Record<WheelEnd, Thickener>>>;
   readonly endPlay: Readonly<Partial<Record<WheelEnd, { readonly play: number; readonly at: Instant }>>>;
   readonly findings: Readonly<Record<string, FindingState>>;
+  readonly parts: Readonly<Record<string, PartState>>;
+  readonly survey: Readonly<Record<string, SurveyState>>;
+  /** The schools its owner chose for this rig alone; for the house, those of all rigs. */
+  readonly rules: RuleChoices;
+  /** Its own towing season, where it is another than the house's. */
+  readonly season: SeasonChoice | undefined;
+  readonly retired: { readonly at: Instant; readonly reason?: string } | undefined;
   /** Entries that contradict what came before them and were left out of the count. */
   readonly contradictions: readonly string[];
 }
@@ -65,6 +146,9 @@ export interface RigState {
 export interface YardState {
   readonly rigs: Readonly<Record<string, RigState>>;
 }
+
+/** Entries that hold for all rigs are kept under this id in place of a rig's. */
+export const HOUSE = '00000000-0000-4000-8000-000000000000';
 
 /** A yard with nothing in it. */
 export const EMPTY_YARD: YardState = { rigs: {} };
@@ -80,21 +164,36 @@ export function emptyRig(id: string): RigState {
     launches: 0,
     lastTrip: undefined,
     meter: undefined,
+    gaps: [],
     marks: {},
+    tireLooks: {},
     refits: {},
+    pulls: {},
+    deferrals: {},
+    planned: {},
     grease: {},
     endPlay: {},
     findings: {},
+    parts: {},
+    survey: {},
+    rules: {},
+    season: undefined,
+    retired: undefined,
     contradictions: [],
   };
 }
 
 /** The key of a routine at a place among the marks. */
-export function markKey(routine: RoutineId, place: WheelEnd): string {
+export function markKey(routine: RoutineId, place: RoutinePlace): string {
   return `${routine}@${place}`;
 }
 
 /** The change that notes an entry as contradicting what came before. */
 export function contradict(rig: Pick<RigState, 'contradictions'>, entry: string): Partial<RigState> {
   return { contradictions: [...rig.contradictions, entry] };
+}
+
+/** The key of a survey's item at a place. */
+export function surveyKey(item: string, place: Place | 'rig'): string {
+  return `${item}@${place}`;
 }

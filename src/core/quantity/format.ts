@@ -20,6 +20,8 @@ const DECIMALS: Record<Unit, number> = {
   '°C': 0,
   oz: 1,
   g: 0,
+  lb: 0,
+  kg: 0,
 };
 
 /** A number with grouped thousands and fixed decimals; minus zero is zero. */

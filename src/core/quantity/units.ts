@@ -1,5 +1,5 @@
-/** What is measured. `distance` is the road (mi, km); `length` is the part (in, mm). */
-export type Dimension = 'distance' | 'length' | 'torque' | 'pressure' | 'temperature' | 'mass';
+/** What is measured. `distance` is the road (mi, km), `length` the part (in, mm); `mass` is grease (oz, g), `weight` a load (lb, kg). */
+export type Dimension = 'distance' | 'length' | 'torque' | 'pressure' | 'temperature' | 'mass' | 'weight';
 
 /** The two families of units an owner can choose between. */
 export type UnitSystem = 'us' | 'metric';
@@ -35,14 +35,32 @@ export const UNITS = {
   '°C': { dimension: 'temperature', factor: 1, offset: 273.15, also: ['c', 'deg c'] },
   oz: { dimension: 'mass', factor: 0.028349523125, also: ['ounces'] },
   g: { dimension: 'mass', factor: 0.001, also: ['grams'] },
+  lb: { dimension: 'weight', factor: 0.45359237, also: ['lbs', 'pounds'] },
+  kg: { dimension: 'weight', factor: 1, also: ['kilograms', 'kilos'] },
 } as const satisfies Record<string, UnitDef>;
 
 /** The symbol of a unit, as shown. */
 export type Unit = keyof typeof UNITS;
 
 const SHOWN: Record<UnitSystem, Record<Dimension, Unit>> = {
-  us: { distance: 'mi', length: 'in', torque: 'lbf·ft', pressure: 'psi', temperature: '°F', mass: 'oz' },
-  metric: { distance: 'km', length: 'mm', torque: 'N·m', pressure: 'kPa', temperature: '°C', mass: 'g' },
+  us: {
+    distance: 'mi',
+    length: 'in',
+    torque: 'lbf·ft',
+    pressure: 'psi',
+    temperature: '°F',
+    mass: 'oz',
+    weight: 'lb',
+  },
+  metric: {
+    distance: 'km',
+    length: 'mm',
+    torque: 'N·m',
+    pressure: 'kPa',
+    temperature: '°C',
+    mass: 'g',
+    weight: 'kg',
+  },
 };
 
 /** The unit a dimension is shown in, in the owner's system. */

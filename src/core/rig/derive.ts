@@ -1,8 +1,8 @@
 import type { Axle } from './model';
 
-/** True where the hub is opened and packed by its owner; oil-bath and sealed hubs are not. */
+/** True where the hub is opened and packed by its owner; oil-bath and sealed hubs are not, an unknown one may be. */
 export function hubOpens(axle: Pick<Axle, 'hub'>): boolean {
-  return axle.hub === 'plain' || axle.hub === 'drilled' || axle.hub === 'pressure-cap';
+  return axle.hub !== 'oil-bath' && axle.hub !== 'sealed';
 }
 
 /** True where grease goes in without opening the hub. */
@@ -10,12 +10,17 @@ export function hubTakesFitting(axle: Pick<Axle, 'hub'>): boolean {
   return axle.hub === 'drilled' || axle.hub === 'pressure-cap';
 }
 
-/** True where the wheel ends of this axle have brakes. */
+/** True where the wheel ends of this axle are known to have brakes. */
 export function hasBrake(axle: Pick<Axle, 'brake'>): boolean {
-  return axle.brake !== 'none';
+  return axle.brake !== undefined && axle.brake !== 'none';
 }
 
 /** True where the brakes of this axle are drums with shoes. */
 export function hasDrum(axle: Pick<Axle, 'brake'>): boolean {
   return axle.brake === 'electric' || axle.brake === 'hydraulic-drum';
+}
+
+/** True where the brakes of this axle work by fluid. */
+export function hasHydraulics(axle: Pick<Axle, 'brake'>): boolean {
+  return axle.brake === 'hydraulic-drum' || axle.brake === 'hydraulic-disc';
 }

@@ -1,37 +1,77 @@
 /**
- * Rig: the trailer as its owner describes it, and the places that follow from
- * that. Unknown facts are absent, never filled in; a specification carries its
- * source. Nothing here knows what happened to the rig: that is the log's.
+ * Rig: the trailer as its owner describes it, and the places, gear and parts
+ * that follow from that. Unknown facts are absent, never filled in; a
+ * specification carries its source. Nothing here knows what happened to the
+ * rig: that is the log's.
  */
 export {
-  axleSchema,
   BRAKES,
   HUBS,
   KINDS,
+  LOAD_RANGES,
   LOCKS,
-  rigModelSchema,
   STUD_COUNTS,
   SUSPENSIONS,
   WATERS,
-  type Axle,
   type BrakeKind,
   type HubKind,
+  type LoadRange,
   type LockKind,
   type RigKind,
-  type RigModel,
   type StudCount,
+  type Suspension,
   type Water,
-} from './model';
-export { SOURCES, type Source, type Specified } from './source';
+} from './kinds';
+export { rigModelSchema, type Axle, type RigModel } from './model';
+export { isGuess, SOURCES, specified, type Source, type Specified } from './source';
+export { GEAR_IDS, gearBelongs, gearDef, gearOf, type Gear, type GearId, type GearZone } from './gear';
 export {
   axleOf,
+  isGear,
+  isSpare,
   isWheelEnd,
   matesOf,
+  placeSchema,
+  placesOf,
   sideOf,
+  sparesOf,
   wheelEndSchema,
   wheelEnds,
+  type Place,
   type Side,
+  type Spare,
+  type TirePlace,
   type WheelEnd,
 } from './place';
+export {
+  PART_FACTS,
+  PART_KINDS,
+  partsAt,
+  partSchema,
+  rolls,
+  SHELF_GRADES,
+  slotsOf,
+  TIRE_CLASSES,
+  type PartFacts,
+  type PartKind,
+  type PartSpec,
+  type ShelfGrade,
+} from './part';
+export {
+  FACT_GROUPS,
+  FACT_IDS,
+  factApplies,
+  factAt,
+  factDef,
+  factPath,
+  factValue,
+  missingFacts,
+  type FactDef,
+  type FactGroup,
+  type FactId,
+  type FactType,
+  type FactValue,
+} from './facts';
 export { applyChanges, changesSchema, diffModels, type Changes } from './change';
 export { hasBrake, hasDrum, hubOpens, hubTakesFitting } from './derive';
+export { TEMPLATES, templateModel, type TemplateId } from './templates';

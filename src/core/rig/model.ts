@@ -1,28 +1,46 @@
 import * as z from 'zod/mini';
-import { nonNegative, positive, whole, words } from '../base';
+import { nonNegative, positive, shaped, whole, words } from '../base';
+import { gearSchema } from './gear';
+import {
+  ACTUATORS,
+  BRAKES,
+  COVERS,
+  HUBS,
+  KINDS,
+  LIFT_POINTS,
+  LOAD_RANGES,
+  LOCKS,
+  MATERIALS,
+  ROADS,
+  STUD_COUNTS,
+  SUSPENSIONS,
+  USES,
+  WATERS,
+} from './kinds';
 import { specified } from './source';
 
-export const KINDS = ['rv', 'boat', 'utility'] as const;
-export const SUSPENSIONS = ['leaf', 'torsion'] as const;
-export const BRAKES = ['none', 'electric', 'hydraulic-drum', 'hydraulic-disc'] as const;
-export const HUBS = ['plain', 'drilled', 'pressure-cap', 'oil-bath', 'sealed'] as const;
-export const LOCKS = ['cotter', 'keeper', 'tang'] as const;
-export const STUD_COUNTS = [4, 5, 6, 8] as const;
-export const WATERS = ['fresh', 'brackish', 'salt'] as const;
+const playWindow = z
+  .strictObject({ min: nonNegative(0.005), max: positive(0.005) })
+  .check(z.refine((w) => w.min < w.max, { message: 'the window ends before it begins' }));
 
-export type RigKind = (typeof KINDS)[number];
-export type BrakeKind = (typeof BRAKES)[number];
-export type HubKind = (typeof HUBS)[number];
-export type LockKind = (typeof LOCKS)[number];
-export type StudCount = (typeof STUD_COUNTS)[number];
-export type Water = (typeof WATERS)[number];
-
-/** One axle; lengths in m. What is unknown is left out. */
-export const axleSchema = z.strictObject({
+/** One axle; lengths in m, mass in kg. What is unknown is left out. */
+const axleSchema = z.strictObject({
   suspension: z.enum(SUSPENSIONS),
-  brake: z.enum(BRAKES),
-  hub: z.enum(HUBS),
-  lock: z.enum(LOCKS),
+  /** The leaf springs hang on an equalizer at one end. */
+  equalizer: z.optional(z.boolean()),
+  /** The axle's rating, GAWR (kg). */
+  rating: z.optional(specified(positive(20_000))),
+  brake: z.optional(z.enum(BRAKES)),
+  /** Wires run to the backing plates. */
+  wires: z.optional(z.boolean()),
+  /** Nominal brake size: drum diameter and shoe width (m). */
+  drum: z.optional(specified(z.strictObject({ diameter: positive(1), width: positive(0.5) }))),
+  /** Bolts that hold a backing plate. */
+  mountingBolts: z.optional(specified(z.literal([4, 5]))),
+  hub: z.optional(z.enum(HUBS)),
+  lock: z.optional(z.enum(LOCKS)),
+  /** The thrust washer has a flat that must match the spindle. */
+  flatWasher: z.optional(z.boolean()),
   /** Axial travel of the spindle nut in one turn (m). */
   threadPitch: z.optional(specified(positive(0.01))),
   /** Slots in the castle nut. */
@@ -30,33 +48,81 @@ export const axleSchema = z.strictObject({
   /** Cross holes for the pin through the spindle. */
   pinHoles: z.optional(specified(whole(1, 2))),
   /** The axle maker's end play window (m). */
-  endPlay: z.optional(
-    specified(
-      z
-        .strictObject({ min: nonNegative(0.005), max: positive(0.005) })
-        .check(z.refine((w) => w.min < w.max, { message: 'the window ends before it begins' })),
-    ),
-  ),
+  endPlay: z.optional(specified(playWindow)),
 });
 
 /** One axle of a rig. */
 export type Axle = z.infer<typeof axleSchema>;
 
-/** A rig as described by its owner; torque in N·m, lengths and distances in m, days in d. */
+const wheelsSchema = z.strictObject({
+  studs: z.literal(STUD_COUNTS),
+  studDiameter: z.optional(specified(positive(0.05))),
+  /** Lug torque (N·m). */
+  torque: z.optional(specified(positive(1000))),
+  /** Diameter of the circle through the studs (m). */
+  boltCircle: z.optional(specified(positive(0.6))),
+  material: z.optional(z.enum(MATERIALS)),
+  /** Wheel adapters have nuts of their own. */
+  adapter: z.optional(
+    z.strictObject({
+      fitted: z.boolean(),
+      nuts: z.optional(z.literal(STUD_COUNTS)),
+      torque: z.optional(specified(positive(1000))),
+    }),
+  ),
+  cover: z.optional(z.enum(COVERS)),
+  coverTool: z.optional(words(60)),
+  /** Across the flats of the lug nuts (m). */
+  socket: z.optional(specified(positive(0.1))),
+  /** Where the key of the locking nuts is kept, or that there is none. */
+  key: z.optional(words(60)),
+});
+
+const tiresSchema = z.strictObject({
+  /** The size the placard asks for, as written on it: `ST225/75R15`. */
+  size: z.optional(specified(words(24))),
+  loadRange: z.optional(specified(z.enum(LOAD_RANGES))),
+  /** The cold pressure the placard asks for (Pa). */
+  pressure: z.optional(specified(positive(1_200_000))),
+});
+
+/** A rig as described by its owner; torque in N·m, lengths and distances in m, masses in kg, days in d. */
 export const rigModelSchema = z.strictObject({
   name: words(40),
   kind: z.enum(KINDS),
   axles: z.array(axleSchema).check(z.minLength(1), z.maxLength(3)),
-  wheels: z.strictObject({
-    studs: z.literal(STUD_COUNTS),
-    studDiameter: z.optional(specified(positive(0.05))),
-    torque: z.optional(specified(positive(1000))),
-  }),
+  wheels: wheelsSchema,
+  tires: z.optional(tiresSchema),
   spares: whole(0, 2),
+  /** What makes the pressure of hydraulic brakes. */
+  actuator: z.optional(z.enum(ACTUATORS)),
+  /** Between the two outer bolts of the equalizer (m). */
+  equalizerSpacing: z.optional(specified(positive(2))),
+  /** Between neighboring axles (m). */
+  axleSpacing: z.optional(specified(positive(4))),
+  /** Rated gross weight of the trailer, GVWR (kg). */
+  gvwr: z.optional(specified(positive(40_000))),
+  lifting: z.optional(
+    z.strictObject({
+      point: z.optional(z.enum(LIFT_POINTS)),
+      /** Height of the lifting point with the tires full (m). */
+      height: z.optional(specified(positive(2))),
+    }),
+  ),
+  /** Gear it has (true) or has not (false); what is left out nobody has looked for. */
+  gear: z.optional(gearSchema),
+  environment: z.optional(
+    z.strictObject({
+      roads: z.optional(z.enum(ROADS)),
+      /** The water a boat is usually launched in. */
+      water: z.optional(z.enum(WATERS)),
+    }),
+  ),
+  use: z.optional(z.enum(USES)),
+  /** How far its owner expects to tow it in a year (m). */
+  yearly: z.optional(positive(1e9)),
   /** How miles come in: the trailer's own meter, or the length of each trip. */
   miles: z.enum(['meter', 'trips']),
-  /** The water a boat is usually launched in. */
-  water: z.optional(z.enum(WATERS)),
   /** The owner's or the maker's own repack interval, ahead of the house rule. */
   repackEvery: z.optional(
     z.strictObject({
@@ -69,3 +135,6 @@ export const rigModelSchema = z.strictObject({
 
 /** A rig as described by its owner. */
 export type RigModel = z.infer<typeof rigModelSchema>;
+
+/** Reads a day written `2024-03-09`. */
+export const daySchema = shaped(/^\d{4}-(0[1-9]|1[0-2])-(0[1-9]|[12]\d|3[01])$/);

@@ -1,4 +1,5 @@
 import * as z from 'zod/mini';
+import { GEAR_IDS, gearOf, type GearId } from './gear';
 import type { RigModel } from './model';
 
 /** L or R, seen facing forward. */
@@ -7,19 +8,52 @@ export type Side = 'L' | 'R';
 /** A wheel end: axle number from the front, then side. */
 export type WheelEnd = `${1 | 2 | 3}${Side}`;
 
+/** Where a spare is carried. */
+export type Spare = 'S1' | 'S2';
+
+/** Where a tire can sit. */
+export type TirePlace = WheelEnd | Spare;
+
+/** Any place of a rig that has a name of its own. */
+export type Place = TirePlace | GearId;
+
 const ALL: readonly WheelEnd[] = ['1L', '1R', '2L', '2R', '3L', '3R'];
+const SPARES: readonly Spare[] = ['S1', 'S2'];
 
 /** Reads a wheel end code. */
 export const wheelEndSchema = z.enum(['1L', '1R', '2L', '2R', '3L', '3R']);
+
+/** Reads any place of a rig. */
+export const placeSchema = z.enum(['1L', '1R', '2L', '2R', '3L', '3R', 'S1', 'S2', ...GEAR_IDS]);
 
 /** True for the code of a wheel end. */
 export function isWheelEnd(text: string): text is WheelEnd {
   return (ALL as readonly string[]).includes(text);
 }
 
+/** True for the code of a spare. */
+export function isSpare(text: string): text is Spare {
+  return (SPARES as readonly string[]).includes(text);
+}
+
+/** True for a piece of gear. */
+export function isGear(text: string): text is GearId {
+  return (GEAR_IDS as readonly string[]).includes(text);
+}
+
 /** The wheel ends of a rig, from the front, left before right. */
 export function wheelEnds(model: Pick<RigModel, 'axles'>): readonly WheelEnd[] {
   return ALL.slice(0, model.axles.length * 2);
+}
+
+/** The spares a rig carries. */
+export function sparesOf(model: Pick<RigModel, 'spares'>): readonly Spare[] {
+  return SPARES.slice(0, model.spares);
+}
+
+/** Every place of a rig: wheel ends, spares, gear. */
+export function placesOf(model: RigModel): readonly Place[] {
+  return [...wheelEnds(model), ...sparesOf(model), ...gearOf(model).map((gear) => gear.id)];
 }
 
 /** The axle of a wheel end, counted from zero at the front. */

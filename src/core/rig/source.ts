@@ -16,3 +16,8 @@ export interface Specified<T> {
 export function specified<T extends z.ZodMiniType>(value: T) {
   return z.strictObject({ value, source: z.enum(SOURCES) });
 }
+
+/** True for a specification that is a guess: it is never worked to without saying so. */
+export function isGuess(spec: Pick<Specified<unknown>, 'source'> | undefined): boolean {
+  return spec?.source === 'guess';
+}

@@ -10,7 +10,7 @@ import {
   type Side,
   type WheelEnd,
 } from '../rig';
-import { RECHECK_LIMITS, type HouseRules, type RoutineId, type Subject } from '../rules';
+import { recheckLimits, type HouseRules, type RoutineId, type Subject } from '../rules';
 import {
   CLEAR_UP,
   REPACK,
@@ -63,6 +63,12 @@ export type CompileProblem =
   | { readonly code: 'no-jobs' }
   | { readonly code: 'no-such-place'; readonly place: WheelEnd }
   | { readonly code: 'hub-stays-shut'; readonly place: WheelEnd }
+  /** What the steps depend on has not been told of this axle yet. */
+  | {
+      readonly code: 'not-known';
+      readonly place: WheelEnd;
+      readonly facts: readonly ('hub' | 'lock' | 'brake')[];
+    }
   | { readonly code: 'twice'; readonly place: WheelEnd }
   | { readonly code: 'deadlock'; readonly keys: readonly string[] };
 
@@ -186,6 +192,8 @@ export function compile(
     const axle = model.axles[axleOf(place)];
     if (!axle || !wheelEnds(model).includes(place)) return fail({ code: 'no-such-place', place });
     if (!hubOpens(axle) || jobs[i]?.routine !== 'repack') return fail({ code: 'hub-stays-shut', place });
+    const facts = (['hub', 'lock', 'brake'] as const).filter((fact) => axle[fact] === undefined);
+    if (facts.length > 0) return fail({ code: 'not-known', place, facts });
     if (places.indexOf(place) !== i) return fail({ code: 'twice', place });
     // A side is chocked when the first corner across from it is about to be loosened, not before it is worked on itself.
     const side = other(sideOf(place));
@@ -200,5 +208,5 @@ export function compile(
   const start = atStart(places);
   const ordered = order(withoutAbsent([...once, ...corners, ...end], start), start);
   if (!ordered.ok) return ordered;
-  return ok({ jobs, house, rechecks: RECHECK_LIMITS[house.recheck], steps: ordered.value });
+  return ok({ jobs, house, rechecks: recheckLimits(house), steps: ordered.value });
 }

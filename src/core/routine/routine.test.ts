@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { BRAKES, HUBS, KINDS, LOCKS, wheelEnds, type RigModel, type WheelEnd } from '../rig';
 import { HOUSE_DEFAULT, type HouseRules } from '../rules';
-import { anyHouse, anyModel, sampleModel } from '../testing/arbitraries';
+import { anyHouse, anyWorkable, sampleModel } from '../testing/arbitraries';
 import { compile, verify, type Card, type CardStep } from '.';
 
 function cardOf(model: RigModel, places: readonly WheelEnd[], house: HouseRules = HOUSE_DEFAULT): Card {
@@ -21,7 +21,7 @@ const opens = (model: RigModel) =>
 
 /** A random rig with a random set of its hubs that open. */
 const anyJob = fc
-  .tuple(anyModel, anyHouse, fc.infiniteStream(fc.boolean()))
+  .tuple(anyWorkable, anyHouse, fc.infiniteStream(fc.boolean()))
   .map(([model, house, coin]) => ({ model, house, places: opens(model).filter(() => coin.next().value) }))
   .filter((job) => job.places.length > 0);
 

@@ -1,6 +1,6 @@
 import { fail, ok, type Instant, type Result } from '../base';
 import type { OpenWork } from '../duty';
-import { axleOf, type RigModel, type WheelEnd } from '../rig';
+import { axleOf, type Place, type RigModel, type WheelEnd } from '../rig';
 import { endPlayWindow, gradeVerdict, type Subject, type Verdict } from '../rules';
 import { endPlay } from '../figures';
 import { judgeEndPlay, type Judgement } from '../judge';
@@ -18,7 +18,7 @@ export interface StepRecord {
 
 /** Something reported by hand while a card ran. */
 export interface SaidFinding {
-  readonly place: WheelEnd | 'rig';
+  readonly place: Place | 'rig';
   readonly verdict: Exclude<Verdict, 'clear'>;
   readonly text: string;
 }

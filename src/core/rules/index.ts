@@ -4,24 +4,54 @@
  */
 export {
   HOUSE_DEFAULT,
+  isSchool,
   NUT_SCHOOLS,
-  RECHECK_LIMITS,
-  RECHECK_SCHOOLS,
+  recheckLimits,
+  RULE_IDS,
+  RULES,
+  rulesFor,
+  tireAgeLimit,
   type Basis,
   type HouseRules,
   type NutSchool,
-  type RecheckSchool,
+  type RuleChoices,
+  type RuleId,
+  type School,
 } from './schools';
 export {
-  HOUSE_REPACK,
-  intervalFor,
-  OVERDUE_SHARE,
+  routineDef,
   ROUTINES,
-  SOON_SHARE,
-  type Interval,
-  type Limit,
+  type Matter,
+  type RoutineDef,
   type RoutineId,
+  type RoutinePlace,
+} from './routines';
+export {
+  BATTERY_YEARS,
+  HOUSE_REPACK,
+  intervalOf,
+  NEW_BRAKES,
+  OVERDUE_SHARE,
+  SOON_SHARE,
+  STOP_SHARE,
+  type Interval,
+  type IntervalContext,
+  type Limit,
 } from './intervals';
+export {
+  checkpoints,
+  HALVES,
+  openCheckpoint,
+  seasonIn,
+  SEASON_TIMES,
+  seasonOf,
+  USUAL_SEASON,
+  type Checkpoint,
+  type Half,
+  type SeasonChoice,
+  type SeasonDates,
+  type SeasonTime,
+} from './season';
 export { endPlayWindow, type EndPlayWindow } from './end-play';
 export {
   CRITERIA,

@@ -1,22 +1,33 @@
 import { toSI } from '../quantity';
-import { hubOpens, type Axle, type RigModel } from '../rig';
-import type { Basis } from './schools';
-
-/** The routines this product knows how to make due. */
-export const ROUTINES = ['repack', 'hub-look'] as const;
-export type RoutineId = (typeof ROUTINES)[number];
+import { axleOf, hubOpens, hubTakesFitting, isWheelEnd, type Axle, type RigModel } from '../rig';
+import type { RoutineId, RoutinePlace } from './routines';
+import { tireAgeLimit, type Basis, type HouseRules } from './schools';
+import { TWICE_A_YEAR, type SeasonDates, type SeasonTime } from './season';
 
 /** A limit on one meter with what it rests on. */
 export interface Limit {
   readonly value: number;
   readonly basis: Basis;
+  /** Where it turns soon, if not by the usual share. */
+  readonly soon?: number;
+  /** A looser figure that this one overrules: the stricter of two wins. */
+  readonly over?: { readonly value: number; readonly basis: Basis };
 }
 
-/** When a routine comes round: distance in m, time in d, launches counted; whichever is first. */
+/** When a routine comes round: distance in m, time in d, trips and launches counted, times of the season; whichever is first. */
 export interface Interval {
   readonly distance?: Limit;
   readonly days?: Limit;
+  readonly trips?: Limit;
   readonly launches?: Limit;
+  readonly seasons?: readonly SeasonTime[];
+}
+
+/** What an interval follows from. */
+export interface IntervalContext {
+  readonly model: RigModel;
+  readonly house: HouseRules;
+  readonly season: SeasonDates | undefined;
 }
 
 /** A duty is soon when this share of its interval is left. */
@@ -25,20 +36,122 @@ export const SOON_SHARE = 0.1;
 /** A duty is overdue when it is past its limit by this share of its interval. */
 export const OVERDUE_SHARE = 0.1;
 
-/** The house interval of a repack: distance in m, time in d. */
+/** What matters for safety may be put off to this share past its limit, and no further. */
+export const STOP_SHARE = 0.25;
+
+/** The shipped interval of a repack: distance in m, time in d. */
 export const HOUSE_REPACK = { distance: toSI(12_000, 'mi'), days: 365 } as const;
+
+/** Looks under way come every couple of thousand miles (m). */
+const COUPLE_OF_THOUSAND = toSI(2000, 'mi');
+const YEAR = 365;
+/** From this age (y) a tire is kept in mind. */
+const TIRE_WATCHED = 5;
+const DAYS_A_YEAR = 365.25;
+/** The breakaway battery serves so many years (y). */
+export const BATTERY_YEARS = 2;
+/** Brakes with new shoes have bedded in by then and are adjusted again (m). */
+export const NEW_BRAKES = toSI(200, 'mi');
 
 const house = (value: number): Limit => ({ value, basis: 'house' });
 
-/** The interval of a routine at an axle of a rig: the owner's or maker's own figures, else the house rule; none where it does not apply. */
-export function intervalFor(routine: RoutineId, axle: Axle, model: RigModel): Interval | undefined {
-  if (routine === 'hub-look') return hubOpens(axle) ? undefined : { days: house(365) };
-  if (!hubOpens(axle)) return undefined;
+/** How far (m) a hub runs between repacks by the school its owner follows; metered grease needs a fitting to go in by. */
+function repackDistance(school: HouseRules['repack'], axle: Axle): number {
+  switch (school) {
+    case 'yearly':
+      return HOUSE_REPACK.distance;
+    case 'metered':
+      return hubTakesFitting(axle) ? toSI(10_000, 'mi') : HOUSE_REPACK.distance;
+    case 'grade-5000':
+      return toSI(5000, 'mi');
+    case 'grade-10000':
+      return toSI(10_000, 'mi');
+  }
+}
+
+type Said = { readonly value: number; readonly source: Exclude<Basis, 'house'> } | undefined;
+
+/**
+ * Of a figure told of this rig and the house rule, the one that holds: the figure told outranks
+ * what is shipped, but a rule its owner chose stands where it is the stricter of the two.
+ */
+function prevailing(said: Said, rule: Limit | undefined, chosen: boolean): Limit | undefined {
+  if (!said || said.source === 'guess') return rule;
+  const told: Limit = { value: said.value, basis: said.source };
+  if (chosen && rule && rule.value < told.value) return { ...rule, over: told };
+  return told;
+}
+
+const limits = (interval: { readonly [K in keyof Interval]: Interval[K] | undefined }): Interval =>
+  Object.fromEntries(Object.entries(interval).filter(([, limit]) => limit !== undefined)) as Interval;
+
+/** By what its owner was told of this hub, else by the house; hubs that stay shut have no house figure. */
+function repackInterval(axle: Axle, { model, house: rules }: IntervalContext): Interval {
   const own = model.repackEvery ?? {};
-  const limit = (spec: { value: number; source: Basis } | undefined, fallback: Limit | undefined) =>
-    spec && spec.source !== 'guess' ? { value: spec.value, basis: spec.source } : fallback;
-  const distance = limit(own.distance, house(HOUSE_REPACK.distance));
-  const days = limit(own.days, house(HOUSE_REPACK.days));
-  const launches = limit(own.launches, undefined);
-  return { ...(distance && { distance }), ...(days && { days }), ...(launches && { launches }) };
+  const opens = hubOpens(axle);
+  const chosen = rules.chosen?.includes('repack') ?? false;
+  return limits({
+    distance: prevailing(own.distance, opens ? house(repackDistance(rules.repack, axle)) : undefined, chosen),
+    days: prevailing(own.days, opens ? house(HOUSE_REPACK.days) : undefined, chosen),
+    launches: prevailing(own.launches, undefined, false),
+  });
+}
+
+/** Once in a season at one of its times; by days while the season is not known. */
+const seasonal = (time: SeasonTime, season: SeasonDates | undefined): Interval =>
+  season ? { seasons: [time] } : { days: house(time === 'mid' ? TWICE_A_YEAR : YEAR) };
+
+/** When a routine comes round at a place; empty where no figure is known that it could go by. */
+export function intervalOf(routine: RoutineId, place: RoutinePlace, about: IntervalContext): Interval {
+  const { season } = about;
+  const axle = isWheelEnd(place) ? about.model.axles[axleOf(place)] : undefined;
+  switch (routine) {
+    case 'repack':
+    case 'hub-service':
+    case 'brake-measure': {
+      if (!axle) return {};
+      // Brakes are measured while the hub is off; where it stays shut, once a year.
+      if (routine === 'brake-measure' && !hubOpens(axle)) return { days: house(YEAR) };
+      const { launches, ...rest } = repackInterval(axle, about);
+      return launches && routine !== 'brake-measure' ? { ...rest, launches } : rest;
+    }
+    case 'hub-look':
+    case 'tire-look':
+    case 'pressures':
+    case 'underside':
+      return { distance: house(COUPLE_OF_THOUSAND), ...seasonal('commission', season) };
+    case 'grease':
+      return {
+        distance: house(COUPLE_OF_THOUSAND),
+        ...(season ? { seasons: ['layup'] } : { days: house(YEAR) }),
+      };
+    case 'pivots':
+      return about.house.pivots === 'greaseable'
+        ? { distance: house(COUPLE_OF_THOUSAND), ...seasonal('commission', season) }
+        : seasonal('commission', season);
+    case 'lug-torque':
+    case 'adapter-torque':
+    case 'brake-adjust':
+      return seasonal('mid', season);
+    case 'lights':
+    case 'contacts':
+    case 'breakaway-test':
+    case 'gear-look':
+      return seasonal('commission', season);
+    case 'tire-renew': {
+      const limit = tireAgeLimit(about.house);
+      const soon = Math.min(TIRE_WATCHED, limit - 1) * DAYS_A_YEAR;
+      return { days: { ...house(limit * DAYS_A_YEAR), soon } };
+    }
+    case 'battery-renew':
+      return { days: house(BATTERY_YEARS * DAYS_A_YEAR) };
+    case 'walkaround':
+      return { trips: house(1) };
+    case 'rinse':
+      return { launches: house(1) };
+    case 'wash':
+    case 'unload-tires':
+    case 'battery-out':
+      return seasonal('layup', season);
+  }
 }

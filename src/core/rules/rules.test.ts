@@ -1,23 +1,67 @@
 import { torqueStages } from '../figures';
+import fc from 'fast-check';
 import { toSI } from '../quantity';
 import type { RigModel } from '../rig';
-import { sampleModel } from '../testing/arbitraries';
-import { HOUSE_DEFAULT, HOUSE_REPACK, intervalFor, NUT_SCHOOLS, RECHECK_LIMITS, RECHECK_SCHOOLS } from '.';
+import { anyModel, sampleModel } from '../testing/arbitraries';
+import {
+  checkpoints,
+  HOUSE_DEFAULT,
+  HOUSE_REPACK,
+  intervalOf,
+  openCheckpoint,
+  recheckLimits,
+  routineDef,
+  ROUTINES,
+  RULE_IDS,
+  RULES,
+  rulesFor,
+  seasonOf,
+  tireAgeLimit,
+  type HouseRules,
+} from '.';
 
-const repack = (model: RigModel) => intervalFor('repack', model.axles[0] as RigModel['axles'][number], model);
+const about = (model: RigModel, house: Partial<HouseRules> = {}) => ({
+  model,
+  house: { ...HOUSE_DEFAULT, ...house },
+  season: undefined,
+});
+const repack = (model: RigModel, house: Partial<HouseRules> = {}) =>
+  intervalOf('repack', '1L', about(model, house));
 
-test('the shipped schools are the first of each list', () => {
-  expect(HOUSE_DEFAULT.nut).toBe(NUT_SCHOOLS[0]);
-  expect(HOUSE_DEFAULT.recheck).toBe(RECHECK_SCHOOLS[0]);
+test('the shipped schools are the first of each list, and every question has another answer', () => {
+  for (const rule of RULE_IDS) {
+    expect(HOUSE_DEFAULT[rule]).toBe(RULES[rule][0]);
+    expect(new Set(RULES[rule]).size).toBeGreaterThan(1);
+  }
 });
 
-test('recheck miles are cumulative and grow', () => {
-  for (const school of RECHECK_SCHOOLS) {
-    const limits = RECHECK_LIMITS[school];
+test('a rig goes by its own choice, else the house, else the default', () => {
+  expect(rulesFor(undefined, undefined)).toEqual(HOUSE_DEFAULT);
+  const rules = rulesFor({ nut: 'light-drag', tireAge: '5' }, { tireAge: '7' });
+  expect([rules.nut, rules.tireAge, rules.recheck]).toEqual(['light-drag', '7', '10-25-50']);
+  expect(tireAgeLimit(rules)).toBe(7);
+});
+
+test('recheck miles are cumulative and grow; treated threads get one look more', () => {
+  for (const recheck of RULES.recheck) {
+    const limits = recheckLimits({ recheck, threads: 'dry' });
     expect(limits.length).toBeGreaterThan(0);
     expect([...limits].sort((a, b) => a - b)).toEqual([...limits]);
+    expect(recheckLimits({ recheck, threads: 'anti-seize' })).toHaveLength(limits.length + 1);
   }
-  expect(RECHECK_LIMITS['10-25-50']).toEqual([10, 25, 50].map((mi) => toSI(mi, 'mi')));
+  expect(recheckLimits(HOUSE_DEFAULT)).toEqual([10, 25, 50].map((mi) => toSI(mi, 'mi')));
+});
+
+test.each([
+  ['yearly', 'drilled', 12_000],
+  ['metered', 'drilled', 10_000],
+  ['metered', 'plain', 12_000],
+  ['grade-5000', 'plain', 5000],
+  ['grade-10000', 'pressure-cap', 10_000],
+] as const)('school %s repacks a %s hub after %d mi or a year', (repackSchool, hub, miles) => {
+  const every = repack(sampleModel({ hub }), { repack: repackSchool });
+  expect(every?.distance).toEqual({ value: toSI(miles, 'mi'), basis: 'house' });
+  expect(every?.days?.value).toBe(365);
 });
 
 test('every torque school ends on the ground, at full, and once more round', () => {
@@ -58,8 +102,104 @@ test('a guess does not move a limit', () => {
 
 test.each(['oil-bath', 'sealed'] as const)('a %s hub is looked at each year and never repacked', (hub) => {
   const model = sampleModel({ hub });
-  expect(repack(model)).toBeUndefined();
-  expect(intervalFor('hub-look', model.axles[0] as RigModel['axles'][number], model)).toEqual({
-    days: { value: 365, basis: 'house' },
+  expect(routineDef('repack').places(model, HOUSE_DEFAULT)).toEqual([]);
+  expect(routineDef('hub-service').places(model, HOUSE_DEFAULT)).toEqual(['1L', '1R']);
+  // Its maker's years are not known: no figure is made up for them.
+  expect(intervalOf('hub-service', '1L', about(model))).toEqual({});
+  expect(intervalOf('hub-look', '1L', about(model)).days).toEqual({ value: 365, basis: 'house' });
+});
+
+test('a figure told outranks what is shipped; of that and a rule its owner chose the stricter holds, and says so', () => {
+  const model = (miles: number): RigModel => ({
+    ...sampleModel({}),
+    repackEvery: { distance: { value: toSI(miles, 'mi'), source: 'maker' } },
+  });
+  expect(repack(model(20_000)).distance).toEqual({ value: toSI(20_000, 'mi'), basis: 'maker' });
+  const chosen = rulesFor({ repack: 'grade-5000' }, undefined);
+  expect(repack(model(20_000), chosen).distance).toEqual({
+    value: toSI(5000, 'mi'),
+    basis: 'house',
+    over: { value: toSI(20_000, 'mi'), basis: 'maker' },
+  });
+  expect(repack(model(3000), chosen).distance).toEqual({ value: toSI(3000, 'mi'), basis: 'maker' });
+});
+
+describe('the season', () => {
+  const NORTH = seasonOf({ half: 'north' }, undefined);
+  if (!NORTH) throw new Error('no season');
+  const day = (text: string) => `${text}T00:00:00.000Z`;
+
+  test('is what the rig says, else the house, else usual for its half of the world, else not known', () => {
+    expect(seasonOf(undefined, undefined)).toBeUndefined();
+    expect(seasonOf({ half: 'south' }, undefined)).toEqual({ start: '10-01', end: '04-30', basis: 'house' });
+    const own = { start: '05-01', end: '09-15' };
+    expect(seasonOf({ half: 'south' }, own)).toEqual({ ...own, basis: 'owner' });
+    expect(seasonOf(own, { half: 'north' })).toEqual({ ...own, basis: 'owner' });
+  });
+
+  test.each([
+    // Work counts for the time it lies nearer to; what was not laid up is moot once the next season starts.
+    ['commission', '2025-12-01', '2026-04-01'],
+    ['commission', '2026-02-15', '2027-04-01'],
+    ['mid', '2026-04-20', '2026-06-11'],
+    ['mid', '2026-05-20', '2026-08-21'],
+    ['layup', '2025-06-01', '2026-10-31'],
+    ['layup', '2026-10-15', '2027-10-31'],
+  ] as const)('%s last done %s comes up by %s', (time, done, at) => {
+    expect(openCheckpoint(NORTH, time, day(done), day('2026-05-16'))?.at.slice(0, 10)).toBe(at);
+  });
+
+  test('that ends in the next year does not bite its own tail', () => {
+    const south = seasonOf({ half: 'south' }, undefined);
+    if (!south) throw new Error('no season');
+    const points = checkpoints(south, 'mid', day('2026-01-10')).map((point) => point.at.slice(0, 10));
+    expect(points).toContain('2025-12-10');
+    expect(points).toContain('2026-02-18');
+    expect([...points].sort()).toEqual(points);
+  });
+
+  test('brings a yearly look to the spring; while it is not known, days count', () => {
+    const model = sampleModel({});
+    const about = { model, house: HOUSE_DEFAULT };
+    expect(intervalOf('lights', 'rig', { ...about, season: NORTH })).toEqual({ seasons: ['commission'] });
+    expect(intervalOf('lights', 'rig', { ...about, season: undefined }).days?.value).toBe(365);
+    expect(intervalOf('lug-torque', '1L', { ...about, season: undefined }).days?.value).toBe(182);
+  });
+});
+
+describe('routines', () => {
+  test('what one does by the way does not do it in turn, and lies at places of its own', () => {
+    for (const model of fc.sample(anyModel, 40))
+      for (const id of ROUTINES)
+        for (const other of routineDef(id).subsumes) {
+          expect(routineDef(other).subsumes).not.toContain(id);
+          const [place] = routineDef(id).places(model, HOUSE_DEFAULT);
+          const [also] = routineDef(other).places(model, HOUSE_DEFAULT);
+          // Both are of the whole rig, or neither is.
+          if (place && also) expect(place === 'rig').toBe(also === 'rig');
+        }
+  });
+
+  test('belong to the rig that has what they are about', () => {
+    const ids = (model: RigModel, house: HouseRules = HOUSE_DEFAULT) =>
+      ROUTINES.filter((id) => routineDef(id).places(model, house).length > 0);
+    const bare = ids({ ...sampleModel({ kind: 'utility', brake: 'none', hub: 'plain' }), spares: 0 });
+    expect(bare).not.toEqual(expect.arrayContaining(['brake-adjust']));
+    for (const none of [
+      'brake-adjust',
+      'brake-measure',
+      'breakaway-test',
+      'grease',
+      'rinse',
+      'adapter-torque',
+    ])
+      expect(bare).not.toContain(none);
+    const boat: RigModel = {
+      ...sampleModel({ kind: 'boat', brake: 'hydraulic-disc', hub: 'pressure-cap' }),
+      environment: { water: 'salt' },
+    };
+    expect(ids(boat)).toEqual(expect.arrayContaining(['rinse', 'grease', 'brake-measure', 'breakaway-test']));
+    expect(ids(boat)).not.toContain('brake-adjust');
+    expect(ids(boat, { ...HOUSE_DEFAULT, grease: 'never' })).not.toContain('grease');
   });
 });

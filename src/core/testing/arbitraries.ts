@@ -3,66 +3,154 @@
  * and benchmarks only.
  */
 import fc from 'fast-check';
-import { makeEntry, type Entry, type EntryOf, type Kind } from '../log';
+import { makeEntry, workOf, type Entry, type EntryOf, type Kind } from '../log';
 import { toSI } from '../quantity';
 import {
+  applyChanges,
   BRAKES,
+  FACT_IDS,
+  factDef,
+  factPath,
+  GEAR_IDS,
   HUBS,
   KINDS,
+  LOAD_RANGES,
   LOCKS,
+  PART_FACTS,
+  PART_KINDS,
+  partSchema,
+  SHELF_GRADES,
   SOURCES,
   STUD_COUNTS,
   SUSPENSIONS,
-  WATERS,
   type Axle,
   type Changes,
+  type FactType,
+  type PartSpec,
   type RigModel,
 } from '../rig';
-import { NUT_SCHOOLS, RECHECK_SCHOOLS, type HouseRules } from '../rules';
+import { ROUTINES, RULE_IDS, RULES, type HouseRules } from '../rules';
+
+const PART_VALUE: Readonly<Record<string, fc.Arbitrary<string | number>>> = {
+  dot: fc.constantFrom('1121', '0519', '5426', '117'),
+  size: fc.constantFrom('ST225/75R15', 'P205/75R15'),
+  loadRange: fc.constantFrom(...LOAD_RANGES),
+  capacity: fc.constantFrom(600, 975, 1152),
+  madeFor: fc.constantFrom('trailer', 'passenger'),
+  drumMax: fc.constant(0.2563),
+  hand: fc.constantFrom('left', 'right'),
+  magnet: fc.constant(3.2),
+  since: fc.constantFrom('2023-04-01', '2025-11-30'),
+  light: fc.constantFrom('bulb', 'led'),
+};
 
 const specOf = <T>(value: fc.Arbitrary<T>) => fc.record({ value, source: fc.constantFrom(...SOURCES) });
 
-const anyAxle: fc.Arbitrary<Axle> = fc.record(
-  {
-    suspension: fc.constantFrom(...SUSPENSIONS),
-    brake: fc.constantFrom(...BRAKES),
-    hub: fc.constantFrom(...HUBS),
-    lock: fc.constantFrom(...LOCKS),
-    threadPitch: specOf(fc.constantFrom(toSI(1 / 14, 'in'), toSI(1 / 12, 'in'), 0.0015)),
-    slots: specOf(fc.constantFrom(5, 6, 8)),
-    pinHoles: specOf(fc.constantFrom(1, 2)),
-  },
-  { requiredKeys: ['suspension', 'brake', 'hub', 'lock'] },
-);
+/** A value of a fact as the model holds it. */
+function valueOf(type: FactType): fc.Arbitrary<unknown> {
+  switch (type.as) {
+    case 'choice':
+      return fc.constantFrom(...type.options);
+    case 'whole':
+      return fc.integer({ min: type.min, max: Math.min(type.max, 400) });
+    case 'quantity':
+      return fc
+        .integer({ min: 1, max: 99 })
+        .map((share) => Number((type.min + ((type.max - type.min) * share) / 100).toPrecision(6)));
+    case 'pitch':
+      return fc.constantFrom(toSI(1 / 14, 'in'), toSI(1 / 12, 'in'), 0.0015);
+    case 'window':
+      return fc.constantFrom({ min: 0.00003, max: 0.0002 }, { min: 0, max: 0.000127 });
+    case 'drum':
+      return fc.constantFrom(
+        { diameter: toSI(10, 'in'), width: toSI(2.25, 'in') },
+        { diameter: toSI(12, 'in'), width: toSI(2, 'in') },
+      );
+    case 'words':
+      return fc.constantFrom('ST225/75R15', 'in the tool box', '4.80-12');
+  }
+}
 
-/** Any rig that can be set up. */
-export const anyModel: fc.Arbitrary<RigModel> = fc.record(
-  {
-    name: fc.constantFrom('Juniper', 'Sandpiper', 'Hive Cart'),
-    kind: fc.constantFrom(...KINDS),
-    axles: fc.array(anyAxle, { minLength: 1, maxLength: 3 }),
-    wheels: fc.record(
-      {
-        studs: fc.constantFrom(...STUD_COUNTS),
-        torque: specOf(fc.constantFrom(toSI(90, 'lbf·ft'), toSI(110, 'lbf·ft'))),
-        studDiameter: specOf(fc.constant(toSI(0.5, 'in'))),
-      },
-      { requiredKeys: ['studs'] },
-    ),
-    spares: fc.integer({ min: 0, max: 2 }),
-    miles: fc.constantFrom('meter' as const, 'trips' as const),
-    water: fc.constantFrom(...WATERS),
-    repackEvery: fc.record({ launches: specOf(fc.integer({ min: 1, max: 60 })) }),
-  },
-  { requiredKeys: ['name', 'kind', 'axles', 'wheels', 'spares', 'miles'] },
+/** The bones of a rig, to which facts are added. */
+const anyBones = fc.record({
+  name: fc.constantFrom('Juniper', 'Sandpiper', 'Hive Cart'),
+  kind: fc.constantFrom(...KINDS),
+  axles: fc.array(fc.record({ suspension: fc.constantFrom(...SUSPENSIONS) }), { minLength: 1, maxLength: 3 }),
+  studs: fc.constantFrom(...STUD_COUNTS),
+  spares: fc.integer({ min: 0, max: 2 }),
+  miles: fc.constantFrom('meter' as const, 'trips' as const),
+});
+
+/** Changes to a rig that tell some of the facts, whether or not they agree with each other. */
+function anyFacts(model: RigModel, likely: number): fc.Arbitrary<Changes> {
+  const told = FACT_IDS.flatMap((id) => {
+    const def = factDef(id);
+    const count = def.scope === 'axle' ? model.axles.length : 1;
+    return Array.from({ length: count }, (_, i): fc.Arbitrary<Record<string, unknown>> => {
+      const value = def.sourced ? specOf(valueOf(def.type)) : valueOf(def.type);
+      return fc
+        .tuple(fc.integer({ min: 0, max: 9 }), value)
+        .map(([roll, one]) => (roll < likely ? { [factPath(id, i)]: one } : {}));
+    });
+  });
+  const gear = GEAR_IDS.map((id) =>
+    fc.constantFrom({}, { [`gear.${id}`]: true }, { [`gear.${id}`]: false } as Record<string, unknown>),
+  );
+  return fc
+    .tuple(...told, ...gear)
+    .map((changes) => ({ name: model.name, ...(Object.assign({}, ...changes) as Changes) }));
+}
+
+const anyRig = (likely: number): fc.Arbitrary<RigModel> =>
+  anyBones
+    .map(({ studs, ...bones }): RigModel => ({ ...bones, wheels: { studs } }))
+    .chain((bones) =>
+      anyFacts(bones, likely).map((changes) => {
+        const made = applyChanges(bones, changes);
+        // An adapter told without being fitted is no adapter; such a rig keeps its bones.
+        return made.ok ? made.value : bones;
+      }),
+    );
+
+/** Any rig that can be set up, with much or little known of it. */
+export const anyModel: fc.Arbitrary<RigModel> = fc.oneof(anyRig(2), anyRig(5), anyRig(9));
+
+/** Any rig whose hubs, locks and brakes are known, so that work can be laid out for it. */
+export const anyWorkable: fc.Arbitrary<RigModel> = anyModel.chain((model) =>
+  fc
+    .array(
+      fc.record({
+        hub: fc.constantFrom(...HUBS),
+        lock: fc.constantFrom(...LOCKS),
+        brake: fc.constantFrom(...BRAKES),
+      }),
+      { minLength: 3, maxLength: 3 },
+    )
+    .map((known) => ({ ...model, axles: model.axles.map((axle, i): Axle => ({ ...axle, ...known[i] })) })),
 );
 
 /** Any choice of schools. */
-export const anyHouse: fc.Arbitrary<HouseRules> = fc.record({
-  nut: fc.constantFrom(...NUT_SCHOOLS),
-  torque: fc.constantFrom('air-then-ground' as const, 'all-on-ground' as const, 'snug-then-twice' as const),
-  recheck: fc.constantFrom(...RECHECK_SCHOOLS),
-});
+export const anyHouse: fc.Arbitrary<HouseRules> = fc
+  .tuple(...RULE_IDS.map((rule) => fc.constantFrom(...(RULES[rule] as readonly string[]))))
+  .map(
+    (schools) => Object.fromEntries(RULE_IDS.map((rule, i) => [rule, schools[i]])) as unknown as HouseRules,
+  );
+
+/** What any part is. */
+export const anyPart: fc.Arbitrary<PartSpec> = fc.constantFrom(...PART_KINDS).chain((kind) =>
+  fc
+    .tuple(
+      ...PART_FACTS[kind].map((fact) =>
+        fc.option(specOf(PART_VALUE[fact] ?? fc.constantFrom('YB-44', 'YS-171')), { nil: undefined }),
+      ),
+    )
+    .map((specs) => {
+      const facts = Object.fromEntries(
+        PART_FACTS[kind].map((fact, i) => [fact, specs[i]]).filter(([, spec]) => spec !== undefined),
+      );
+      return partSchema.parse({ kind, facts });
+    }),
+);
 
 /** A plain rig with what a test cares about set. */
 export function sampleModel(
@@ -95,6 +183,9 @@ const RIGS = ['0196d000-0000-7000-8000-000000000001', '0196d000-0000-7000-8000-0
 const T0 = Date.parse('2025-04-01T08:00:00.000Z');
 const uuid = (n: number) => `0196d000-0000-7000-8000-1${n.toString(16).padStart(11, '0')}`;
 const anyEnd = fc.constantFrom('1L' as const, '1R' as const, '2L' as const, '2R' as const);
+
+const anyId = fc.constantFrom('a', 'b', 'c');
+const anySeat = fc.constantFrom('1L' as const, '1R' as const, 'S1' as const, 'shelf' as const);
 
 type Bodies = { [K in Kind]: { readonly kind: K; readonly body: EntryOf<K>['body'] } }[Kind];
 
@@ -155,6 +246,67 @@ const anyBody = (count: number): fc.Arbitrary<Bodies> => {
       }),
     }),
     id.map((finding) => ({ kind: 'finding.closed' as const, body: { finding, how: 'seal renewed' } })),
+    fc
+      .record({ part: anyId, to: anySeat, known: fc.boolean(), spec: anyPart })
+      .map(({ part, to, known, spec }) => ({
+        kind: 'part.fitted' as const,
+        body: { part, spec, to, ...(known && { rolled: 20_000 }) },
+      })),
+    fc
+      .array(
+        fc.record({
+          part: anyId,
+          to: fc.oneof(anySeat, fc.constant('gone' as const)),
+          grade: fc.constantFrom(...SHELF_GRADES),
+        }),
+        { minLength: 1, maxLength: 3 },
+      )
+      .map((moves) => ({ kind: 'part.moved' as const, body: { moves } })),
+    anyId.map((part) => ({
+      kind: 'part.read' as const,
+      body: { part, facts: { number: { value: 'YB-68', source: 'marking' as const } } },
+    })),
+    fc.constantFrom('rig.retired' as const, 'rig.returned' as const).map((kind) => ({ kind, body: {} })),
+    fc.record({ rule: fc.constantFrom(...RULE_IDS), set: fc.boolean() }).map(({ rule, set }) => ({
+      kind: 'rule.chosen' as const,
+      body: { rule, school: set ? RULES[rule][1] : null },
+    })),
+    fc.record({ place: anyEnd, looked: fc.boolean() }).map(({ place, looked }) => ({
+      kind: 'survey' as const,
+      body: {
+        item: 'tire',
+        place,
+        found: looked
+          ? { as: 'condition' as const, verdict: 'watch' as const }
+          : { as: 'not-looked' as const },
+      },
+    })),
+    fc
+      .record({
+        routine: fc.constantFrom(...ROUTINES),
+        place: fc.constantFrom('1L' as const, 'coupler' as const, 'rig' as const),
+      })
+      .map((job) => ({ kind: 'work' as const, body: workOf([job]) })),
+    fc
+      .record({
+        what: fc.constantFrom('shop' as const, 'adapter' as const, 'fixings' as const),
+        place: anyEnd,
+      })
+      .map(({ what, place }) => ({ kind: 'event' as const, body: { what, places: [place] } })),
+    fc
+      .record({
+        routine: fc.constantFrom(...ROUTINES),
+        place: anyEnd,
+        distance: fc.integer({ min: 1, max: 90_000 }),
+      })
+      .map((body) => ({ kind: 'deferral' as const, body: { ...body, reason: 'parts on their way' } })),
+    fc
+      .constantFrom<EntryOf<'season'>['body']>({ half: 'south' }, { start: '04-01', end: '10-31' }, {})
+      .map((body) => ({ kind: 'season' as const, body })),
+    fc.integer({ min: 0, max: 90 }).map((days) => ({
+      kind: 'trip.planned' as const,
+      body: { at: new Date(T0 + days * 86_400_000).toISOString(), distance: 250_000, launches: days % 3 },
+    })),
     fc.constant({ kind: 'note' as const, body: { text: 'kept under the oak' } }),
     id.map((target) => ({ kind: 'void' as const, body: { target } })),
   );

@@ -1,5 +1,6 @@
 'use client';
 
+import { isWheelEnd } from '@/core/rig';
 import { useRouter } from 'next/navigation';
 import { useState } from 'react';
 import type { Instant } from '@/core/base';
@@ -31,7 +32,7 @@ export function CloseView({
   const { work, findings } = outcome.value;
   const places = run.card.jobs.map((job) => job.place);
   const older = Object.values(rig?.findings ?? {}).filter(
-    (finding) => finding.place !== 'rig' && places.includes(finding.place),
+    ({ place }) => isWheelEnd(place) && places.includes(place),
   );
 
   const close = async () => {

@@ -103,7 +103,7 @@ export function NutSetting({
           </JudgementNote>
         </>
       )}
-      {!known && <MissingPitch run={run} place={place} onFact={onFact} />}
+      {!known && <MissingPitch run={run} place={place} now={now} onFact={onFact} />}
     </div>
   );
 }

@@ -12,7 +12,7 @@ import { list, minutes, READING_WORDS, stepWords, torqueSpec, unstoredWords } fr
 import { Button, cx, FieldError, Star } from '@/ui';
 import { CloseView } from './close-view';
 import { inputOf, readInput, type StepInput } from './inputs';
-import { LugTorqueForm } from './missing-fact';
+import { RunTorqueForm } from './missing-fact';
 import { NutDrawing } from './nut-setting';
 import { ReportDialog } from './report-dialog';
 import { SkipDialog } from './skip-dialog';
@@ -201,11 +201,7 @@ function StepPage({
             onFact={(changes) => void actions.fact(changes)}
           />
           {torqueMissing && (
-            <LugTorqueForm
-              model={run.model}
-              lead="No round can be closed without it."
-              onFact={(changes) => void actions.fact(changes)}
-            />
+            <RunTorqueForm run={run} now={now} onFact={(changes) => void actions.fact(changes)} />
           )}
           {words.why && (
             <p className="text-soft max-w-[60ch] text-lg">

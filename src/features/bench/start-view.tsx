@@ -2,17 +2,9 @@
 
 import { useRouter, useSearchParams } from 'next/navigation';
 import { useState } from 'react';
-import {
-  applyChanges,
-  axleOf,
-  hubOpens,
-  isWheelEnd,
-  wheelEnds,
-  type Changes,
-  type WheelEnd,
-} from '@/core/rig';
-import { HOUSE_DEFAULT } from '@/core/rules';
-import { compile, startRun, verify } from '@/core/routine';
+import { partAt, type RigState } from '@/core/log';
+import { applyChanges, axleOf, hubOpens, isGuess, wheelEnds, type Changes, type WheelEnd } from '@/core/rig';
+import { compile, findingAt, startRun, verify } from '@/core/routine';
 import { RigTabs, Ruled, useRecord, type RigView, type Rigs } from '@/features/common';
 import { askToKeepOnce, newId, usePreferences, useYard } from '@/store';
 import {
@@ -26,7 +18,7 @@ import {
   TORQUE_SCHOOL_WORDS,
 } from '@/text';
 import { Button, FieldError, RigPlan, type PlaceLabel } from '@/ui';
-import { LugTorqueForm } from './missing-fact';
+import { GuessedTorque, LugTorqueForm, MissingAxleFact } from './missing-fact';
 import { OpenCards } from './open-cards';
 
 type Ready = Extract<Rigs, { status: 'ready' }>;
@@ -40,15 +32,10 @@ const NOTE = {
   overdue: 'overdue',
 } as const;
 
-/** The seal number that was last read at a wheel end. */
-function sealNumber(ready: Ready, rig: string, place: WheelEnd): string | undefined {
-  for (let i = ready.fold.entries.length - 1; i >= 0; i--) {
-    const entry = ready.fold.entries[i];
-    if (entry?.kind !== 'work' || entry.rig !== rig || ready.fold.dead.has(entry.id)) continue;
-    const read = entry.body.readings.find((one) => one.place === place && one.what === 'seal-number');
-    if (read) return String(read.value);
-  }
-  return undefined;
+/** The number of the seal that sits at a wheel end. */
+function sealNumber(rig: RigState, place: WheelEnd): string | undefined {
+  const number = partAt(rig, 'seal', place)?.facts['number']?.value;
+  return number === undefined ? undefined : String(number);
 }
 
 function labelsOf(view: RigView): Partial<Record<WheelEnd, PlaceLabel>> {
@@ -80,10 +67,13 @@ export function StartView({ ready, view }: { ready: Ready; view: RigView }) {
   const mine = ready.runs.filter((run) => run.rig === rig.id);
   const taken = mine.flatMap((run) => run.card.jobs.map((job) => job.place));
   const [chosen, setChosen] = useState<readonly WheelEnd[]>(
-    isWheelEnd(wanted) && opens(wanted) && !taken.includes(wanted) ? [wanted] : [],
+    wheelEnds(model).filter(
+      (place) => wanted.split(',').includes(place) && opens(place) && !taken.includes(place),
+    ),
   );
   const [told, setTold] = useState<string>();
   const [busy, setBusy] = useState(false);
+  const [agreed, setAgreed] = useState(false);
 
   const toggle = (place: WheelEnd) => {
     if (taken.includes(place)) return setTold(`${place} is open on the bench already.`);
@@ -100,7 +90,7 @@ export function StartView({ ready, view }: { ready: Ready; view: RigView }) {
       ? compile(
           model,
           chosen.map((place) => ({ routine: 'repack', place })),
-          HOUSE_DEFAULT,
+          view.house,
         )
       : undefined;
   const breaches = card?.ok ? verify(card.value, model) : [];
@@ -108,14 +98,37 @@ export function StartView({ ready, view }: { ready: Ready; view: RigView }) {
     model,
     chosen,
     model.wheels.torque ? torqueSpec(model, units) : 'the lug torque, once it is known',
-    (place) => sealNumber(ready, rig.id, place),
+    (place) => sealNumber(rig, place),
+    view.house,
+    units,
   );
   const time = card?.ok ? card.value.steps.reduce((sum, step) => sum + step.minutes, 0) : 0;
 
+  const torque = model.wheels.torque;
+  const guessed = isGuess(torque);
+  const unknown = card && !card.ok && card.error.code === 'not-known' ? card.error : undefined;
+  const mayStart = card?.ok && breaches.length === 0 && !busy && (!guessed || agreed);
+
   const start = async () => {
-    if (!card?.ok || breaches.length > 0 || busy) return;
+    if (!card?.ok || !mayStart) return;
     setBusy(true);
-    const run = startRun(newId(), rig.id, model, card.value, store.clock.now());
+    const at = store.clock.now();
+    const begun = startRun(newId(), rig.id, model, card.value, at);
+    const run = guessed
+      ? chosen.reduce(
+          (so, place) =>
+            findingAt(
+              so,
+              {
+                place,
+                verdict: 'due',
+                text: `torqued to a guess, ${torqueSpec(model, units)}: torque to figure`,
+              },
+              at,
+            ),
+          begun,
+        )
+      : begun;
     await store.startRun(run);
     askToKeepOnce();
     router.push(`/bench?run=${run.id}`);
@@ -136,7 +149,7 @@ export function StartView({ ready, view }: { ready: Ready; view: RigView }) {
       <p className="text-soft mt-1 text-lg">
         {chosen.length === 0
           ? 'Tap a wheel end, or several: set-up is shared, one corner is up at a time.'
-          : `${card?.ok ? `${count(card.value.steps.length, 'step')}, about ${minutes(time)}` : ''} · nut: ${NUT_SCHOOL_WORDS[HOUSE_DEFAULT.nut]} · torque: ${TORQUE_SCHOOL_WORDS[HOUSE_DEFAULT.torque]}`}
+          : `${card?.ok ? `${count(card.value.steps.length, 'step')}, about ${minutes(time)}` : ''} · nut: ${NUT_SCHOOL_WORDS[view.house.nut]} · torque: ${TORQUE_SCHOOL_WORDS[view.house.torque]}`}
       </p>
       <div className="mt-5 grid gap-8 lg:grid-cols-[minmax(0,1fr)_25rem]">
         <div className="border-line bg-sheet self-start rounded-sheet border">
@@ -153,8 +166,28 @@ export function StartView({ ready, view }: { ready: Ready; view: RigView }) {
             {!model.wheels.torque && (
               <div className="mb-5">
                 <LugTorqueForm
-                  model={model}
+                  view={view}
                   lead="It is asked for now, not under the trailer: the last rounds of the star need it."
+                  onFact={(changes) => void fact(changes)}
+                />
+              </div>
+            )}
+            {guessed && (
+              <div className="mb-5">
+                <GuessedTorque
+                  view={view}
+                  agreed={agreed}
+                  onAgree={() => setAgreed(!agreed)}
+                  onFact={(changes) => void fact(changes)}
+                />
+              </div>
+            )}
+            {unknown?.facts[0] && (
+              <div className="mb-5">
+                <MissingAxleFact
+                  view={view}
+                  place={unknown.place}
+                  id={unknown.facts[0]}
                   onFact={(changes) => void fact(changes)}
                 />
               </div>
@@ -170,7 +203,7 @@ export function StartView({ ready, view }: { ready: Ready; view: RigView }) {
                 ))}
               </ul>
             ))}
-            {card && !card.ok && <FieldError>{compileWords(card.error)}</FieldError>}
+            {card && !card.ok && !unknown && <FieldError>{compileWords(card.error)}</FieldError>}
             {breaches.length > 0 && (
               <FieldError>This card breaks the safe order ({breaches[0]?.why}) and is not shown.</FieldError>
             )}
@@ -179,7 +212,7 @@ export function StartView({ ready, view }: { ready: Ready; view: RigView }) {
                 look="primary"
                 size="lg"
                 className="w-full text-xl"
-                disabled={!card?.ok || breaches.length > 0 || busy}
+                disabled={!mayStart}
                 onClick={() => void start()}
               >
                 Start the card

@@ -78,7 +78,7 @@ const BRAKE: Partial<Record<StepId, BrakePart>> = {
 export function StepDrawing({ step, model }: { step: CardStep; model: RigModel }) {
   const axle = step.place ? model.axles[axleOf(step.place)] : model.axles[0];
   const brake = BRAKE[step.step];
-  if (brake && axle && axle.brake !== 'none')
+  if (brake && axle?.brake && axle.brake !== 'none')
     return (
       <div className="mx-auto max-w-xs">
         <Brake kind={axle.brake} part={brake} />

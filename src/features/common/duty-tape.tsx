@@ -27,5 +27,7 @@ export function DutyTape({ duty }: { duty: Duty }) {
     );
   const { figure, words } = dutyStanding(duty, units);
   const label = `${dutyTitle(duty)}: ${meterAmount(use.meter, use.used, units)} of ${meterAmount(use.meter, use.limit, units)} used, ${figure} ${words}`;
-  return <Tape used={use.used} limit={use.limit} mark={MARK[duty.verdict]} label={label} />;
+  // What is due at once has no length: it is drawn as past its end.
+  const scale = use.limit > 0 ? { used: use.used, limit: use.limit } : { used: 1.2, limit: 1 };
+  return <Tape {...scale} mark={MARK[duty.verdict]} label={label} />;
 }

@@ -11,9 +11,18 @@ import {
   type PlaceState,
   type TowVerdict,
 } from '@/core/duty';
-import type { Fold, RigState } from '@/core/log';
-import { wheelEnds, type RigModel } from '@/core/rig';
+import { isOfAge, reviewRig, type Conflict } from '@/core/judge';
+import { HOUSE, type Fold, type RigState } from '@/core/log';
+import { placesOf, wheelEnds, type Place, type RigModel, type WheelEnd } from '@/core/rig';
 import { openWork, type Run } from '@/core/routine';
+import {
+  rulesFor,
+  seasonOf,
+  type HouseRules,
+  type RuleChoices,
+  type SeasonChoice,
+  type SeasonDates,
+} from '@/core/rules';
 import { useNow, useYard } from '@/store';
 
 /** One rig with all that follows from its state now. */
@@ -23,7 +32,19 @@ export interface RigView {
   readonly duties: readonly Duty[];
   readonly open: readonly OpenWork[];
   readonly tow: TowVerdict;
-  readonly places: readonly PlaceState[];
+  /** The wheel ends, as they stand. */
+  readonly places: readonly PlaceState<WheelEnd>[];
+  /** Spares and gear, as they stand. */
+  readonly elsewhere: readonly PlaceState<Place>[];
+  /** What does not agree in the rig. */
+  readonly conflicts: readonly Conflict[];
+  /** Parts on their way to their age limit or past it: their duties tell it, too. */
+  readonly aging: readonly Conflict[];
+  /** The rules that hold for this rig. */
+  readonly house: HouseRules;
+  /** Its towing season; undefined while nobody has said. */
+  readonly season: SeasonDates | undefined;
+  readonly now: Instant;
 }
 
 /** The yard as the screens need it, or what stands in the way. */
@@ -33,6 +54,12 @@ export type Rigs =
   | {
       readonly status: 'ready';
       readonly rigs: readonly RigView[];
+      /** Retired rigs, whose record stays. */
+      readonly retired: readonly RigView[];
+      /** What the house has chosen for all rigs. */
+      readonly houseRules: RuleChoices;
+      /** The season of all rigs that have none of their own. */
+      readonly houseSeason: SeasonChoice | undefined;
       readonly fold: Fold;
       readonly runs: readonly Run[];
       readonly archived: Instant | undefined;
@@ -40,12 +67,29 @@ export type Rigs =
     };
 
 /** What follows from a rig's state, the work open on it, and the moment; none before it is set up. */
-function rigView(rig: RigState, runs: readonly Run[], now: Instant): RigView | undefined {
-  if (!rig.model) return undefined;
-  const duties = dutiesOf(rig, now);
+export function rigView(
+  rig: RigState,
+  runs: readonly Run[],
+  now: Instant,
+  houseRules: RuleChoices,
+  houseSeason: SeasonChoice | undefined,
+): RigView | undefined {
+  const { model } = rig;
+  if (!model) return undefined;
+  const house = rulesFor(houseRules, rig.rules);
+  const season = seasonOf(houseSeason, rig.season);
+  const duties = dutiesOf(rig, now, house, season);
+  const review = reviewRig({ model, parts: rig.parts }, house, now);
+  const conflicts = review.filter((one) => !isOfAge(one));
+  const aging = review.filter(isOfAge);
   const open = runs.filter((run) => run.rig === rig.id).flatMap(openWork);
-  const places = wheelEnds(rig.model).map((place) => placeState(rig, place, duties, open));
-  return { rig, model: rig.model, duties, open, tow: towVerdict(rig, duties, open), places };
+  const ends = wheelEnds(model);
+  const places = ends.map((place) => placeState(rig, place, duties, open, conflicts));
+  const elsewhere = placesOf(model)
+    .filter((place) => !(ends as readonly Place[]).includes(place))
+    .map((place) => placeState(rig, place, duties, open, conflicts));
+  const tow = towVerdict(rig, duties, open, conflicts);
+  return { rig, model, duties, open, tow, places, elsewhere, conflicts, aging, house, season, now };
 }
 
 /** Every rig of the yard, live. */
@@ -55,10 +99,14 @@ export function useRigs(): Rigs {
   return useMemo(() => {
     if (snapshot.status !== 'ready') return snapshot;
     const { fold, runs, archived } = snapshot;
-    const rigs = Object.values(fold.state.rigs)
-      .map((rig) => rigView(rig, runs, now))
+    const houseRules = fold.state.rigs[HOUSE]?.rules ?? {};
+    const houseSeason = fold.state.rigs[HOUSE]?.season;
+    const all = Object.values(fold.state.rigs)
+      .map((rig) => rigView(rig, runs, now, houseRules, houseSeason))
       .filter((view) => view !== undefined)
       .sort((a, b) => ((a.rig.since ?? '') < (b.rig.since ?? '') ? -1 : 1));
-    return { status: 'ready', rigs, fold, runs, archived, now };
+    const rigs = all.filter((view) => !view.rig.retired);
+    const retired = all.filter((view) => view.rig.retired);
+    return { status: 'ready', rigs, retired, houseRules, houseSeason, fold, runs, archived, now };
   }, [snapshot, now]);
 }

@@ -5,7 +5,7 @@ import { writeArchive } from '@/core/exchange';
 import type { Rigs } from '@/features/common';
 import { useYard } from '@/store';
 import { count, dateField, dayAgo } from '@/text';
-import { Button } from '@/ui';
+import { Button, saveFile } from '@/ui';
 
 type Ready = Extract<Rigs, { status: 'ready' }>;
 
@@ -22,13 +22,7 @@ export function ArchiveOut({ ready }: { ready: Ready }) {
     const at = store.clock.now();
     const bytes = writeArchive(entries, at);
     const name = `yardline-${dateField(at)}.zip`;
-    const url = URL.createObjectURL(new Blob([bytes], { type: 'application/zip' }));
-    const link = document.createElement('a');
-    link.href = url;
-    link.download = name;
-    link.click();
-    // The download has taken its own hold of the bytes by then.
-    setTimeout(() => URL.revokeObjectURL(url), 60_000);
+    saveFile(bytes, 'application/zip', name);
     await store.noteArchived(at);
     setSaved(
       `${name}: ${count(entries.length, 'entry', 'entries')}, ${count(Math.ceil(bytes.length / 1024), 'kB', 'kB')}.`,

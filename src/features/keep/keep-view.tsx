@@ -2,7 +2,7 @@
 
 import { useRouter } from 'next/navigation';
 import { useEffect, useState, type ReactNode } from 'react';
-import { Failed, Loading, useRigs } from '@/features/common';
+import { Failed, Loading, useRecord, useRigs, type Rigs } from '@/features/common';
 import {
   askToKeep,
   resetDemo,
@@ -12,6 +12,7 @@ import {
   useYard,
   type StorageState,
 } from '@/store';
+import { day } from '@/text';
 import { Button, Choice } from '@/ui';
 import { ArchiveIn } from './archive-in';
 import { ArchiveOut } from './archive-out';
@@ -93,6 +94,36 @@ function DemoBlock() {
   );
 }
 
+/** Rigs that were retired: their record stays, and each can be brought back. */
+function Retired({ yard }: { yard: Extract<Rigs, { status: 'ready' }> }) {
+  const record = useRecord();
+  if (yard.retired.length === 0) return null;
+  return (
+    <Block title="Retired rigs">
+      <ul className="grid gap-3">
+        {yard.retired.map(({ rig, model }) => (
+          <li key={rig.id} className="flex flex-wrap items-center gap-x-4 gap-y-1">
+            <span className="min-w-0 flex-1">
+              <span className="text-lg font-semibold">{model.name}</span>
+              <span className="text-soft block">
+                since {rig.retired ? day(rig.retired.at, yard.now) : ''}
+                {rig.retired?.reason ? `: ${rig.retired.reason}` : ''}
+              </span>
+            </span>
+            <Button
+              onClick={() =>
+                void record(rig.id, [{ kind: 'rig.returned', body: {} }], `${model.name} is back on the Yard`)
+              }
+            >
+              Bring it back
+            </Button>
+          </li>
+        ))}
+      </ul>
+    </Block>
+  );
+}
+
 /** Keep: is my record safe, and does it speak my units? */
 export function KeepView() {
   const yard = useRigs();
@@ -114,6 +145,7 @@ export function KeepView() {
       <Block title="Kept here">
         <Storage />
       </Block>
+      <Retired yard={yard} />
       <Block title="Units">
         <Choice
           label="Units"

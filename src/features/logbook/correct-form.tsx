@@ -153,6 +153,10 @@ export function CorrectForm({
       )}
       {entry.kind === 'finding.closed' && <TextArea label="What was done" maxLength={500} {...text('how')} />}
       {entry.kind === 'note' && <TextArea label="Note" maxLength={2000} {...text('text')} />}
+      {entry.kind === 'rig.retired' && <TextArea label="Why" maxLength={500} {...text('reason')} />}
+      {(entry.kind === 'part.fitted' || entry.kind === 'part.moved') && (
+        <TextArea label="Note" maxLength={500} {...text('note')} />
+      )}
       {Object.keys(errors).length > 0 && (
         <FieldError>The correction is not written yet: see above.</FieldError>
       )}

@@ -1,7 +1,7 @@
 import { foldEntries, makeEntry, type Entry, type EntryOf, type Kind } from '@/core/log';
 import { toSI } from '@/core/quantity';
 import { sampleModel } from '@/core/testing/arbitraries';
-import { readCorrection, valuesOf, type Values } from './correction';
+import { isCorrectedHere, readCorrection, valuesOf, type Values } from './correction';
 
 const NOW = '2026-05-16T14:00:00.000Z';
 const RIG = '0196d000-0000-7000-8000-0000000000aa';
@@ -110,4 +110,49 @@ test('words that are emptied are asked for', () => {
 test('another day moves the entry to its noon', () => {
   const draft = read(towed as Entry, { date: '2026-05-02' });
   expect(draft.ok && draft.value.happened?.slice(0, 10)).toBe('2026-05-02');
+});
+
+describe('parts, retirement and what is told elsewhere', () => {
+  const fitted = entry('part.fitted', 9, {
+    part: 'a',
+    spec: { kind: 'tire', facts: { dot: { value: '1121', source: 'marking' } } },
+    to: '1L',
+    note: 'from the shop',
+  }) as Entry;
+  const moved = entry('part.moved', 10, { moves: [{ part: 'a', to: 'shelf', grade: 'sound' }] }) as Entry;
+  const retired = entry('rig.retired', 11, { reason: 'sold' }) as Entry;
+  const log = { fold: foldEntries([setup as Entry, fitted, moved, retired]), now: NOW };
+
+  test('day and note of a fitting or a move are set right, the parts stay', () => {
+    const values = { ...valuesOf(fitted, 'us'), date: '2026-05-08', note: '' };
+    expect(readCorrection(fitted, values, log, 'us', false)).toMatchObject({
+      ok: true,
+      value: { kind: 'part.fitted', replaces: fitted.id, happened: expect.stringContaining('2026-05-08') },
+    });
+    const noted = readCorrection(moved, { ...valuesOf(moved, 'us'), note: 'worn inside' }, log, 'us', false);
+    expect(noted).toMatchObject({ ok: true, value: { body: { ...moved.body, note: 'worn inside' } } });
+  });
+
+  test('a reason is set right or left out', () => {
+    const values = valuesOf(retired, 'us');
+    expect(values).toMatchObject({ reason: 'sold' });
+    expect(readCorrection(retired, { ...values, reason: ' ' }, log, 'us', false)).toMatchObject({
+      ok: true,
+      value: { kind: 'rig.retired', body: {} },
+    });
+  });
+
+  test('what was told on a page of its own is told anew there, not typed over here', () => {
+    const told = [
+      entry('rule.chosen', 12, { rule: 'nut', school: 'light-drag' }),
+      entry('survey', 12, { item: 'tire', place: '1L', found: { as: 'reading' } }),
+      entry('part.read', 12, { part: 'a', facts: { dot: null } }),
+      setup,
+    ] as Entry[];
+    for (const one of told) {
+      expect(isCorrectedHere(one)).toBe(false);
+      expect(readCorrection(one, valuesOf(one, 'us'), log, 'us', false).ok).toBe(false);
+    }
+    expect([fitted, moved, retired].every(isCorrectedHere)).toBe(true);
+  });
 });

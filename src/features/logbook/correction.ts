@@ -23,6 +23,24 @@ interface Refusal {
   readonly insist: boolean;
 }
 
+const ELSEWHERE: ReadonlySet<Entry['kind']> = new Set([
+  'rig.setup',
+  'rig.changed',
+  'part.read',
+  'survey',
+  'rule.chosen',
+  'season',
+  'deferral',
+  'event',
+  'trip.planned',
+  'void',
+]);
+
+/** True for entries whose figures are set right in the Logbook itself; the others are told anew where they were told. */
+export function isCorrectedHere(entry: Entry): boolean {
+  return !ELSEWHERE.has(entry.kind);
+}
+
 /** An entry's figures as text, to be typed over. */
 export function valuesOf(entry: Entry, system: UnitSystem): Values {
   const day = { date: dateField(entry.happened) };
@@ -55,8 +73,22 @@ export function valuesOf(entry: Entry, system: UnitSystem): Values {
       return { ...day, how: entry.body.how };
     case 'note':
       return { ...day, text: entry.body.text };
+    case 'rig.retired':
+      return { ...day, reason: entry.body.reason ?? '' };
+    case 'part.fitted':
+    case 'part.moved':
+      return { ...day, note: entry.body.note ?? '' };
+    case 'rig.returned':
+      return day;
     case 'rig.setup':
     case 'rig.changed':
+    case 'part.read':
+    case 'survey':
+    case 'rule.chosen':
+    case 'season':
+    case 'deferral':
+    case 'event':
+    case 'trip.planned':
     case 'void':
       return day;
   }
@@ -103,6 +135,12 @@ function readWork(
 
 const refuse = (errors: Errors) => fail<Refusal>({ errors, insist: false });
 
+/** A note as typed, where there is one. */
+function noted(values: Values): { readonly note?: string } {
+  const note = values['note']?.trim() ?? '';
+  return note === '' ? {} : { note };
+}
+
 /** The corrected entry from what was typed, or what is wrong at which field. */
 export function readCorrection(
   entry: Entry,
@@ -133,6 +171,9 @@ export function readCorrection(
         {
           by: values['reading'] === '' ? 'miles' : 'meter',
           distance: values['distance'] ?? '',
+          out: '',
+          home: '',
+          started: '',
           reading: values['reading'] ?? '',
           launches: values['launches'] ?? '',
           date,
@@ -150,7 +191,19 @@ export function readCorrection(
           errors: Object.fromEntries(read.error.map((error) => [error.field, error.text])),
           insist: read.error.every((error) => error.insist),
         });
-      return ok({ kind: 'trip', body: read.value.body, ...stamp });
+      const { started, vehicle, distance } = entry.body;
+      const { body } = read.value;
+      // What the tow vehicle read belongs to the distance it gave.
+      const same = Math.abs(distance - body.distance) < 1;
+      return ok({
+        kind: 'trip',
+        body: {
+          ...body,
+          ...(started && started <= happened && { started }),
+          ...(vehicle && same && { vehicle }),
+        },
+        ...stamp,
+      });
     }
     case 'meter': {
       const read = parseQuantity(values['reading'] ?? '', 'distance', unitFor('distance', system));
@@ -184,8 +237,29 @@ export function readCorrection(
       const read = text('text', 'There is nothing in it.');
       return read.ok ? ok({ kind: 'note', body: { text: read.value }, ...stamp }) : read;
     }
+    case 'rig.retired': {
+      const reason = values['reason']?.trim() ?? '';
+      return ok({ kind: 'rig.retired', body: { ...(reason !== '' && { reason }) }, ...stamp });
+    }
+    case 'rig.returned':
+      return ok({ kind: 'rig.returned', body: {}, ...stamp });
+    case 'part.fitted': {
+      const { note: _, ...body } = entry.body;
+      return ok({ kind: 'part.fitted', body: { ...body, ...noted(values) }, ...stamp });
+    }
+    case 'part.moved': {
+      const { note: _, ...body } = entry.body;
+      return ok({ kind: 'part.moved', body: { ...body, ...noted(values) }, ...stamp });
+    }
     case 'rig.setup':
     case 'rig.changed':
+    case 'part.read':
+    case 'survey':
+    case 'rule.chosen':
+    case 'season':
+    case 'deferral':
+    case 'event':
+    case 'trip.planned':
     case 'void':
       return refuse({ date: 'This entry is set right elsewhere.' });
   }

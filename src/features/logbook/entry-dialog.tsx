@@ -2,10 +2,11 @@
 
 import { useState } from 'react';
 import { makeVoid, type Entry } from '@/core/log';
-import type { Rigs } from '@/features/common';
+import { partNamer, type Rigs } from '@/features/common';
 import { newId, usePreferences, useYard } from '@/store';
 import { dayAndTime, entryWords, KIND_OF_ENTRY } from '@/text';
 import { Button, Dialog, LinkButton, TextArea } from '@/ui';
+import { isCorrectedHere } from './correction';
 import { CorrectForm } from './correct-form';
 import type { Story, Told } from './story';
 
@@ -96,7 +97,8 @@ export function EntryDialog({
     const other = story.byId.get(id);
     return other && entryWords(other, units, () => undefined).title;
   };
-  const { title, lines } = entryWords(entry, units, titleOf);
+  const partOf = partNamer(ready.fold, entry.rig, units);
+  const { title, lines } = entryWords(entry, units, titleOf, partOf);
   const setup = entry.kind === 'rig.setup' || entry.kind === 'rig.changed';
 
   return (
@@ -136,7 +138,7 @@ export function EntryDialog({
               {setup ? (
                 <LinkButton href={`/setup?fix=${entry.id}`}>Correct</LinkButton>
               ) : (
-                entry.kind !== 'void' && <Button onClick={() => setMode('correct')}>Correct</Button>
+                isCorrectedHere(entry) && <Button onClick={() => setMode('correct')}>Correct</Button>
               )}
               <Button look="danger" onClick={() => setMode('withdraw')}>
                 {entry.kind === 'void' ? 'Put back what it withdrew' : 'Withdraw'}

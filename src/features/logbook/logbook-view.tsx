@@ -4,12 +4,14 @@ import { useDeferredValue, useMemo, useState } from 'react';
 import Link from 'next/link';
 import { useSearchParams } from 'next/navigation';
 import type { Entry } from '@/core/log';
-import { Failed, Loading, useRigs, type Rigs } from '@/features/common';
+import { HOUSE } from '@/core/log';
+import { Failed, Loading, partNamer, useRigs, type Rigs } from '@/features/common';
 import { usePreferences } from '@/store';
 import { count, entryWords, KIND_OF_ENTRY, month } from '@/text';
 import { format } from 'date-fns';
 import { Button, cx, LinkButton } from '@/ui';
 import { EntryDialog } from './entry-dialog';
+import { GapNotes } from './gap-notes';
 import { NoteDialog } from './note-dialog';
 import { pageOf, storyOf, type Story } from './story';
 
@@ -20,11 +22,13 @@ const PAGE = 60;
 function Row({
   entry,
   story,
+  ready,
   name,
   onOpen,
 }: {
   entry: Entry;
   story: Story;
+  ready: Ready;
   name: string | undefined;
   onOpen: () => void;
 }) {
@@ -34,7 +38,7 @@ function Row({
     const other = story.byId.get(id);
     return other && entryWords(other, units, () => undefined).title;
   };
-  const { title, lines } = entryWords(entry, units, titleOf);
+  const { title, lines } = entryWords(entry, units, titleOf, partNamer(ready.fold, entry.rig, units));
   const gone = standing !== 'counts';
   return (
     <li className="border-line border-b">
@@ -79,12 +83,18 @@ function Entries({ ready }: { ready: Ready }) {
       sought === ''
         ? undefined
         : (entry: Entry) => {
-            const { title, lines } = entryWords(entry, units, () => undefined);
+            const { title, lines } = entryWords(
+              entry,
+              units,
+              () => undefined,
+              partNamer(ready.fold, entry.rig, units),
+            );
             return `${KIND_OF_ENTRY[entry.kind]} ${title} ${lines.join(' ')}`.toLowerCase().includes(sought);
           };
     return pageOf(ready.fold, wanted, match, most);
   }, [ready.fold, wanted, sought, most, units]);
-  const names = new Map(ready.rigs.map(({ rig, model }) => [rig.id, model.name]));
+  const names = new Map([...ready.rigs, ...ready.retired].map(({ rig, model }) => [rig.id, model.name]));
+  names.set(HOUSE, 'The house');
   const months = new Map<string, Entry[]>();
   for (const entry of page.entries) {
     const key = month(entry.happened);
@@ -105,11 +115,12 @@ function Entries({ ready }: { ready: Ready }) {
           <LinkButton href="/keep">Archive</LinkButton>
         </div>
       </div>
+      <GapNotes rigs={ready.rigs.filter(({ rig }) => wanted === undefined || rig.id === wanted)} />
       <div className="mt-4 flex flex-wrap items-center gap-x-6 gap-y-2">
         <nav aria-label="Rigs" className="-ml-2 flex min-w-0 gap-1 overflow-x-auto">
           {[
             { id: undefined, name: 'All rigs' },
-            ...ready.rigs.map(({ rig, model }) => ({ id: rig.id, name: model.name })),
+            ...[...ready.rigs, ...ready.retired].map(({ rig, model }) => ({ id: rig.id, name: model.name })),
           ].map(({ id, name }) => (
             <Link
               key={name}
@@ -152,6 +163,7 @@ function Entries({ ready }: { ready: Ready }) {
                   key={entry.id}
                   entry={entry}
                   story={story}
+                  ready={ready}
                   name={wanted ? undefined : names.get(entry.rig)}
                   onOpen={() => setOpen(entry.id)}
                 />

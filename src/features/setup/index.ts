@@ -1,3 +1,2 @@
-/** Set-up: a rig as its owner tells it. */
+/** Set-up: a rig as its owner tells it, in two minutes. */
 export { SetupView } from './setup-view';
-export { SourceChoice } from './fact';

@@ -6,7 +6,11 @@ import type { SetupRead } from './setup-form';
 
 /** What a form is open for: a new rig, a rig changed, or an entry set right. */
 export type SetupTask =
-  | { readonly task: 'new' }
+  | {
+      readonly task: 'new';
+      /** The rig that is copied, if one is. */
+      readonly from?: RigModel | undefined;
+    }
   | { readonly task: 'change'; readonly rig: string; readonly model: RigModel }
   | {
       readonly task: 'correct';

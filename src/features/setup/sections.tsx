@@ -1,14 +1,48 @@
 'use client';
 
 import { unitFor } from '@/core/quantity';
-import { BRAKES, HUBS, KINDS, LOCKS, STUD_COUNTS, WATERS } from '@/core/rig';
-import { BRAKE_WORDS, HUB_HINTS, HUB_WORDS, KIND_HINTS, KIND_WORDS, LOCK_WORDS, WATER_WORDS } from '@/text';
+import { BRAKES, HUBS, KINDS, LOCKS, STUD_COUNTS, TEMPLATES, type TemplateId } from '@/core/rig';
+import { SourceChoice } from '@/features/facts';
+import {
+  BRAKE_WORDS,
+  HUB_HINTS,
+  HUB_WORDS,
+  KIND_HINTS,
+  KIND_WORDS,
+  LOCK_WORDS,
+  TEMPLATE_WORDS,
+} from '@/text';
 import { Choice, Field } from '@/ui';
 import type { SetupEdit } from './edit';
-import { Part, SourceChoice } from './fact';
+import { Part } from './part';
 import type { SetupForm } from './setup-form';
 
 const AXLE_WORDS = { '1': 'One axle', '2': 'Two axles', '3': 'Three axles' } as const;
+
+const NOT_KNOWN = { value: 'unknown', label: 'Not known yet' } as const;
+
+/** Common layouts to begin with. */
+export function Templates({ values, onTemplate }: SetupEdit & { onTemplate: (id: TemplateId) => void }) {
+  return (
+    <Part
+      title="Begin with a common layout"
+      unlocks="Structure only: no figure is filled in. Or tell it yourself below."
+    >
+      <Choice
+        label="Layout"
+        hideLabel
+        columns="grid-cols-1 sm:grid-cols-2 xl:grid-cols-3"
+        options={(Object.keys(TEMPLATES) as TemplateId[]).map((value) => ({
+          value,
+          label: TEMPLATE_WORDS[value].name,
+          hint: TEMPLATE_WORDS[value].hint,
+        }))}
+        value={values.template === '' ? undefined : values.template}
+        onChange={onTemplate}
+      />
+    </Part>
+  );
+}
 
 /** Name and kind. */
 export function WhatItIs({ values, errors, set, text }: SetupEdit) {
@@ -45,7 +79,7 @@ export function AxlesAndBrakes({ values, set }: SetupEdit) {
         options={(['1', '2', '3'] as const).map((value) => ({ value, label: AXLE_WORDS[value] }))}
         value={values.axles}
         onChange={(value) => {
-          const last = values.brakes[axles - 1] ?? 'none';
+          const last = values.brakes[axles - 1] ?? 'unknown';
           // An axle that is added is taken to be like the one before it.
           const brakes = values.brakes.map((brake, i) => (i >= axles && i < Number(value) ? last : brake));
           set('brakes', brakes as SetupForm['brakes']);
@@ -67,8 +101,8 @@ export function AxlesAndBrakes({ values, set }: SetupEdit) {
           key={i}
           label={axles === 1 ? 'Brakes' : `Brakes, axle ${i + 1} from the front`}
           hint={i === 0 ? 'Two wires to the backing plate mean electric brakes.' : undefined}
-          columns="grid-cols-2 sm:grid-cols-4"
-          options={BRAKES.map((value) => ({ value, label: BRAKE_WORDS[value] }))}
+          columns="grid-cols-2 sm:grid-cols-3 xl:grid-cols-5"
+          options={[...BRAKES.map((value) => ({ value, label: BRAKE_WORDS[value] })), NOT_KNOWN]}
           value={values.brakes[i]}
           onChange={(value) =>
             set('brakes', values.brakes.map((brake, at) => (at === i ? value : brake)) as SetupForm['brakes'])
@@ -87,14 +121,18 @@ export function Hubs({ values, set }: SetupEdit) {
         label="Hub"
         hint="Look at the cap. A rubber plug does not prove a drilled spindle: the same cap fits plain ones."
         columns="grid-cols-1 sm:grid-cols-2"
-        options={HUBS.map((value) => ({ value, label: HUB_WORDS[value], hint: HUB_HINTS[value] }))}
+        options={[
+          ...HUBS.map((value) => ({ value, label: HUB_WORDS[value], hint: HUB_HINTS[value] })),
+          { ...NOT_KNOWN, hint: 'asked for before a hub is opened' },
+        ]}
         value={values.hub}
         onChange={(value) => set('hub', value)}
       />
       <Choice
         label="The nut is locked by"
-        columns="grid-cols-1 sm:grid-cols-3"
-        options={LOCKS.map((value) => ({ value, label: LOCK_WORDS[value] }))}
+        hint="Seen once the cap is off."
+        columns="grid-cols-2 sm:grid-cols-4"
+        options={[...LOCKS.map((value) => ({ value, label: LOCK_WORDS[value] })), NOT_KNOWN]}
         value={values.lock}
         onChange={(value) => set('lock', value)}
       />
@@ -189,15 +227,6 @@ export function Miles({ values, units, set, text, first }: SetupEdit & { first: 
             {...text('reading')}
           />
         </div>
-      )}
-      {values.kind === 'boat' && (
-        <Choice
-          label="Water it is usually launched in"
-          columns="grid-cols-3"
-          options={WATERS.map((value) => ({ value, label: WATER_WORDS[value] }))}
-          value={values.water === '' ? undefined : values.water}
-          onChange={(value) => set('water', value)}
-        />
       )}
     </Part>
   );

@@ -1,15 +1,15 @@
 import fc from 'fast-check';
 import { toSI } from '@/core/quantity';
-import type { RigModel } from '@/core/rig';
+import { gearOf, TEMPLATES, templateModel, type RigModel, type TemplateId } from '@/core/rig';
 import { anyModel, sampleModel } from '@/core/testing/arbitraries';
 import { makeEntry, foldEntries, type Entry } from '@/core/log';
 import { correctionOf, draftsFor } from './save-setup';
-import { EMPTY_SETUP, formOf, readSetup, type SetupForm } from './setup-form';
+import { EMPTY_SETUP, formFrom, formOf, readSetup, type SetupForm } from './setup-form';
 
 const GOOD: SetupForm = { ...EMPTY_SETUP, name: 'Driftwood', kind: 'utility', studs: '5' };
 
 function read(form: Partial<SetupForm>, confirmed?: string) {
-  return readSetup({ ...GOOD, ...form }, 'us', undefined, confirmed);
+  return readSetup({ ...GOOD, ...form }, 'us', undefined, true, confirmed);
 }
 
 function wrong(form: Partial<SetupForm>): readonly string[] {
@@ -24,33 +24,35 @@ test('the least that a rig is told by', () => {
     value: { model: { name: 'Driftwood', kind: 'utility', wheels: { studs: 5 } } },
   });
   expect(result.ok && result.value.model.wheels).toEqual({ studs: 5 });
-  expect(result.ok && result.value.model.axles).toEqual([
-    { suspension: 'leaf', brake: 'none', hub: 'plain', lock: 'cotter' },
-  ]);
+  expect(result.ok && result.value.model.axles).toEqual([{ suspension: 'leaf' }]);
 });
 
 test('figures become SI with their source', () => {
-  const result = read({
-    torque: '110',
-    torqueSource: 'maker',
-    studDiameter: '1/2',
-    pitch: '14',
-    slots: '6',
-    pinHoles: '2',
-    spindleSource: 'marking',
-    playMin: '0.001',
-    playMax: '0.005',
-    playSource: 'maker',
-    everyDays: '180',
-    everySource: 'owner',
-  });
+  const result = read({ torque: '110', torqueSource: 'maker', studDiameter: '1/2', hub: 'drilled' });
   if (!result.ok) throw new Error(JSON.stringify(result.error));
-  const { wheels, axles, repackEvery } = result.value.model;
+  const { wheels, axles } = result.value.model;
   expect(wheels.torque).toEqual({ value: toSI(110, 'lbf·ft'), source: 'maker' });
   expect(wheels.studDiameter?.value).toBeCloseTo(0.0127);
-  expect(axles[0]?.threadPitch?.value).toBeCloseTo(0.0254 / 14);
-  expect(axles[0]?.endPlay?.value.max).toBeCloseTo(0.000127);
-  expect(repackEvery).toEqual({ days: { value: 180, source: 'owner' } });
+  expect(axles[0]?.hub).toBe('drilled');
+});
+
+test.each(Object.keys(TEMPLATES) as TemplateId[])(
+  'layout %s fills structure, and what was typed stays',
+  (id) => {
+    const typed = { ...EMPTY_SETUP, name: 'Driftwood', torque: '95', torqueSource: 'maker' as const };
+    const result = readSetup(formFrom(id, typed, 'us'), 'us', undefined, true);
+    if (!result.ok) throw new Error(JSON.stringify(result.error));
+    const { wheels, ...rest } = templateModel(id, 'Driftwood');
+    expect(result.value.model).toEqual({
+      ...rest,
+      wheels: { ...wheels, torque: { value: toSI(95, 'lbf·ft'), source: 'maker' } },
+    });
+  },
+);
+
+test('a layout of which the kind is changed leaves no gear of the other kind', () => {
+  const result = read({ ...formFrom('tandem-boat', GOOD, 'us'), kind: 'rv' });
+  expect(result.ok && Object.keys(result.value.model.gear ?? {})).toEqual(['breakaway', 'markerLamps']);
 });
 
 test.each<[Partial<SetupForm>, readonly string[]]>([
@@ -63,14 +65,6 @@ test.each<[Partial<SetupForm>, readonly string[]]>([
   [{ torque: '110' }, ['torqueSource']],
   [{ miles: 'meter' }, ['reading']],
   [{ miles: 'meter', reading: '-4' }, ['reading']],
-  [{ pitch: '140', spindleSource: 'marking' }, ['pitch']],
-  [{ pitch: '1.5', pitchUnit: 'tpi', spindleSource: 'marking' }, ['pitch']],
-  [{ slots: '6.5', spindleSource: 'marking' }, ['slots']],
-  [{ slots: '6' }, ['spindleSource']],
-  [{ playMin: '0.01', playMax: '0.001', playSource: 'maker' }, ['playMax']],
-  [{ playMax: '3', playSource: 'maker' }, ['playMax']],
-  [{ everyDistance: '0', everySource: 'owner' }, ['everyDistance']],
-  [{ everyDays: '0', everySource: 'owner' }, ['everyDays']],
 ])('%j is told at %j', (form, fields) => expect(wrong(form)).toEqual(fields));
 
 test('a torque outside the usual range asks again, and is taken when it is insisted on', () => {
@@ -87,17 +81,13 @@ test.each(['us', 'metric'] as const)(
     fc.assert(
       fc.property(anyModel, (model) => {
         const same = { ...model, axles: model.axles.map((axle) => axle) };
-        const result = readSetup(
-          formOf(same, undefined, system),
-          system,
-          same,
-          formOf(same, undefined, system).torque,
-        );
+        const form = formOf(same, undefined, system);
+        const result = readSetup(form, system, same, false, form.torque);
         if (!result.ok) throw new Error(JSON.stringify(result.error));
-        // What belongs to boats alone is not kept on other kinds.
-        const { water: _, repackEvery: every, ...rest } = same;
+        const { gear: _, ...rest } = same;
         expect(result.value.model).toMatchObject(rest);
-        if (model.kind === 'boat') expect(result.value.model.repackEvery).toEqual(every);
+        // Gear that cannot belong to the kind is not kept.
+        expect(gearOf(result.value.model)).toEqual(gearOf(same));
       }),
       { numRuns: 150 },
     );

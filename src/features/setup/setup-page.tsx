@@ -4,50 +4,53 @@ import { useRouter } from 'next/navigation';
 import { useEffect, useState } from 'react';
 import { useForm, useWatch } from 'react-hook-form';
 import type { UnitSystem } from '@/core/quantity';
-import { axleSchema, type RigModel } from '@/core/rig';
+import type { RigModel } from '@/core/rig';
 import { useRecord } from '@/features/common';
 import { newId, usePreferences, useYard } from '@/store';
 import { Button, LinkButton, RigPlan } from '@/ui';
 import type { SetupEdit } from './edit';
-import { More } from './more-section';
 import { draftsFor, type SetupTask } from './save-setup';
-import { AxlesAndBrakes, Hubs, Miles, WhatItIs, Wheels } from './sections';
-import { EMPTY_SETUP, formOf, readSetup, type SetupErrors, type SetupForm } from './setup-form';
+import { AxlesAndBrakes, Hubs, Miles, Templates, WhatItIs, Wheels } from './sections';
+import { EMPTY_SETUP, formFrom, formOf, readSetup, type SetupErrors, type SetupForm } from './setup-form';
 
 /** The rig as far as it is told, for the drawing beside the form. */
-function sketchOf(form: SetupForm): RigModel {
-  return {
+function sketchOf(form: SetupForm, base: RigModel | undefined, units: UnitSystem): RigModel {
+  const told = {
+    ...form,
     name: form.name || 'Your trailer',
     kind: form.kind || 'utility',
-    axles: Array.from({ length: Number(form.axles) }, (_, i) =>
-      axleSchema.parse({
-        suspension: form.suspension,
-        brake: form.brakes[i],
-        hub: form.hub,
-        lock: form.lock,
-      }),
-    ),
-    wheels: { studs: form.studs === '' ? 5 : (Number(form.studs) as 4 | 5 | 6 | 8) },
-    spares: Number(form.spares),
-    miles: form.miles,
+    torque: '',
+    reading: '',
   };
+  const read = readSetup({ ...told, studs: form.studs || '5' }, units, base, false);
+  if (!read.ok) throw new Error('a sketch has nothing typed that could be wrong');
+  return read.value.model;
+}
+
+/** The rig whose facts the form stands on: the one being changed, or the one that is copied. */
+function baseOf(task: SetupTask): RigModel | undefined {
+  return task.task === 'new' ? task.from : task.model;
 }
 
 function initialOf(task: SetupTask, units: UnitSystem): SetupForm {
-  return task.task === 'new'
-    ? EMPTY_SETUP
-    : formOf(task.model, task.task === 'correct' ? task.reading : undefined, units);
+  const base = baseOf(task);
+  if (!base) return EMPTY_SETUP;
+  const form = formOf(base, task.task === 'correct' ? task.reading : undefined, units);
+  return task.task === 'new' ? { ...form, name: '' } : form;
 }
 
 /** A draft belongs to its task and to the units it was typed in: 110 must never come back as another torque. */
 function draftKey(task: SetupTask, units: UnitSystem): string {
-  if (task.task === 'new') return `setup ${units}`;
-  return task.task === 'change' ? `setup ${task.rig} ${units}` : `setup fix ${task.entry.id} ${units}`;
+  if (task.task === 'new') return `set-up ${task.from?.name ?? ''} ${units}`;
+  return task.task === 'change' ? `set-up ${task.rig} ${units}` : `set-up fix ${task.entry.id} ${units}`;
 }
 
 const HEAD = {
-  new: ['Your trailer', 'What you do not know stays unknown, and can be filled in any day.'],
-  change: ['Facts and figures', 'Each change is an entry of its own in the logbook.'],
+  new: ['Your trailer', 'Two minutes. What you do not know stays unknown, and can be filled in any day.'],
+  change: [
+    'Name, kind and axles',
+    'Facts and figures stay as they are. The change is an entry in the logbook.',
+  ],
   correct: ['Set an entry right', 'The original stays readable in the logbook.'],
 } as const;
 
@@ -91,8 +94,10 @@ export function SetupPage({ task }: { task: SetupTask }) {
     error: errors[field]?.text,
     ...form.register(field, { onChange: () => setErrors(({ [field]: _, ...rest }) => rest) }),
   });
+  // Later readings come with trips; only a set-up carries the first one.
+  const firstReading = task.task === 'new' || (task.task === 'correct' && !task.before);
   const save = form.handleSubmit(async (typed) => {
-    const read = readSetup(typed, units, task.task === 'new' ? undefined : task.model, confirmed);
+    const read = readSetup(typed, units, baseOf(task), firstReading, confirmed);
     if (!read.ok) {
       setErrors(read.error);
       const asks = Object.values(read.error).every((error) => error.ask);
@@ -112,12 +117,16 @@ export function SetupPage({ task }: { task: SetupTask }) {
         task.task === 'new' ? `${read.value.model.name} is set up` : 'Changes logged',
       );
     await store.keepDraft(key, undefined);
-    router.push(task.task === 'correct' ? `/logbook?rig=${rig}` : `/?rig=${rig}`);
+    router.push(
+      task.task === 'correct'
+        ? `/logbook?rig=${rig}`
+        : task.task === 'change'
+          ? `/rig?rig=${rig}`
+          : `/?rig=${rig}`,
+    );
   });
 
   const [title, hint] = HEAD[task.task];
-  // Later readings come with trips; only a set-up carries the first one.
-  const firstReading = task.task === 'new' || (task.task === 'correct' && !task.before);
   const edit: SetupEdit = { values, errors, units, set, text };
   return (
     <form
@@ -129,12 +138,20 @@ export function SetupPage({ task }: { task: SetupTask }) {
         <h1 className="text-4xl">{title}</h1>
         <p className="text-soft mt-1 mb-5">{hint}</p>
 
+        {task.task === 'new' && !task.from && (
+          <Templates
+            {...edit}
+            onTemplate={(id) => {
+              form.reset(formFrom(id, form.getValues(), units), { keepDefaultValues: true });
+              setErrors({});
+            }}
+          />
+        )}
         <WhatItIs {...edit} />
         <AxlesAndBrakes {...edit} />
         <Hubs {...edit} />
         <Wheels {...edit} />
         <Miles {...edit} first={firstReading} />
-        <More {...edit} open={task.task !== 'new'} />
 
         <div className="bg-paper border-line sticky bottom-[calc(var(--bar)+env(safe-area-inset-bottom))] z-10 -mx-4 flex gap-3 border-t px-4 py-3 md:bottom-0">
           <Button
@@ -158,7 +175,7 @@ export function SetupPage({ task }: { task: SetupTask }) {
       </div>
       <aside className="hidden lg:block">
         <div className="border-line bg-sheet sticky top-6 rounded-sheet border p-3">
-          <RigPlan model={sketchOf(values)} heading="up" />
+          <RigPlan model={sketchOf(values, baseOf(task), units)} heading="up" />
           <p className="figures mt-1 text-center text-xl font-semibold">{values.name || 'Your trailer'}</p>
         </div>
       </aside>

@@ -3,6 +3,7 @@
 import { useSearchParams } from 'next/navigation';
 import { Failed, Loading, useRigs } from '@/features/common';
 import { LinkButton } from '@/ui';
+import { areFacts, FactsFix } from './facts-fix';
 import { SetupPage } from './setup-page';
 import { correctionOf, type SetupTask } from './save-setup';
 
@@ -13,13 +14,14 @@ export function SetupView() {
   if (yard.status === 'loading') return <Loading />;
   if (yard.status === 'failed') return <Failed reason={yard.reason} />;
   const fix = params.get('fix');
-  const view = yard.rigs.find((one) => one.rig.id === params.get('rig'));
+  const view = [...yard.rigs, ...yard.retired].find((one) => one.rig.id === params.get('rig'));
+  const copied = yard.rigs.find((one) => one.rig.id === params.get('copy'));
   const entry = fix ? yard.fold.entries.find((one) => one.id === fix) : undefined;
   const task: SetupTask | undefined = fix
     ? entry && correctionOf(entry, yard.fold)
     : params.get('rig')
       ? view && { task: 'change', rig: view.rig.id, model: view.model }
-      : { task: 'new' };
+      : { task: 'new', from: copied?.model };
   if (!task)
     return (
       <div className="max-w-xl p-8">
@@ -30,5 +32,9 @@ export function SetupView() {
         </LinkButton>
       </div>
     );
-  return <SetupPage key={fix ?? params.get('rig') ?? 'new'} task={task} />;
+  const fixed = task.task === 'correct' ? task.entry : undefined;
+  const owner = [...yard.rigs, ...yard.retired].find((one) => one.rig.id === fixed?.rig);
+  if (task.task === 'correct' && fixed?.kind === 'rig.changed' && owner && areFacts(fixed.body.changes))
+    return <FactsFix key={fixed.id} task={task} changes={fixed.body.changes} view={owner} />;
+  return <SetupPage key={fix ?? params.get('rig') ?? params.get('copy') ?? 'new'} task={task} />;
 }

@@ -67,8 +67,8 @@ export function AppShell({ children }: { children: ReactNode }) {
         className="bg-rail text-rail-ink fixed inset-x-0 bottom-0 z-30 flex pb-[env(safe-area-inset-bottom)] md:sticky md:inset-auto md:top-0 md:h-dvh md:w-34 md:shrink-0 md:flex-col md:gap-1 md:pt-5"
       >
         <span className="figures hidden px-4 pb-4 text-lg font-semibold md:block">Yardline</span>
-        {PLACES.map(({ href, word, icon: Icon }) => {
-          const here = path === href;
+        {PLACES.map(({ href, word, icon: Icon, also = [] }) => {
+          const here = path === href || also.includes(path);
           return (
             <Link
               key={href}

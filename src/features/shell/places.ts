@@ -1,16 +1,28 @@
-import { ClipboardList, House, ScrollText, Settings, type LucideIcon } from 'lucide-react';
+import {
+  CalendarRange,
+  ClipboardList,
+  House,
+  ScrollText,
+  Settings,
+  Tags,
+  type LucideIcon,
+} from 'lucide-react';
 
 /** One place of the product. */
 export interface Place {
   readonly href: string;
   readonly word: string;
   readonly icon: LucideIcon;
+  /** Other pages that belong to it. */
+  readonly also?: readonly string[];
 }
 
 /** The places one goes to, in the order of the rail. */
 export const PLACES: readonly Place[] = [
   { href: '/', word: 'Yard', icon: House },
+  { href: '/season', word: 'Season', icon: CalendarRange },
   { href: '/bench', word: 'Bench', icon: ClipboardList },
+  { href: '/rig', word: 'Rig', icon: Tags, also: ['/parts', '/survey', '/rules', '/identify', '/setup'] },
   { href: '/logbook', word: 'Logbook', icon: ScrollText },
   { href: '/keep', word: 'Keep', icon: Settings },
 ];

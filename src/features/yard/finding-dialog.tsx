@@ -1,10 +1,49 @@
 'use client';
 
 import { useState } from 'react';
-import type { WheelEnd } from '@/core/rig';
+import { placesOf, type Place } from '@/core/rig';
 import type { FindingState } from '@/core/log';
-import { SEVERITIES, useRecord, type RigView } from '@/features/common';
-import { Choice, Dialog, SheetForm, TextArea } from '@/ui';
+import { PlacePicker, SEVERITIES, useRecord, type RigView } from '@/features/common';
+import { routineTitle } from '@/text';
+import { Choice, Dialog, RigPlan, SheetForm, TextArea } from '@/ui';
+
+/** Where on the rig: tapped on its drawing, or taken from the list of its places. */
+function WherePicker({
+  view,
+  at,
+  onChange,
+}: {
+  view: RigView;
+  at: Place | 'rig';
+  onChange: (place: Place | 'rig') => void;
+}) {
+  const { model } = view;
+  const places = placesOf(model);
+  return (
+    <fieldset className="min-w-0">
+      <legend className="mb-1.5 font-semibold">Where</legend>
+      <div className="border-line bg-sheet rounded-sheet border px-3 py-2">
+        <RigPlan
+          model={model}
+          heading="up"
+          className="mx-auto max-w-88"
+          choosable={places}
+          chosen={at === 'rig' ? [] : [at]}
+          onChoose={onChange}
+        />
+      </div>
+      <div className="mt-2 flex">
+        <PlacePicker
+          model={model}
+          value={at === 'rig' ? '' : at}
+          first="The whole rig"
+          label="Place on the rig"
+          onChange={(place) => onChange(place ?? 'rig')}
+        />
+      </div>
+    </fieldset>
+  );
+}
 
 /** Something that is not right, reported at a place. */
 export function FindingDialog({
@@ -13,21 +52,26 @@ export function FindingDialog({
   onClose,
 }: {
   view: RigView;
-  place: WheelEnd | 'rig';
+  place: Place | 'rig';
   onClose: () => void;
 }) {
   const record = useRecord();
-  const [at, setAt] = useState<WheelEnd | 'rig'>(place);
+  const [at, setAt] = useState<Place | 'rig'>(place);
   const [verdict, setVerdict] = useState<'watch' | 'due' | 'stop'>();
   const [text, setText] = useState('');
+  const [cure, setCure] = useState('');
   const [tried, setTried] = useState(false);
+  const cures = view.duties.flatMap(({ place: where, routine }) =>
+    where === at && routine !== 'lug-recheck' ? [routine] : [],
+  );
+  const pulls = cures.find((routine) => routine === cure);
 
   const save = async () => {
     setTried(true);
     if (!verdict || text.trim() === '') return;
     await record(
       view.rig.id,
-      [{ kind: 'finding.opened', body: { place: at, verdict, text: text.trim() } }],
+      [{ kind: 'finding.opened', body: { place: at, verdict, text: text.trim(), ...(pulls && { pulls }) } }],
       'Finding opened',
     );
     onClose();
@@ -41,16 +85,7 @@ export function FindingDialog({
       description="Seen, heard, felt or measured. It stays open until it is fixed."
     >
       <SheetForm save={() => void save()} label="Open the finding">
-        <Choice
-          label="Where"
-          columns="grid-cols-3"
-          options={[
-            ...view.places.map((state) => ({ value: state.place as WheelEnd | 'rig', label: state.place })),
-            { value: 'rig' as const, label: 'Elsewhere' },
-          ]}
-          value={at}
-          onChange={setAt}
-        />
+        <WherePicker view={view} at={at} onChange={setAt} />
         <TextArea
           label="What"
           maxLength={500}
@@ -68,6 +103,23 @@ export function FindingDialog({
             tried && !verdict ? 'Choose how bad it is: it decides whether the rig may be towed.' : undefined
           }
         />
+        {cures.length > 0 && (
+          <label className="grid gap-1.5 font-semibold">
+            Work that would put it right
+            <select
+              className="border-soft bg-sheet min-h-11 rounded-sheet border-[1.5px] px-3 font-normal"
+              value={pulls ?? ''}
+              onChange={(event) => setCure(event.target.value)}
+            >
+              <option value="">Not known yet</option>
+              {cures.map((routine) => (
+                <option key={routine} value={routine}>
+                  {routineTitle(routine, [at])}
+                </option>
+              ))}
+            </select>
+          </label>
+        )}
       </SheetForm>
     </Dialog>
   );

@@ -14,6 +14,7 @@ const SAMPLE: RigModel = {
   wheels: { studs: 5 },
   spares: 1,
   miles: 'trips',
+  gear: { deck: true, tieDowns: true, ramp: true, rampHinges: true, breakaway: true },
 };
 
 const UNLOCKS = [
@@ -24,7 +25,7 @@ const UNLOCKS = [
 ] as const;
 
 /** A yard with nothing in it: what to enter, what each fact unlocks, and one clear way in. */
-export function FirstYard() {
+export function FirstYard({ retired }: { retired: number }) {
   return (
     <div className="mx-auto grid w-full max-w-6xl gap-8 p-5 md:p-10 lg:grid-cols-[1fr_25rem]">
       <section>
@@ -54,6 +55,11 @@ export function FirstYard() {
           <LinkButton look="quiet" href="/keep">
             Bring in an archive
           </LinkButton>
+          {retired > 0 && (
+            <LinkButton look="quiet" href="/keep">
+              Bring a retired rig back
+            </LinkButton>
+          )}
         </div>
       </section>
       <aside className="hidden lg:block">

@@ -1,7 +1,7 @@
 'use client';
 
 import type { Fold } from '@/core/log';
-import { Ruled, type RigView } from '@/features/common';
+import { partNamer, Ruled, type RigView } from '@/features/common';
 import { usePreferences } from '@/store';
 import { count, dayAgo, entryWords, measure } from '@/text';
 import { LinkButton } from '@/ui';
@@ -9,9 +9,10 @@ import { LinkButton } from '@/ui';
 const SHOWN = 4;
 
 /** What this rig has behind it: its meters, and the last things that happened. */
-export function Lately({ view, fold, now }: { view: RigView; fold: Fold; now: string }) {
+export default function Lately({ view, fold, now }: { view: RigView; fold: Fold; now: string }) {
   const { units } = usePreferences();
   const { rig, model } = view;
+  const partOf = partNamer(fold, rig.id, units);
   const recent = [];
   for (let i = fold.entries.length - 1; i >= 0 && recent.length < SHOWN; i--) {
     const entry = fold.entries[i];
@@ -29,7 +30,7 @@ export function Lately({ view, fold, now }: { view: RigView; fold: Fold; now: st
         {recent.map((entry) => (
           <li key={entry.id} className="border-line grid grid-cols-[6.5rem_1fr] gap-3 border-b py-3">
             <span className="figures text-lg font-medium">{dayAgo(entry.happened, now)}</span>
-            <span>{entryWords(entry, units, () => undefined).title}</span>
+            <span>{entryWords(entry, units, () => undefined, partOf).title}</span>
           </li>
         ))}
       </ul>

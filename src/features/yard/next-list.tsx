@@ -2,30 +2,27 @@
 
 import type { ReactNode } from 'react';
 import type { Duty } from '@/core/duty';
+import type { Conflict } from '@/core/judge';
 import type { FindingState } from '@/core/log';
+import type { Place } from '@/core/rig';
 import { DutyTape, Ruled, type RigView } from '@/features/common';
 import { usePreferences } from '@/store';
-import { day, dutyRule, dutyStanding, dutyTitle, VERDICT_WORDS } from '@/text';
+import {
+  conflictWords,
+  day,
+  dutyRule,
+  dutyStanding,
+  dutyTitle,
+  dutyWhy,
+  placeName,
+  routineTitle,
+  VERDICT_WORDS,
+} from '@/text';
 import { Button, cx, LinkButton, Mark, markColor, markOf } from '@/ui';
-import { dutyMark } from './marks';
+import { DutyAction, dutyMark, type DutyActions } from '@/features/duties';
+import { nextItems } from './next-items';
 
 const SHOWN = 3;
-
-type Item =
-  | { readonly weight: number; readonly finding: FindingState; readonly duty?: undefined }
-  | { readonly weight: number; readonly duty: Duty; readonly finding?: undefined };
-
-const OF_FINDING = { watch: 1, due: 3.5, stop: 5 } as const;
-const OF_DUTY = { clear: 0, soon: 1.5, unknown: 2, due: 3, overdue: 4 } as const;
-
-/** Findings and duties of a rig in one order of weight; within one weight the order they come in. */
-function itemsOf(view: RigView): readonly Item[] {
-  const items: Item[] = [
-    ...Object.values(view.rig.findings).map((finding) => ({ weight: OF_FINDING[finding.verdict], finding })),
-    ...view.duties.map((duty) => ({ weight: OF_DUTY[duty.verdict], duty })),
-  ];
-  return items.sort((a, b) => b.weight - a.weight);
-}
 
 function Row({
   mark,
@@ -34,6 +31,7 @@ function Row({
   middle,
   figure,
   action,
+  onWhy,
 }: {
   mark: ReactNode;
   title: string;
@@ -41,12 +39,23 @@ function Row({
   middle?: ReactNode;
   figure: ReactNode;
   action: ReactNode;
+  onWhy?: (() => void) | undefined;
 }) {
   return (
     <li className="border-line grid grid-cols-[1.75rem_1fr_auto] items-center gap-x-3 gap-y-1 border-b py-3 md:grid-cols-[1.75rem_minmax(10rem,1.2fr)_minmax(6rem,1fr)_7.5rem_6.5rem]">
       {mark}
       <div className={cx('min-w-0', !middle && 'md:col-span-2')}>
-        <p className="font-semibold">{title}</p>
+        {onWhy ? (
+          <button
+            type="button"
+            onClick={onWhy}
+            className="decoration-line hover:decoration-ink -my-1 py-1 text-left font-semibold underline-offset-4 hover:underline"
+          >
+            {title}
+          </button>
+        ) : (
+          <p className="font-semibold">{title}</p>
+        )}
         <p className="text-soft text-[0.92rem]">{sub}</p>
       </div>
       {middle && <div className="order-last col-span-3 md:order-none md:col-span-1">{middle}</div>}
@@ -60,64 +69,103 @@ function Row({
 
 function FindingRow({
   finding,
-  now,
+  view,
+  actions,
   onFix,
 }: {
   finding: FindingState;
-  now: string;
+  view: RigView;
+  actions: DutyActions;
   onFix: (finding: FindingState) => void;
 }) {
   const mark = markOf(finding.verdict);
+  const cure = view.duties.find((duty) => duty.routine === finding.pulls && duty.place === finding.place);
   return (
     <Row
       mark={<Mark mark={mark} size={26} spoken />}
-      title={`${finding.place === 'rig' ? 'Rig' : finding.place}: ${finding.text}`}
-      sub={`finding, seen ${day(finding.at, now)}`}
+      title={`${placeName(finding.place)}: ${finding.text}`}
+      sub={`finding, seen ${day(finding.at, view.now)}${cure ? `; ${dutyTitle(cure)} puts it right` : ''}`}
       figure={
         <span className={cx('figures text-xl font-semibold', markColor(mark))}>
           {VERDICT_WORDS[finding.verdict].toLowerCase()}
         </span>
       }
-      action={<Button onClick={() => onFix(finding)}>Fixed</Button>}
+      action={
+        cure ? (
+          <DutyAction view={view} duties={[cure]} actions={actions} />
+        ) : (
+          <Button onClick={() => onFix(finding)}>Fixed</Button>
+        )
+      }
     />
   );
 }
 
-function DutyRow({
-  duty,
-  rig,
-  onRecheck,
-  onLook,
-}: {
-  duty: Duty;
-  rig: string;
-  onRecheck: (duty: Duty) => void;
-  onLook: (duty: Duty) => void;
-}) {
+function ConflictRow({ conflict, rig }: { conflict: Conflict; rig: string }) {
   const { units } = usePreferences();
-  const { figure, words } = dutyStanding(duty, units);
-  const ACTION = {
-    'lug-recheck': (
-      <Button look={duty.verdict === 'soon' ? 'plain' : 'primary'} onClick={() => onRecheck(duty)}>
-        Recheck
-      </Button>
-    ),
-    'hub-look': <Button onClick={() => onLook(duty)}>Log a look</Button>,
-    repack: <LinkButton href={`/bench?rig=${rig}&place=${duty.place}`}>Start</LinkButton>,
-  } as const;
+  const { title, why } = conflictWords(conflict, units);
+  const mark = markOf(conflict.verdict);
+  const about = /^(tire|battery|load)/.test(conflict.code) ? 'parts' : 'rig';
   return (
     <Row
-      mark={<Mark mark={dutyMark(duty)} size={26} spoken />}
-      title={dutyTitle(duty)}
-      sub={dutyRule(duty, units)}
-      middle={<DutyTape duty={duty} />}
+      mark={<Mark mark={mark} size={26} spoken />}
+      title={`${placeName(conflict.place)}: ${title}`}
+      sub={why}
+      figure={
+        <span className={cx('figures text-xl font-semibold', markColor(mark))}>
+          {VERDICT_WORDS[conflict.verdict].toLowerCase()}
+        </span>
+      }
+      action={
+        <LinkButton
+          href={`/${about}?rig=${rig}${conflict.code.startsWith('battery') ? '&kind=battery' : ''}`}
+        >
+          {about === 'parts' ? 'Parts' : 'Facts'}
+        </LinkButton>
+      }
+    />
+  );
+}
+
+function DutiesRow({
+  duties,
+  view,
+  actions,
+  onWhy,
+}: {
+  duties: readonly [Duty, ...Duty[]];
+  view: RigView;
+  actions: DutyActions;
+  onWhy: (place: Place | 'rig') => void;
+}) {
+  const { units } = usePreferences();
+  // The one that comes first stands for those that stand alike.
+  const [first] = duties;
+  const { figure, words } = dutyStanding(first, units);
+  return (
+    <Row
+      mark={<Mark mark={dutyMark(first)} size={26} spoken />}
+      title={routineTitle(
+        first.routine,
+        duties.map((duty) => duty.place),
+      )}
+      onWhy={() => onWhy(first.place)}
+      sub={first.deferral ? dutyWhy(first, units, view.now) : dutyRule(first, units)}
+      middle={<DutyTape duty={first} />}
       figure={
         <p className="whitespace-nowrap">
           <span className="figures text-xl font-semibold">{figure}</span>{' '}
           <span className="text-soft text-[0.92rem]">{words}</span>
         </p>
       }
-      action={ACTION[duty.routine]}
+      action={
+        <DutyAction
+          view={view}
+          duties={duties}
+          actions={actions}
+          primary={first.routine === 'lug-recheck' && first.verdict !== 'soon'}
+        />
+      }
     />
   );
 }
@@ -125,41 +173,52 @@ function DutyRow({
 /** What comes next for a rig, gravest first: three things, the rest a tap away. */
 export function NextList({
   view,
-  now,
-  onRecheck,
-  onLook,
+  actions,
+  onWhy,
   onFix,
   all,
   onAll,
 }: {
   view: RigView;
-  now: string;
+  actions: DutyActions;
+  onWhy: (place: Place | 'rig') => void;
+  onFix: (finding: FindingState) => void;
   all: boolean;
   onAll: () => void;
-  onRecheck: (duty: Duty) => void;
-  onLook: (duty: Duty) => void;
-  onFix: (finding: FindingState) => void;
 }) {
-  const items = itemsOf(view);
+  const items = nextItems(view);
   const shown = all ? items : items.slice(0, SHOWN);
   const hidden = items.length - shown.length;
   return (
     <section aria-label={`Next for ${view.model.name}`}>
       <Ruled>Next for {view.model.name}</Ruled>
       <ul>
-        {shown.map((item) =>
-          item.finding ? (
-            <FindingRow key={item.finding.id} finding={item.finding} now={now} onFix={onFix} />
-          ) : (
-            <DutyRow
-              key={item.duty.id}
-              duty={item.duty}
-              rig={view.rig.id}
-              onRecheck={onRecheck}
-              onLook={onLook}
-            />
-          ),
-        )}
+        {shown.map((item) => {
+          switch (item.is) {
+            case 'finding':
+              return (
+                <FindingRow
+                  key={item.finding.id}
+                  finding={item.finding}
+                  view={view}
+                  actions={actions}
+                  onFix={onFix}
+                />
+              );
+            case 'conflict':
+              return <ConflictRow key={item.conflict.id} conflict={item.conflict} rig={view.rig.id} />;
+            case 'duties':
+              return (
+                <DutiesRow
+                  key={item.duties[0].id}
+                  duties={item.duties}
+                  view={view}
+                  actions={actions}
+                  onWhy={onWhy}
+                />
+              );
+          }
+        })}
       </ul>
       {hidden > 0 && (
         <Button look="quiet" className="mt-1 -ml-4" onClick={onAll}>

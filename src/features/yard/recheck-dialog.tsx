@@ -1,13 +1,12 @@
 'use client';
 
 import { judgeRecheck, type RecheckResult } from '@/core/judge';
-import type { Duty } from '@/core/duty';
-import { matesOf, type WheelEnd } from '@/core/rig';
+import { isWheelEnd, matesOf, type WheelEnd } from '@/core/rig';
 import { useRecord, type Draft, type RigView } from '@/features/common';
+import { dutyMark } from '@/features/duties';
 import { usePreferences } from '@/store';
 import { dutyStanding, meterAmount, RECHECK_FINDING, ruleWords, torqueSpec } from '@/text';
 import { Button, Dialog, Mark } from '@/ui';
-import { dutyMark } from './marks';
 
 const CHOICES: readonly { result: RecheckResult; label: string; look: 'primary' | 'plain' | 'danger' }[] = [
   { result: 'held', label: 'All held', look: 'primary' },
@@ -28,10 +27,13 @@ export function RecheckDialog({
   const { units } = usePreferences();
   const record = useRecord();
   const { rig, model, duties } = view;
-  const open = duties.filter((duty) => duty.routine === 'lug-recheck');
+  const open = duties.flatMap((duty) =>
+    duty.routine === 'lug-recheck' && isWheelEnd(duty.place) ? [{ ...duty, place: duty.place }] : [],
+  );
   // The wheel that was asked for comes first, then its side, as one walks.
   const order = [first, ...matesOf(first, model).sameSide];
-  const rank = (duty: Duty) => (order.includes(duty.place) ? order.indexOf(duty.place) : order.length);
+  const rank = (duty: { readonly place: WheelEnd }) =>
+    order.includes(duty.place) ? order.indexOf(duty.place) : order.length;
   const sorted = [...open].sort((a, b) => rank(a) - rank(b));
 
   const say = async (place: WheelEnd, result: RecheckResult) => {

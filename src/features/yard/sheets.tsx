@@ -1,20 +1,30 @@
 'use client';
 
+import type { Duty } from '@/core/duty';
 import type { FindingState } from '@/core/log';
-import type { WheelEnd } from '@/core/rig';
+import { isWheelEnd, type Place } from '@/core/rig';
 import type { RigView, Rigs } from '@/features/common';
+import {
+  DeferDialog,
+  DoneDialog,
+  EventDialog,
+  HubLookDialog,
+  MemoryDialog,
+  PlanDialog,
+} from '@/features/duties';
 import { FindingDialog, FixDialog } from './finding-dialog';
-import { HubLookDialog } from './hub-look-dialog';
-import { MemoryDialog } from './memory-dialog';
-import { PlaceSheet, type PlaceActions } from './place-sheet';
+import type { PlaceActions } from './place-actions';
+import { PlaceSheet } from './place-sheet';
 import { RecheckDialog } from './recheck-dialog';
 import { TripDialog } from './trip-dialog';
 
 /** Which sheet lies over the Yard, and for what. */
 export type Sheet =
-  | { readonly show: 'trip' }
-  | { readonly show: 'place' | 'recheck' | 'memory' | 'look'; readonly place: WheelEnd }
-  | { readonly show: 'report'; readonly place: WheelEnd | 'rig' }
+  | { readonly show: 'trip' | 'plan' | 'event' }
+  | { readonly show: 'place'; readonly place: Place | 'rig' }
+  | { readonly show: 'done'; readonly duties: readonly Duty[] }
+  | { readonly show: 'recheck' | 'memory' | 'defer'; readonly duty: Duty }
+  | { readonly show: 'report'; readonly place: Place | 'rig' }
   | { readonly show: 'fix'; readonly finding: FindingState };
 
 type Ready = Extract<Rigs, { status: 'ready' }>;
@@ -36,16 +46,31 @@ export default function Sheets({
   switch (sheet.show) {
     case 'trip':
       return <TripDialog view={view} ready={ready} onClose={onClose} />;
+    case 'plan':
+      return <PlanDialog view={view} onClose={onClose} />;
+    case 'event':
+      return <EventDialog view={view} onClose={onClose} />;
     case 'place':
       return (
-        <PlaceSheet view={view} place={sheet.place} now={ready.now} actions={actions} onClose={onClose} />
+        <PlaceSheet view={view} place={sheet.place} fold={ready.fold} actions={actions} onClose={onClose} />
       );
+    case 'done': {
+      const [first, ...more] = sheet.duties;
+      // One hub alone is rocked and spun with its grades; many at once are told good or not.
+      return first?.routine === 'hub-look' && more.length === 0 && isWheelEnd(first.place) ? (
+        <HubLookDialog view={view} place={first.place} onClose={onClose} />
+      ) : (
+        <DoneDialog view={view} duties={sheet.duties} onClose={onClose} />
+      );
+    }
     case 'recheck':
-      return <RecheckDialog view={view} first={sheet.place} onClose={onClose} />;
+      return isWheelEnd(sheet.duty.place) ? (
+        <RecheckDialog view={view} first={sheet.duty.place} onClose={onClose} />
+      ) : null;
     case 'memory':
-      return <MemoryDialog view={view} place={sheet.place} now={ready.now} onClose={onClose} />;
-    case 'look':
-      return <HubLookDialog view={view} place={sheet.place} onClose={onClose} />;
+      return <MemoryDialog view={view} duty={sheet.duty} onClose={onClose} />;
+    case 'defer':
+      return <DeferDialog view={view} duty={sheet.duty} onClose={onClose} />;
     case 'report':
       return <FindingDialog view={view} place={sheet.place} onClose={onClose} />;
     case 'fix':

@@ -3,21 +3,20 @@
 import { useState } from 'react';
 import { useForm, useWatch } from 'react-hook-form';
 import { dutiesOf, raised, type Duty } from '@/core/duty';
-import { extend } from '@/core/log';
+import { extend, workOf } from '@/core/log';
 import { unitFor } from '@/core/quantity';
 import type { RigView, Rigs } from '@/features/common';
-import { useRecord } from '@/features/common';
+import { useRecord, type Draft } from '@/features/common';
+import { dutyMark } from '@/features/duties';
 import { usePreferences } from '@/store';
 import { dateField, dutyTitle, dutyWhy, measure, words } from '@/text';
 import { Button, Dialog, Field, Mark, Stepper } from '@/ui';
-import { dutyMark } from './marks';
-import { readTrip, type TripForm } from './trip-form';
+import { readTrip, tripsOnRecord, type TripForm } from './trip-form';
 
 type Ready = Extract<Rigs, { status: 'ready' }>;
 
-function Became({ became, onClose }: { became: readonly Duty[]; onClose: () => void }) {
+function Became({ became, now, onClose }: { became: readonly Duty[]; now: string; onClose: () => void }) {
   const { units } = usePreferences();
-  const { now } = { now: new Date().toISOString() };
   return (
     <div className="grid gap-4">
       {became.length === 0 ? (
@@ -45,6 +44,18 @@ function Became({ became, onClose }: { became: readonly Duty[]; onClose: () => v
   );
 }
 
+/** The ways to tell how far it was towed. */
+const WAYS = [
+  { by: 'miles', label: 'By miles instead' },
+  { by: 'meter', label: "By the trailer's meter instead" },
+  { by: 'vehicle', label: "By the tow vehicle's readings instead" },
+] as const;
+
+/** Rinsed after a launch, told with the trip. */
+function rinse(happened: string): Draft {
+  return { kind: 'work', happened, body: workOf([{ routine: 'rinse', place: 'rig' }]) };
+}
+
 /** Home again: one number and a button; then what became due, and why. */
 export function TripDialog({ view, ready, onClose }: { view: RigView; ready: Ready; onClose: () => void }) {
   const { rig, model } = view;
@@ -54,13 +65,17 @@ export function TripDialog({ view, ready, onClose }: { view: RigView; ready: Rea
   const [insisted, setInsisted] = useState(false);
   const [replaced, setReplaced] = useState(false);
   const [more, setMore] = useState(false);
+  const [rinsed, setRinsed] = useState(false);
   const form = useForm<TripForm>({
     defaultValues: {
       by: model.miles === 'meter' ? 'meter' : 'miles',
       distance: '',
       reading: '',
       launches: model.kind === 'boat' ? '1' : '0',
+      out: '',
+      home: '',
       date: dateField(ready.now),
+      started: '',
       note: '',
       replaced: false,
     },
@@ -70,21 +85,41 @@ export function TripDialog({ view, ready, onClose }: { view: RigView; ready: Rea
   const launches = useWatch({ control: form.control, name: 'launches' });
   const unit = unitFor('distance', units);
   const backwards = errors.reading?.type === 'backwards';
+  const water = model.environment?.water;
+  const salty = model.kind === 'boat' && water !== undefined && water !== 'fresh';
 
   const submit = form.handleSubmit(async (values) => {
-    const read = readTrip({ ...values, replaced }, rig, model, units, ready.now, insisted);
+    const read = readTrip(
+      { ...values, replaced },
+      rig,
+      model,
+      units,
+      ready.now,
+      insisted,
+      tripsOnRecord(ready.fold, rig.id),
+    );
     if (!read.ok) {
       read.error.forEach(({ field, text, code }, i) =>
         form.setError(field, { type: code, message: text }, { shouldFocus: i === 0 }),
       );
       setInsisted(read.error.every((error) => error.insist));
-      if (read.error.some((error) => error.field === 'date' || error.field === 'note')) setMore(true);
+      if (read.error.some(({ field }) => field === 'date' || field === 'started' || field === 'note'))
+        setMore(true);
       return;
     }
     const { body, happened } = read.value;
-    const entries = await record(rig.id, [{ kind: 'trip', body, happened }], 'Trip logged');
+    const drafts: readonly Draft[] = [
+      { kind: 'trip', body, happened },
+      ...(rinsed && salty && body.launches > 0 ? [rinse(happened)] : []),
+    ];
+    const entries = await record(rig.id, drafts, 'Trip logged');
     const after = extend(ready.fold, entries).state.rigs[rig.id];
-    const duties = after ? raised(view.duties, dutiesOf(after, ready.now)) : [];
+    // What every trip asks for again is no news.
+    const duties = after
+      ? raised(view.duties, dutiesOf(after, ready.now, view.house, view.season)).filter(
+          (duty) => duty.matter !== 'moment',
+        )
+      : [];
     setBecame({ duties, miles: measure(body.distance, 'distance', units) });
   });
   const error = (field: keyof TripForm) => errors[field]?.message;
@@ -103,14 +138,14 @@ export function TripDialog({ view, ready, onClose }: { view: RigView; ready: Rea
             : `It brought ${words(became.duties.length, 'thing')} closer for ${model.name}.`
         }
       >
-        <Became became={became.duties} onClose={onClose} />
+        <Became became={became.duties} now={ready.now} onClose={onClose} />
       </Dialog>
     );
 
   return (
     <Dialog open onClose={onClose} title="Home again" description={`${model.name}: how far was it towed?`}>
       <form noValidate onSubmit={(event) => void submit(event)} className="grid gap-5">
-        {by === 'miles' || rig.meter === undefined || replaced ? (
+        {by === 'miles' || (by === 'meter' && (rig.meter === undefined || replaced)) ? (
           <Field
             label={
               by === 'miles' ? 'Towed' : replaced ? 'Towed on this trip' : 'Towed on this trip, first reading'
@@ -123,6 +158,25 @@ export function TripDialog({ view, ready, onClose }: { view: RigView; ready: Rea
             {...form.register('distance', again)}
           />
         ) : null}
+        {by === 'vehicle' && (
+          <div className="grid grid-cols-2 gap-3">
+            <Field
+              label="Tow vehicle, going out"
+              unit={unit}
+              inputMode="decimal"
+              autoFocus
+              error={error('out')}
+              {...form.register('out', again)}
+            />
+            <Field
+              label="And home again"
+              unit={unit}
+              inputMode="decimal"
+              error={error('home')}
+              {...form.register('home', again)}
+            />
+          </div>
+        )}
         {by === 'meter' && (
           <div>
             <Field
@@ -175,8 +229,25 @@ export function TripDialog({ view, ready, onClose }: { view: RigView; ready: Rea
             )}
           </div>
         )}
+        {salty && Number(launches) > 0 && (
+          <label className="flex min-h-11 items-center gap-3">
+            <input
+              type="checkbox"
+              className="accent-accent size-6"
+              checked={rinsed}
+              onChange={(event) => setRinsed(event.target.checked)}
+            />
+            Rinsed with fresh water after
+          </label>
+        )}
         {more && (
           <>
+            <Field
+              label="Day it began, if another"
+              type="date"
+              error={error('started')}
+              {...form.register('started', again)}
+            />
             <Field label="Day it ended" type="date" error={error('date')} {...form.register('date', again)} />
             <Field label="Note" error={error('note')} {...form.register('note')} />
           </>
@@ -190,16 +261,19 @@ export function TripDialog({ view, ready, onClose }: { view: RigView; ready: Rea
               Another day, a note{model.kind === 'boat' ? '' : ', launches'}
             </Button>
           )}
-          <Button
-            look="quiet"
-            onClick={() => {
-              form.setValue('by', by === 'miles' ? 'meter' : 'miles');
-              setReplaced(false);
-              form.clearErrors();
-            }}
-          >
-            {by === 'miles' ? "By the trailer's meter instead" : 'By miles instead'}
-          </Button>
+          {WAYS.filter((way) => way.by !== by).map((way) => (
+            <Button
+              key={way.by}
+              look="quiet"
+              onClick={() => {
+                form.setValue('by', way.by);
+                setReplaced(false);
+                form.clearErrors();
+              }}
+            >
+              {way.label}
+            </Button>
+          ))}
         </div>
       </form>
     </Dialog>

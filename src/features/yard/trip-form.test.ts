@@ -10,7 +10,10 @@ const plain: TripForm = {
   distance: '120',
   reading: '',
   launches: '',
+  out: '',
+  home: '',
   date: '2026-05-16',
+  started: '',
   note: '',
   replaced: false,
 };

@@ -1,17 +1,22 @@
 import { fail, ok, type Instant, type Result } from '@/core/base';
-import { checkTrip, type TripProblem } from '@/core/judge';
-import type { RigState, TripBody } from '@/core/log';
+import { checkTrip, type TripOnRecord, type TripProblem } from '@/core/judge';
+import type { Fold, RigState, TripBody } from '@/core/log';
 import { parseNumber, parseQuantity, unitFor, type UnitSystem } from '@/core/quantity';
 import type { RigModel } from '@/core/rig';
 import { fromDateField, parseWords, tripWords } from '@/text';
 
 /** A trip as typed: figures in the owner's units, the day as a date field has it. */
 export interface TripForm {
-  readonly by: 'miles' | 'meter';
+  readonly by: 'miles' | 'meter' | 'vehicle';
   readonly distance: string;
+  /** The tow vehicle's odometer going out and back home. */
+  readonly out: string;
+  readonly home: string;
   readonly reading: string;
   readonly launches: string;
   readonly date: string;
+  /** The day it began; empty where it is the day it ended, or not told. */
+  readonly started: string;
   readonly note: string;
   /** The meter is another one; its trip's miles are typed apart. */
   readonly replaced: boolean;
@@ -30,7 +35,22 @@ const FIELD: Record<TripProblem['field'], keyof TripForm> = {
   launches: 'launches',
   reading: 'reading',
   happened: 'date',
+  started: 'started',
+  vehicle: 'home',
 };
+
+function vehicleOf(out: number | undefined, home: number | undefined) {
+  return out === undefined || home === undefined ? undefined : { out, home };
+}
+
+/** The trips of a rig on record, withdrawn ones left out, that another is held against. */
+export function tripsOnRecord(fold: Fold, rig: string, except?: string): readonly TripOnRecord[] {
+  return fold.entries.flatMap((entry) =>
+    entry.kind === 'trip' && entry.rig === rig && entry.id !== except && !fold.dead.has(entry.id)
+      ? [{ happened: entry.happened, started: entry.body.started, vehicle: entry.body.vehicle }]
+      : [],
+  );
+}
 
 /** Reads a trip as typed: the body of an entry with its moment, or everything that is wrong with it. */
 export function readTrip(
@@ -40,12 +60,13 @@ export function readTrip(
   system: UnitSystem,
   now: Instant,
   insisted: boolean,
+  others: readonly TripOnRecord[] = [],
 ): Result<{ readonly body: TripBody; readonly happened: Instant }, readonly TripError[]> {
   const unit = unitFor('distance', system);
   const errors: TripError[] = [];
   const unread = (field: keyof TripForm, text: string) =>
     errors.push({ field, text, code: 'unread', insist: false });
-  const quantity = (field: 'distance' | 'reading') => {
+  const quantity = (field: 'distance' | 'reading' | 'out' | 'home') => {
     const read = parseQuantity(form[field], 'distance', unit);
     if (!read.ok) unread(field, parseWords(read.error, system));
     return read.ok ? read.value : undefined;
@@ -53,25 +74,35 @@ export function readTrip(
   const reading = form.by === 'meter' ? quantity('reading') : undefined;
   // By a meter that runs on, the trip is what the meter has gained; by a new one, or the first, it is typed.
   const byMeter = form.by === 'meter' && rig.meter !== undefined && !form.replaced;
-  const distance = byMeter
-    ? reading === undefined
-      ? undefined
-      : Math.max(0, reading - (rig.meter?.reading ?? 0))
-    : quantity('distance');
+  const vehicle = form.by === 'vehicle' ? vehicleOf(quantity('out'), quantity('home')) : undefined;
+  const distance =
+    form.by === 'vehicle'
+      ? vehicle && Math.max(0, vehicle.home - vehicle.out)
+      : byMeter
+        ? reading === undefined
+          ? undefined
+          : Math.max(0, reading - (rig.meter?.reading ?? 0))
+        : quantity('distance');
   const launches = form.launches.trim() === '' ? ok(0) : parseNumber(form.launches);
   if (!launches.ok) unread('launches', parseWords(launches.error, system));
   const happened = fromDateField(form.date, now);
   if (!happened) unread('date', 'This is not a day of the calendar.');
+  const started = form.started.trim() === '' ? undefined : fromDateField(form.started, now);
+  if (form.started.trim() !== '' && !started) unread('started', 'This is not a day of the calendar.');
   if (errors.length > 0 || distance === undefined || !launches.ok || !happened) return fail(errors);
 
-  const claim = { distance, launches: launches.value, reading, replaced: form.replaced, happened };
-  const problems = checkTrip(claim, rig, now).filter((problem) => problem.weight === 'refuse' || !insisted);
+  const { replaced } = form;
+  const claim = { distance, launches: launches.value, reading, replaced, happened, started, vehicle };
+  const problems = checkTrip(claim, rig, now, others).filter(
+    (problem) => problem.weight === 'refuse' || !insisted,
+  );
+  const measured = byMeter ? 'reading' : form.by === 'vehicle' ? 'home' : 'distance';
   if (problems.length > 0)
     return fail(
       problems.map((problem) => ({
         // Miles that a meter gives are wrong at the meter.
-        field: byMeter && problem.field === 'distance' ? 'reading' : FIELD[problem.field],
-        text: tripWords(problem, rig.meter?.reading, system),
+        field: problem.field === 'distance' ? measured : FIELD[problem.field],
+        text: tripWords(problem, rig.meter?.reading, system, now),
         code: problem.code,
         insist: problem.weight === 'ask',
       })),
@@ -82,9 +113,11 @@ export function readTrip(
     body: {
       distance,
       launches: launches.value,
-      ...(launches.value > 0 && model.water && { water: model.water }),
+      ...(launches.value > 0 && model.environment?.water && { water: model.environment.water }),
       ...(reading !== undefined && { reading }),
       ...(form.replaced && { replaced: true }),
+      ...(vehicle && { vehicle }),
+      ...(started && started !== happened && { started }),
       ...(note !== '' && { note }),
     },
   });

@@ -1,12 +1,14 @@
 'use client';
 
+import Link from 'next/link';
 import { useState } from 'react';
 import type { TowReason } from '@/core/duty';
-import type { RigView } from '@/features/common';
+import { tripsAhead, type RigView } from '@/features/common';
 import { usePreferences } from '@/store';
 import { reasonWords, towHeadline, towSummary } from '@/text';
-import { Mark } from '@/ui';
-import { dutyMark, fitnessMark } from './marks';
+import { cx, Mark } from '@/ui';
+import { dutyMark, OutlookNote } from '@/features/duties';
+import { fitnessMark } from './marks';
 
 function reasonMark(reason: TowReason) {
   if (reason.kind === 'duty') return dutyMark(reason.duty);
@@ -15,14 +17,18 @@ function reasonMark(reason: TowReason) {
 
 function reasonKey(reason: TowReason): string {
   if (reason.kind === 'duty') return reason.duty.id;
+  if (reason.kind === 'conflict') return reason.conflict.id;
   return reason.kind === 'finding' ? reason.finding.id : `${reason.work.session} ${reason.work.place}`;
 }
 
+const QUIET = 'decoration-line hover:decoration-ink min-h-11 underline underline-offset-4';
+
 /** The one verdict on towing, the largest thing of the Yard, with every reason a tap away. */
-export function Verdict({ view, now }: { view: RigView; now: string }) {
+export function Verdict({ view, now, onPlan }: { view: RigView; now: string; onPlan: () => void }) {
   const { units } = usePreferences();
   const [open, setOpen] = useState(false);
   const { tow } = view;
+  const [next] = tripsAhead(view);
   return (
     <section aria-label="May it be towed" className="flex min-w-0 gap-4">
       <span className="mt-1 hidden md:block">
@@ -36,16 +42,30 @@ export function Verdict({ view, now }: { view: RigView; now: string }) {
           {towHeadline(tow)}
         </h1>
         <p className="text-soft mt-1.5 max-w-[62ch] text-lg leading-snug">{towSummary(tow, units, now)}</p>
-        {tow.reasons.length > 1 && (
-          <button
-            type="button"
-            aria-expanded={open}
-            onClick={() => setOpen(!open)}
-            className="decoration-line hover:decoration-ink -my-1 min-h-11 underline underline-offset-4"
-          >
-            {open ? 'Fewer words' : `All ${tow.reasons.length} reasons`}
-          </button>
+        {next && (
+          <div className="mt-1.5 max-w-[62ch]">
+            <OutlookNote view={view} trip={next} />
+          </div>
         )}
+        <p className="-my-1 flex flex-wrap items-center gap-x-5">
+          {tow.fitness === 'unknown' && (
+            <Link
+              prefetch={false}
+              href={`/survey?rig=${view.rig.id}`}
+              className={cx(QUIET, 'py-2.5 font-semibold')}
+            >
+              Take a first look
+            </Link>
+          )}
+          {tow.reasons.length > 1 && (
+            <button type="button" aria-expanded={open} onClick={() => setOpen(!open)} className={QUIET}>
+              {open ? 'Fewer words' : `All ${tow.reasons.length} reasons`}
+            </button>
+          )}
+          <button type="button" onClick={onPlan} className={QUIET}>
+            {next ? 'Plan another trip' : 'Fit for a trip ahead?'}
+          </button>
+        </p>
         {open && (
           <ul className="grid max-w-[70ch] gap-2 pb-2">
             {tow.reasons.map((reason) => (

@@ -1,5 +1,5 @@
 import type { NutSchool } from '@/core/rules';
-import { LOCK, type Chapter } from './setting';
+import { lockOf, type Chapter } from './setting';
 
 const SET_BY: Record<NutSchool, string> = {
   'finger-tight':
@@ -55,10 +55,10 @@ export const CLOSE: Chapter<
     title: `Hub onto ${at}, straight`,
     how: 'Over the spindle without touching the seal lip to the threads. Hold it there until the outer bearing is in.',
   }),
-  'outer-in': ({ at }) => ({
+  'outer-in': ({ at, axle }) => ({
     short: 'Outer bearing, washer',
     title: `Outer bearing and washer into ${at}`,
-    how: 'Narrow end inward. The flat or tang of the washer goes to its place on the spindle.',
+    how: `Narrow end inward. ${axle?.flatWasher ? 'The flat of the washer goes to the flat of the spindle.' : 'The flat or tang of the washer goes to its place on the spindle.'}`,
     caution: 'Without the washer the nut turns with the bearing. Look that it is there.',
   }),
   'nut-set': ({ at, house }) => ({
@@ -67,10 +67,13 @@ export const CLOSE: Chapter<
     how: SET_BY[house.nut],
     why: 'The pin can only stand at a slot, so slot spacing is the finest setting there is. Go back to a slot, never forward past seated.',
   }),
-  'lock-in': ({ at, axle }) => ({
+  'lock-in': ({ at, axle, house }) => ({
     short: 'Lock in',
     title: `Lock the nut on ${at}`,
-    how: axle ? LOCK[axle.lock].in : 'Lock the nut.',
+    how:
+      axle?.lock === 'cotter' && house.cotter === 'reuse'
+        ? (lockOf(axle)?.in ?? '').replace('Put a new pin', 'Put the pin, or a new one if it is tired,')
+        : (lockOf(axle)?.in ?? 'Lock the nut.'),
     why: 'Feel once more that nothing is loaded before it is bent over.',
   }),
   'check-set': ({ at }) => ({

@@ -1,4 +1,5 @@
-import { LOCK, type Chapter } from './setting';
+import { capital } from '../measure';
+import { lockOf, type Chapter } from './setting';
 
 /** Opening the hub: from the cap to the inner bearing out. */
 export const OPEN: Chapter<
@@ -28,9 +29,9 @@ export const OPEN: Chapter<
     caution: 'Eyes covered: old caps jump.',
   }),
   'lock-out': ({ at, axle }) => ({
-    short: axle ? `${LOCK[axle.lock].name.replace(/^./, (c) => c.toUpperCase())} out` : 'Lock out',
-    title: `Take the ${axle ? LOCK[axle.lock].name : 'lock'} out on ${at}`,
-    how: axle ? LOCK[axle.lock].out : 'Wipe the nut clean and take the lock out.',
+    short: `${capital(lockOf(axle)?.name ?? 'lock')} out`,
+    title: `Take the ${lockOf(axle)?.name ?? 'lock'} out on ${at}`,
+    how: lockOf(axle)?.out ?? 'Wipe the nut clean and take the lock out.',
   }),
   'mark-hole': ({ at }) => ({
     short: 'Mark pin hole',

@@ -1,4 +1,34 @@
+import type { Axle, RigModel } from '@/core/rig';
+import type { HouseRules } from '@/core/rules';
+import { factWords } from '../facts';
 import type { Chapter } from './setting';
+
+/** How the wheel cover of this rig comes off. */
+function coverOff({ wheels }: RigModel): string {
+  const tool = wheels.coverTool ? ` Tool: ${wheels.coverTool}.` : '';
+  switch (wheels.cover) {
+    case 'none':
+      return 'This rig has none. Skip it.';
+    case 'pop-off':
+      return `It pops off: pry a little at a time, all round.${tool}`;
+    case 'slotted':
+      return `A slotted ring: turn it out.${tool}`;
+    case 'screwed':
+      return `A screw holds it. Do not pry.${tool}`;
+    case 'capped-nuts':
+      return `Capped nuts hold it: those come off first.${tool}`;
+    default:
+      return 'Look for a hidden screw before you pry. Skip this where there is no cover.';
+  }
+}
+
+/** Where the jack of this rig goes, by its maker and the school of its owner; never under a torsion tube. */
+function jackAt({ lifting }: RigModel, axle: Axle | undefined, house: HouseRules): string {
+  if (lifting?.point === 'maker') return "Jack at the maker's point";
+  return house.lift === 'spring-seat' && axle?.suspension === 'leaf'
+    ? "Jack under the spring seat, if the axle's maker allows it; else under the frame rail just ahead of or behind the wheel"
+    : "Jack under the frame rail just ahead of or behind the wheel, or at the maker's point";
+}
 
 /** Raising one corner: from the tow vehicle held to the wheel off. */
 export const RAISE: Chapter<
@@ -24,22 +54,22 @@ export const RAISE: Chapter<
     how: 'Wind them down until they just touch. Skip this where they are in the way.',
     caution: 'A stabilizer never lifts: it folds.',
   }),
-  'cover-off': ({ at }) => ({
+  'cover-off': ({ at, model }) => ({
     short: 'Cover off',
     title: `Take the wheel cover off ${at}`,
-    how: 'Look for a hidden screw before you pry. Skip this where there is no cover.',
+    how: coverOff(model),
   }),
-  'break-loose': ({ at }) => ({
+  'break-loose': ({ at, model, system }) => ({
     short: 'Break nuts loose',
     title: `Break the nuts loose on ${at}`,
-    how: 'Half a turn each, no more, pushing down on a long bar. The tire still carries the weight.',
+    how: `${model.wheels.socket ? `Socket ${factWords('socket', model.wheels.socket, system)}. ` : ''}Half a turn each, no more, pushing down on a long bar. The tire still carries the weight.`,
     why: 'In the air the wheel turns with the wrench, and pulling can bring the trailer off the jack.',
     caution: 'From here on the rig is not fit to tow until the last round of torque.',
   }),
-  jack: ({ at, axle }) => ({
+  jack: ({ at, axle, model, house, system }) => ({
     short: 'Jack',
     title: `Raise ${at} until the tire just clears`,
-    how: `Jack under the frame rail just ahead of or behind the wheel, or at the maker's point, on a plate if the ground gives.${axle?.suspension === 'torsion' ? '' : ' The wheel hangs lower than it stood: lift a little more than you think.'}`,
+    how: `${jackAt(model, axle, house)}, on a plate if the ground gives.${model.lifting?.height ? ` The point is ${factWords('liftHeight', model.lifting.height, system)}, above the ground.` : ''}${axle?.suspension === 'torsion' ? '' : ' The wheel hangs lower than it stood: lift a little more than you think.'}`,
     why: 'Low is safe. Only the tire has to clear.',
     caution:
       axle?.suspension === 'torsion'

@@ -28,7 +28,7 @@ export interface Setting {
 export type Chapter<K extends StepId> = Readonly<Record<K, (setting: Setting) => StepWords>>;
 
 /** How each lock comes out and goes in. */
-export const LOCK: Record<LockKind, { out: string; in: string; name: string }> = {
+const LOCK: Record<LockKind, { out: string; in: string; name: string }> = {
   cotter: {
     name: 'cotter pin',
     out: 'Wipe the nut clean. Straighten the legs of the pin and pull it by its head.',
@@ -45,3 +45,8 @@ export const LOCK: Record<LockKind, { out: string; in: string; name: string }> =
     in: 'Bend one tang up hard against a flat of the nut. A tang that has been bent before and cracks is renewed.',
   },
 };
+
+/** The words of an axle's lock, where it is known what locks the nut. */
+export function lockOf(axle: Axle | undefined) {
+  return axle?.lock && LOCK[axle.lock];
+}

@@ -1,5 +1,5 @@
 /** Drawings: generated from data, in one hand. */
-export { RigPlan, type PlaceLabel } from './rig-plan/rig-plan';
+export { RigPlan, type PlaceLabel, type TargetProps } from './rig-plan/rig-plan';
 export { Star } from './star';
 export { CastleNut } from './castle-nut';
 export { HubStack, type HubPart } from './hub-stack';

@@ -5,10 +5,12 @@ import { Button } from './button';
 export function SheetForm({
   save,
   label,
+  look = 'primary',
   children,
 }: {
   save: () => void;
   label: string;
+  look?: 'primary' | 'plain';
   children: ReactNode;
 }) {
   return (
@@ -21,7 +23,7 @@ export function SheetForm({
       }}
     >
       {children}
-      <Button type="submit" look="primary" size="lg">
+      <Button type="submit" look={look} size="lg">
         {label}
       </Button>
     </form>

@@ -1,24 +1,27 @@
 import * as z from 'zod/mini';
 import { words } from '../../base';
-import { wheelEndSchema } from '../../rig';
+import { placeSchema } from '../../rig';
+import { ROUTINES } from '../../rules';
 import { defineKind } from '../define';
 import { contradict } from '../state';
 
 const opened = z.strictObject({
-  place: z.union([wheelEndSchema, z.literal('rig')]),
+  place: z.union([placeSchema, z.literal('rig')]),
   verdict: z.enum(['watch', 'due', 'stop']),
   text: words(500),
+  /** The routine that would put it right. */
+  pulls: z.optional(z.enum(ROUTINES)),
 });
 
 /** Something that is not right, at a place. */
 export type FindingBody = z.infer<typeof opened>;
 
-/** A finding opened; its id is the entry's. */
+/** A finding opened; its id is the entry's. Version 1 knew wheel ends and the rig; version 2 every place. */
 export const findingOpened = defineKind({
   kind: 'finding.opened',
-  version: 1,
+  version: 2,
   body: opened,
-  upcasters: [],
+  upcasters: [(body) => body],
   apply: (rig, body, entry) => ({
     findings: { ...rig.findings, [entry.id]: { id: entry.id, at: entry.happened, ...body } },
   }),

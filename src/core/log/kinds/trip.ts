@@ -1,5 +1,5 @@
 import * as z from 'zod/mini';
-import { nonNegative, text, whole } from '../../base';
+import { moment, nonNegative, text, whole, words } from '../../base';
 import { WATERS } from '../../rig';
 import { defineKind } from '../define';
 import { takeReading } from './meter';
@@ -13,18 +13,26 @@ const body = z.strictObject({
   reading: z.optional(nonNegative()),
   /** The reading is the first of a new meter. */
   replaced: z.optional(z.boolean()),
+  /** What the tow vehicle's odometer read going out and back home (m). */
+  vehicle: z.optional(
+    z
+      .strictObject({ out: nonNegative(1e10), home: nonNegative(1e10) })
+      .check(z.refine(({ out, home }) => home >= out, { message: 'home again before it went out' })),
+  ),
+  /** When it began, where that is told. */
+  started: z.optional(moment),
   note: z.optional(text(2000)),
 });
 
 /** A trip that was towed. */
 export type TripBody = z.infer<typeof body>;
 
-/** A trip: miles, launches, and where there is one the meter at its end. */
+/** A trip: miles, launches, and where there is one the meter at its end. Version 2 knows the tow vehicle's readings and the day it began. */
 export const trip = defineKind({
   kind: 'trip',
-  version: 1,
+  version: 2,
   body,
-  upcasters: [],
+  upcasters: [(body) => body],
   apply: (rig, trip, entry) => {
     const towed = {
       distance: rig.distance + trip.distance,
@@ -33,13 +41,29 @@ export const trip = defineKind({
       lastTrip: entry.happened,
     };
     if (trip.reading === undefined) return towed;
-    const { meter, contradictions } = rig;
+    const { meter, contradictions, gaps } = rig;
     const read = takeReading(
-      { meter, contradictions, distance: towed.distance },
+      { meter, contradictions, gaps, distance: towed.distance },
       trip.reading,
       trip.replaced ?? false,
       entry,
     );
     return { ...towed, ...read };
   },
+});
+
+/** A trip that is planned, or planned anew; a void calls it off. */
+export const tripPlanned = defineKind({
+  kind: 'trip.planned',
+  version: 1,
+  body: z.strictObject({
+    at: moment,
+    distance: nonNegative(1e8),
+    launches: whole(0, 200),
+    name: z.optional(words(60)),
+  }),
+  upcasters: [],
+  apply: (rig, { at, distance, launches, name }, entry) => ({
+    planned: { ...rig.planned, [entry.id]: { id: entry.id, at, distance, launches, name } },
+  }),
 });

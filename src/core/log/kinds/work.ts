@@ -1,14 +1,20 @@
 import * as z from 'zod/mini';
-import { nonNegative, positive, shaped, text } from '../../base';
-import { wheelEndSchema } from '../../rig';
+import { nonNegative, shaped, text } from '../../base';
+import { placeSchema, wheelEndSchema } from '../../rig';
+import { openRefits, refitsSchema } from '../refits';
 import { ROUTINES, SUBJECTS, THICKENERS } from '../../rules';
-import { defineKind } from '../define';
-import { markKey, type Mark, type Refit, type RigState } from '../state';
+import { defineKind, type Applied } from '../define';
+import { markNow, restart } from '../marks';
+import { partsAfterWork } from '../parts';
+import type { Mark, RigState } from '../state';
 
 const note = text(2000);
+const routinePlaceSchema = z.union([placeSchema, z.literal('rig')]);
 
 const body = z.strictObject({
-  jobs: z.array(z.strictObject({ routine: z.enum(ROUTINES), place: wheelEndSchema })).check(z.minLength(1)),
+  jobs: z
+    .array(z.strictObject({ routine: z.enum(ROUTINES), place: routinePlaceSchema }))
+    .check(z.minLength(1)),
   /** From the bench step by step, written down afterwards, or remembered from before the record. */
   from: z.enum(['bench', 'written', 'memory']),
   /** Minutes from first step to last, pauses included. */
@@ -33,10 +39,7 @@ const body = z.strictObject({
   renewed: z.array(
     z.strictObject({ place: wheelEndSchema, part: z.enum(['inner-set', 'outer-set', 'seal', 'pin']) }),
   ),
-  /** Wheels that were off and on again, with the cumulative distances (m) at which to recheck. */
-  refits: z.array(
-    z.strictObject({ place: wheelEndSchema, limits: z.array(positive()).check(z.minLength(1)) }),
-  ),
+  refits: refitsSchema,
   skipped: z.array(z.strictObject({ step: text(60), reason: note })),
   /** Miles towed between remembered work and the start of the record (m), where known. */
   distanceSince: z.optional(nonNegative()),
@@ -46,50 +49,36 @@ const body = z.strictObject({
 /** Work that was done. */
 export type WorkBody = z.infer<typeof body>;
 
-function marksAfter(
-  rig: RigState,
-  work: WorkBody,
-  entry: { id: string; happened: string },
-): RigState['marks'] {
-  const remembered = work.from === 'memory' && rig.since === undefined;
-  const mark: Mark = {
-    entry: entry.id,
-    at: entry.happened,
-    distance: rig.distance - (remembered ? (work.distanceSince ?? 0) : 0),
-    distanceKnown: !remembered || work.distanceSince !== undefined,
-    launches: rig.launches,
-  };
+/** Where the meters stood when the work was done; what is remembered from before the record says how far back. */
+function markLeft(rig: RigState, work: WorkBody, entry: Applied): Mark {
+  const now = markNow(rig, entry);
+  if (work.from !== 'memory' || rig.since !== undefined) return now;
   return {
-    ...rig.marks,
-    ...Object.fromEntries(work.jobs.map((job) => [markKey(job.routine, job.place), mark])),
+    ...now,
+    distance: rig.distance - (work.distanceSince ?? 0),
+    distanceKnown: work.distanceSince !== undefined,
   };
 }
 
-/** Work done on a rig: what restarts, what it leaves behind. */
+/** Work done on a rig: what restarts, what it leaves behind. Version 1 knew repacks and looks at hubs; version 2 every routine and place. */
 export const work = defineKind({
   kind: 'work',
-  version: 1,
+  version: 2,
   body,
-  upcasters: [],
+  upcasters: [(body) => body],
   apply: (rig, work, entry) => {
-    const refits = { ...rig.refits };
-    for (const { place, limits } of work.refits) {
-      const refit: Refit = {
-        entry: entry.id,
-        at: entry.happened,
-        distance: rig.distance,
-        limits,
-        checked: -1,
-        moves: 0,
-      };
-      refits[place] = refit;
-    }
     const grease = { ...rig.grease };
     for (const used of work.materials) grease[used.place] = used.grease;
     const endPlay = { ...rig.endPlay };
     for (const { place, what, value } of work.readings)
       if (what === 'end-play' && typeof value === 'number')
         endPlay[place] = { play: value, at: entry.happened };
-    return { marks: marksAfter(rig, work, entry), refits, grease, endPlay };
+    return {
+      ...restart(rig, work.jobs, markLeft(rig, work, entry)),
+      refits: openRefits(rig, work.refits, entry),
+      grease,
+      endPlay,
+      parts: partsAfterWork(rig, work, entry),
+    };
   },
 });

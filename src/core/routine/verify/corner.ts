@@ -1,4 +1,4 @@
-import { axleOf, hasDrum, sideOf, type WheelEnd } from '../../rig';
+import { axleOf, hasBrake, hasDrum, sideOf, type WheelEnd } from '../../rig';
 import type { CardStep } from '../compile';
 import { playRound } from './round';
 import type { Corner, Demand, Scene } from './scene';
@@ -13,7 +13,7 @@ export function play(
   const axle = scene.model.axles[axleOf(place)];
   const drum = axle !== undefined && hasDrum(axle);
   const disc = axle?.brake === 'hydraulic-disc';
-  const braked = axle !== undefined && axle.brake !== 'none';
+  const braked = axle !== undefined && hasBrake(axle);
   const held = scene.braked && scene.chocked.has(sideOf(place) === 'L' ? 'R' : 'L') && !scene.cleared;
   const othersUp = [...scene.corners].filter(([at, one]) => at !== place && one.lifted).map(([at]) => at);
   const wheelOff = c.lugs === 'off';

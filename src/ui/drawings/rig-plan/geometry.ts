@@ -1,5 +1,6 @@
-import { sideOf, wheelEnds, type RigModel } from '@/core/rig';
-import { boat, coupler, mirror, rv, utility } from './bodies';
+import { hasBrake, sideOf, sparesOf, wheelEnds, type RigModel } from '@/core/rig';
+import { boat, mirror, rv, tongue, utility } from './bodies';
+import { gearParts } from './gear';
 import { Pen } from './pen';
 import { SIZE, type Heading, type Plan, type Stroke } from './plan';
 
@@ -32,7 +33,7 @@ function axle(pen: Pen, u: number, model: RigModel, index: number): readonly Str
               ),
             };
       const plate: Stroke = { look: 'metal', d: pen.rect(u - 17, s === 1 ? wide - 5 : -wide, 34, 5, 1) };
-      return spec && spec.brake !== 'none' ? [spring, plate] : [spring];
+      return spec && hasBrake(spec) ? [spring, plate] : [spring];
     }),
   ];
 }
@@ -43,24 +44,48 @@ function axlesAlong(count: number, from: number, to: number): readonly number[] 
   return Array.from({ length: count }, (_, i) => middle + (i - (count - 1) / 2) * SIZE.spacing);
 }
 
+/** An equalizer between the springs of neighboring axles, on each side. */
+function equalizers(pen: Pen, along: readonly number[], model: RigModel): readonly Stroke[] {
+  return along.slice(1).flatMap((u, i) => {
+    const pair = [model.axles[i], model.axles[i + 1]];
+    if (!pair.every((one) => one?.suspension === 'leaf' && one.equalizer)) return [];
+    const mid = u - SIZE.spacing / 2;
+    const v = SIZE.half - 10;
+    return mirror((s) => [
+      {
+        look: 'metal',
+        d: pen.round(3, [mid - 10, s * v], [mid, s * (v + 6)], [mid + 10, s * v], [mid, s * (v - 5)]),
+      },
+      { look: 'solid', d: pen.circle([mid, s * v], 1.8) },
+    ]);
+  });
+}
+
 /** Spares: at the back of a closed body, before the deck of a flatbed, beside the tongue of a boat trailer. */
-function sparesOf(pen: Pen, model: RigModel, from: number, to: number): Plan['spares'] {
+function sparesDrawn(pen: Pen, model: RigModel, from: number, to: number): Plan['spares'] {
   const across = model.spares === 1 ? [-30] : [-62, 2];
-  const boxOf = (i: number) => {
-    if (model.kind === 'boat') return pen.box(from - 32, i === 0 ? -SIZE.half + 2 : SIZE.half - 24, 62, 22);
-    return pen.box(model.kind === 'rv' ? to + 9 : from - 27, across[i] ?? 0, 22, 60);
+  const zone = (i: number): [number, number, number, number] => {
+    if (model.kind === 'boat') return [from - 32, i === 0 ? -SIZE.half + 2 : SIZE.half - 24, 62, 22];
+    return [model.kind === 'rv' ? to + 9 : from - 27, across[i] ?? 0, 22, 60];
   };
-  return Array.from({ length: model.spares }, (_, i) => ({
-    name: `S${i + 1}` as 'S1' | 'S2',
-    box: boxOf(i),
-  }));
+  return sparesOf(model).map((place, i) => {
+    const [u, v, long, wide] = zone(i);
+    const lies = long > wide;
+    const tread = Array.from({ length: 8 }, (_, n) => {
+      const at = 5 + n * 7;
+      return lies
+        ? pen.line([u + at, v + 4], [u + at + 4, v + wide - 4])
+        : pen.line([u + 4, v + at], [u + long - 4, v + at + 4]);
+    }).join('');
+    return { place, box: pen.box(u, v, long, wide), tread };
+  });
 }
 
 /** The plan of a rig from above, tongue to the left or up. Every part follows from the model. */
 export function planOf(model: RigModel, heading: Heading): Plan {
   const count = model.axles.length;
   const { half, gap, wheel, margin } = SIZE;
-  const from = SIZE.tongue;
+  const from = SIZE.tongue[model.kind];
   const to = from + (SIZE.body[heading][count - 1] ?? 0);
   const outside = half + gap + wheel.wide;
   const middle = outside + margin;
@@ -93,7 +118,7 @@ export function planOf(model: RigModel, heading: Heading): Plan {
       ),
     },
   ]);
-  const axles = along.flatMap((u, i) => axle(pen, u, model, i));
+  const axles = [...along.flatMap((u, i) => axle(pen, u, model, i)), ...equalizers(pen, along, model)];
   const closed = model.kind === 'rv';
   const long = to + behind + 2 * margin;
   return {
@@ -101,12 +126,13 @@ export function planOf(model: RigModel, heading: Heading): Plan {
     height: heading === 'left' ? 2 * middle : long,
     strokes: [
       ...(closed ? [] : axles),
-      ...coupler(pen, from),
+      ...tongue(pen, from),
       ...BODIES[model.kind](pen, from, to),
       // A deck hides its axles; a closed body is drawn as if one saw through it.
       ...(closed ? axles : fenders),
     ],
+    gear: gearParts(pen, model, { from, to, last }),
     wheels,
-    spares: sparesOf(pen, model, from, to),
+    spares: sparesDrawn(pen, model, from, to),
   };
 }

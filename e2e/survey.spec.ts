@@ -1,0 +1,87 @@
+import { expect, test } from '@playwright/test';
+import { choose, DRIFTWOOD, setUp } from './steps';
+
+test('a first look in walking order: stopped, taken up, and what it comes to', async ({ page }) => {
+  await setUp(page, DRIFTWOOD);
+  await page.goto('/survey');
+  await expect(page.getByRole('heading', { level: 1 })).toHaveText('Trailer rating (GVWR)');
+  await page.getByLabel('Trailer rating (GVWR)').fill('2990');
+  await choose(page, 'It comes from', "Maker's");
+  await page.getByRole('button', { name: 'Keep it, and on' }).click();
+  await expect(page.getByRole('heading', { level: 1 })).toHaveText('Tire size');
+  await page.getByLabel('Not looked at, because').fill('plate painted over');
+  await page.getByRole('button', { name: 'Not looked at' }).click();
+  for (const title of ['Load range', 'Cold pressure']) {
+    await expect(page.getByRole('heading', { level: 1 })).toHaveText(title);
+    await page.getByRole('button', { name: 'Pass over for now' }).click();
+  }
+  // The torque is known already and needs no second look; the walk goes on at the tow vehicle.
+  await page.getByRole('button', { name: 'Pass over for now' }).click();
+  await expect(page.getByRole('heading', { level: 1 })).toHaveText('Hitch ball');
+  await expect(page.getByRole('heading', { level: 1 })).toBeFocused();
+  await page.getByRole('button', { name: /^Clear/ }).click();
+  await expect(page.getByRole('heading', { level: 1 })).toHaveText('Ball mount');
+  await page.getByRole('button', { name: /^Due/ }).click();
+  await page.getByLabel('What it is, in your words').fill('rusted into the receiver');
+  await page.getByRole('button', { name: 'Open the finding' }).click();
+  await expect(page.getByRole('heading', { level: 1 })).toHaveText('Receiver');
+
+  // Stopped, and taken up on another day: at the first item nobody has been at.
+  await page.goto('/');
+  await expect(page.getByRole('region', { name: 'Next for Driftwood' })).toContainText(
+    'Ball mount: rusted into the receiver',
+  );
+  await page.goto('/survey');
+  await expect(page.getByRole('heading', { level: 1 })).toHaveText('Load range');
+  await page.getByRole('button', { name: 'What it comes to so far' }).click();
+  await expect(page.getByRole('heading', { level: 1 })).toContainText('before the first tow');
+  const before = page.getByRole('region', { name: 'Before the first tow' });
+  await expect(before).toContainText('Ball mount: rusted into the receiver');
+  await expect(before).toContainText('Coupler');
+  await expect(before).toContainText('Unknown counts as due');
+  await expect(page.getByRole('region', { name: 'Can wait' })).toContainText('Tire size');
+  await expect(page.getByRole('region', { name: 'Numbers still missing' })).toContainText('Bolt circle');
+  await before.getByRole('listitem').filter({ hasText: 'Coupler' }).first().getByRole('button').click();
+  await expect(page.getByRole('heading', { level: 1 })).toHaveText('Coupler');
+});
+
+test('gear nobody has confirmed: it has none, and is asked for no more', async ({ page }) => {
+  await setUp(page, { ...DRIFTWOOD, kind: 'Boat' });
+  await page.goto('/survey');
+  const count = async () =>
+    Number(/of (\d+) looked/.exec(await page.getByText(/^\d+ of \d+ looked at/).innerText())?.[1]);
+  const items = await count();
+  for (let i = 0; i < 20; i++) {
+    if ((await page.getByRole('heading', { level: 1 }).innerText()) === 'Swing-tongue pin') break;
+    await page.getByRole('button', { name: 'Pass over for now' }).click();
+  }
+  await page.getByRole('button', { name: 'It has none' }).click();
+  await expect(page.getByRole('heading', { level: 1 })).not.toHaveText('Swing-tongue pin');
+  expect(await count()).toBe(items - 1);
+});
+
+test('house rules: what a change changes is said before and after, and a rig may differ', async ({
+  page,
+}) => {
+  await page.addInitScript(() =>
+    localStorage.setItem('yardline', JSON.stringify({ yard: 'demo', theme: 'day' })),
+  );
+  await page.goto('/rules');
+  await page.getByRole('button', { name: /^Repacking hubs/ }).click();
+  await choose(page, 'Repacking hubs', 'By grease grade, 5,000');
+  await expect(page.getByText(/^\d+ duties move earlier\.$/)).toBeVisible();
+  await page.getByRole('button', { name: 'Follow this on all rigs' }).click();
+  await expect(page.getByText(/House rule kept\. \d+ duties move earlier/)).toBeVisible();
+  await expect(page.getByRole('button', { name: /^Repacking hubs.*your choice/ })).toBeVisible();
+
+  await choose(page, 'These rules hold for', 'Juniper');
+  await page.getByRole('button', { name: /^Repacking hubs/ }).click();
+  await choose(page, 'Repacking hubs', '12 months');
+  await page.getByRole('button', { name: 'Follow this on Juniper' }).click();
+  await expect(page.getByRole('button', { name: /^Repacking hubs.*for this rig/ })).toBeVisible();
+  await page.getByRole('button', { name: /^Repacking hubs/ }).click();
+  await page.getByRole('button', { name: /^Back to the house/ }).click();
+  await expect(page.getByRole('button', { name: /^Repacking hubs.*as the house/ })).toBeVisible();
+  await page.goto('/logbook');
+  await expect(page.getByRole('button', { name: /House rule: repacking hubs/ }).first()).toBeVisible();
+});

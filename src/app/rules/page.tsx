@@ -1,0 +1,14 @@
+import type { Metadata } from 'next';
+import { Suspense } from 'react';
+import { Loading } from '@/features/common';
+import { RulesView } from '@/features/rules';
+
+export const metadata: Metadata = { title: 'House rules' };
+
+export default function Page() {
+  return (
+    <Suspense fallback={<Loading />}>
+      <RulesView />
+    </Suspense>
+  );
+}

@@ -1,0 +1,14 @@
+import type { Metadata } from 'next';
+import { Suspense } from 'react';
+import { Loading } from '@/features/common';
+import { SurveyView } from '@/features/survey';
+
+export const metadata: Metadata = { title: 'First look' };
+
+export default function Page() {
+  return (
+    <Suspense fallback={<Loading />}>
+      <SurveyView />
+    </Suspense>
+  );
+}

@@ -1,0 +1,99 @@
+import { toSI } from '../quantity';
+
+/** What a size string says; lengths in m. */
+export interface TireSize {
+  readonly madeFor: 'trailer' | 'light-truck' | 'passenger' | undefined;
+  readonly width: number;
+  /** Height of the wall as a share of the width. */
+  readonly aspect: number;
+  readonly rim: number;
+  readonly diameter: number;
+  readonly radial: boolean;
+  /** The size without what stands before and after it, `225/75R15`. */
+  readonly name: string;
+}
+
+const CLASS = { ST: 'trailer', LT: 'light-truck', P: 'passenger' } as const;
+const METRIC = /^(ST|LT|P)?(\d{3})\/(\d{2})(R|D|B|-)(\d{2}(?:\.5)?)(LT|ST)?/;
+const INCH = /^(ST|LT)?(\d{1,2}\.\d{1,2})(R|-)(\d{1,2})(LT|ST)?/;
+
+/** Reads a tire's size: `ST225/75R15`, `205/75D14`, `4.80-12`; undefined where it is none. */
+export function tireSize(text: string): TireSize | undefined {
+  const bare = text.toUpperCase().replace(/[\s×X]+/g, '');
+  const metric = METRIC.exec(bare);
+  if (metric) {
+    const [, before = '', wide = '', share = '', build = '', hole = '', after = ''] = metric;
+    const width = Number(wide) / 1000;
+    const aspect = Number(share) / 100;
+    const rim = toSI(Number(hole), 'in');
+    const prefix = (before || after) as keyof typeof CLASS;
+    return {
+      madeFor: CLASS[prefix],
+      width,
+      aspect,
+      rim,
+      diameter: rim + 2 * width * aspect,
+      radial: build === 'R',
+      name: `${wide}/${share}${build}${hole}`,
+    };
+  }
+  const inch = INCH.exec(bare);
+  if (!inch) return undefined;
+  const [, before = '', wide = '', build = '', hole = '', after = ''] = inch;
+  const width = toSI(Number(wide), 'in');
+  const rim = toSI(Number(hole), 'in');
+  // Sizes in inches leave the wall unsaid: it is about as high as the tire is wide.
+  const aspect = 0.98;
+  return {
+    madeFor: CLASS[(before || after) as keyof typeof CLASS],
+    width,
+    aspect,
+    rim,
+    diameter: rim + 2 * width * aspect,
+    radial: build === 'R',
+    name: `${wide}${build}${hole}`,
+  };
+}
+
+/** Turns of a free tire of a diameter (m) in a mile; a loaded one turns about three in a hundred more. */
+export function turnsPerMile(diameter: number): number {
+  return toSI(1, 'mi') / (Math.PI * diameter);
+}
+
+const psi = (value: number) => toSI(value, 'psi');
+
+/** The highest cold pressure (Pa) of a metric trailer tire by its load range. */
+const MAX_COLD: Readonly<Record<string, number>> = {
+  B: psi(35),
+  C: psi(50),
+  D: psi(65),
+  E: psi(80),
+  F: psi(95),
+  G: psi(110),
+  H: psi(125),
+};
+
+/** The usual highest cold pressure (Pa) of a load range; the sidewall's own figure outranks it. */
+export function maxColdPressure(loadRange: string): number | undefined {
+  return MAX_COLD[loadRange];
+}
+
+/** What metric trailer tires carry (lb) by size and load range. */
+const CARRIES: Readonly<Record<string, Readonly<Record<string, number>>>> = {
+  '175/80-13': { B: 1100, C: 1360, D: 1610 },
+  '185/80-13': { C: 1480, D: 1710 },
+  '205/75-14': { C: 1760, D: 2040 },
+  '215/75-14': { C: 1870, D: 2200 },
+  '205/75-15': { C: 1820, D: 2150 },
+  '225/75-15': { C: 2150, D: 2540, E: 2830 },
+  '235/80-16': { D: 3000, E: 3520 },
+  '235/85-16': { E: 3640, G: 4400 },
+};
+
+/** What a trailer tire of a size and load range usually carries at its highest cold pressure (kg); undefined where the table has none. */
+export function usualCapacity(size: string, loadRange: string): number | undefined {
+  const read = tireSize(size);
+  if (!read || (read.madeFor !== undefined && read.madeFor !== 'trailer')) return undefined;
+  const pounds = CARRIES[read.name.replace(/[RDB]/, '-')]?.[loadRange];
+  return pounds === undefined ? undefined : toSI(pounds, 'lb');
+}

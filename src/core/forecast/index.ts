@@ -1,0 +1,19 @@
+/**
+ * Forecast: not one date but a band. Sampled futures of miles and launches from
+ * the rig's own weeks, shrunk to a prior while they are few, and what they say
+ * of when each duty will fall due. Numbers of chance come from the caller.
+ */
+export { historyOf, towWeeks, type TowWeek } from './history';
+export { UNTOLD, type Prior } from './habits';
+export {
+  crossings,
+  dutyBand,
+  fallsOn,
+  sampleFutures,
+  type Band,
+  type FallsOn,
+  type Futures,
+  type PlannedTrip,
+} from './futures';
+export { calibrate, type Calibration } from './calibrate';
+export { seeded, type Random } from './random';

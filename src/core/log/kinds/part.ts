@@ -1,0 +1,130 @@
+import * as z from 'zod/mini';
+import { nonNegative, text, words } from '../../base';
+import {
+  partSchema,
+  placeSchema,
+  SHELF_GRADES,
+  specified,
+  type PartKind,
+  type Place,
+  type WheelEnd,
+} from '../../rig';
+import { NEW_BRAKES } from '../../rules';
+import { defineKind, type Applied } from '../define';
+import { markNow, pulled, restart, type JobDone } from '../marks';
+import { fit, moveParts, readPart } from '../parts';
+import { openRefits, refitsSchema } from '../refits';
+import { contradict } from '../state';
+
+/** A wheel that was off was torqued when it went back on. */
+function torqued(refits: readonly { readonly place: WheelEnd }[] | undefined): readonly JobDone[] {
+  return (refits ?? []).map(({ place }) => ({ routine: 'lug-torque', place }));
+}
+
+/** A new tire has been looked at, and new brakes have been adjusted. */
+function newPart(kind: PartKind, to: Place | 'shelf'): readonly JobDone[] {
+  if (to === 'shelf') return [];
+  if (kind === 'tire') return [{ routine: 'tire-look', place: to }];
+  if (kind === 'brake')
+    return ['brake-measure' as const, 'brake-adjust' as const].map((routine) => ({ routine, place: to }));
+  return [];
+}
+
+const partId = words(80);
+const grade = z.optional(z.enum(SHELF_GRADES));
+const note = z.optional(text(500));
+
+/** A part comes into the record, fitted at a place or laid on the shelf; what sat there goes to the shelf or is gone. */
+export const partFitted = defineKind({
+  kind: 'part.fitted',
+  version: 1,
+  body: z.strictObject({
+    part: partId,
+    spec: partSchema,
+    to: z.union([placeSchema, z.literal('shelf')]),
+    /** Distance it had rolled before (m): nothing when it is new, left out when nobody knows. */
+    rolled: z.optional(nonNegative(1e9)),
+    grade,
+    /** What becomes of the part that sat there; the shelf, ungraded, when it is not said. */
+    old: z.optional(z.strictObject({ to: z.enum(['shelf', 'gone']), grade })),
+    /** A wheel that came off for it. */
+    refits: z.optional(refitsSchema),
+    note,
+  }),
+  upcasters: [],
+  apply: (rig, body, entry: Applied) => {
+    if (rig.parts[body.part]) return contradict(rig, entry.id);
+    const parts = fit(
+      rig,
+      {
+        id: body.part,
+        kind: body.spec.kind,
+        facts: body.spec.facts,
+        to: body.to,
+        rolled: body.rolled,
+        grade: body.grade,
+        old: body.old,
+      },
+      entry.happened,
+    );
+    const refits = openRefits(rig, body.refits, entry);
+    const isNew = body.rolled === 0;
+    const done = [...(isNew ? newPart(body.spec.kind, body.to) : []), ...torqued(body.refits)];
+    const after = restart({ ...rig, parts }, done, markNow(rig, entry));
+    const pulls =
+      isNew && body.spec.kind === 'brake' && body.to !== 'shelf'
+        ? pulled(
+            { ...rig, pulls: after.pulls ?? rig.pulls },
+            [{ routine: 'brake-adjust', place: body.to }],
+            'new-brakes',
+            [NEW_BRAKES],
+            entry,
+          )
+        : (after.pulls ?? rig.pulls);
+    return { parts, refits, ...after, pulls };
+  },
+});
+
+/** Parts change places, all at once: a rotation is one entry, and so is a swap with the spare. */
+export const partMoved = defineKind({
+  kind: 'part.moved',
+  version: 1,
+  body: z.strictObject({
+    moves: z
+      .array(
+        z.strictObject({
+          part: partId,
+          to: z.union([placeSchema, z.enum(['shelf', 'gone'])]),
+          grade,
+        }),
+      )
+      .check(z.minLength(1), z.maxLength(24)),
+    /** Wheels that came off for it. */
+    refits: z.optional(refitsSchema),
+    note,
+  }),
+  upcasters: [],
+  apply: (rig, body, entry) => {
+    const parts = moveParts(rig, body.moves, entry.happened);
+    if (!parts) return contradict(rig, entry.id);
+    const refits = openRefits(rig, body.refits, entry);
+    return { parts, refits, ...restart({ ...rig, parts }, torqued(body.refits), markNow(rig, entry)) };
+  },
+});
+
+/** What was read off a part later on; `null` withdraws a fact. */
+export const partRead = defineKind({
+  kind: 'part.read',
+  version: 1,
+  body: z.strictObject({
+    part: partId,
+    facts: z
+      .record(words(40), z.union([specified(z.union([z.number(), words(60)])), z.null()]))
+      .check(z.refine((facts) => Object.keys(facts).length > 0, { message: 'nothing was read' })),
+  }),
+  upcasters: [],
+  apply: (rig, body, entry) => {
+    const parts = readPart(rig, body.part, body.facts);
+    return parts ? { parts } : contradict(rig, entry.id);
+  },
+});

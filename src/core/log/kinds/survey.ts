@@ -1,0 +1,50 @@
+import * as z from 'zod/mini';
+import { shaped, text } from '../../base';
+import { placeSchema } from '../../rig';
+import type { RoutineId } from '../../rules';
+import { defineKind } from '../define';
+import { markNow, restart } from '../marks';
+import { surveyKey } from '../state';
+
+const found = z.union([
+  /** Looked at and judged. */
+  z.strictObject({
+    as: z.literal('condition'),
+    verdict: z.enum(['clear', 'watch', 'due', 'stop']),
+    words: z.optional(text(500)),
+  }),
+  /** Measured or read: kept with the rig or a part by an entry of its own. */
+  z.strictObject({ as: z.literal('reading') }),
+  z.strictObject({ as: z.literal('not-looked'), reason: z.optional(text(500)) }),
+]);
+
+/** What came of one item of a survey. */
+export type SurveyFound = z.infer<typeof found>;
+
+/** The looks that an item of the survey is, so that what was looked at first need not be looked at again. */
+const LOOKED: Readonly<Record<string, RoutineId>> = {
+  tire: 'tire-look',
+  play: 'hub-look',
+  gear: 'gear-look',
+};
+
+/** One item of a first look at a rig whose history is not known. */
+export const surveyed = defineKind({
+  kind: 'survey',
+  version: 1,
+  body: z.strictObject({
+    item: shaped(/^[a-z][A-Za-z-]*$/),
+    place: z.union([placeSchema, z.literal('rig')]),
+    found,
+  }),
+  upcasters: [],
+  apply: (rig, body, entry) => {
+    const survey = {
+      ...rig.survey,
+      [surveyKey(body.item, body.place)]: { at: entry.happened, found: body.found },
+    };
+    const routine = LOOKED[body.item];
+    if (!routine || body.found.as !== 'condition') return { survey };
+    return { survey, ...restart(rig, [{ routine, place: body.place }], markNow(rig, entry)) };
+  },
+});

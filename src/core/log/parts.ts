@@ -1,0 +1,166 @@
+import type { Instant } from '../base';
+import {
+  partSchema,
+  rolls,
+  type PartFacts,
+  type PartKind,
+  type Place,
+  type ShelfGrade,
+  type WheelEnd,
+} from '../rig';
+import type { PartState, RigState } from './state';
+
+type Parts = RigState['parts'];
+type Rig = Pick<RigState, 'parts' | 'distance'>;
+type Rest = Place | 'shelf' | 'gone';
+
+/** How far a part has rolled (m): a least figure where what came before is not known. */
+export function rolledBy(rig: Pick<RigState, 'distance'>, part: PartState): number {
+  return part.rolled + (rolls(part.at) ? rig.distance - part.mark : 0);
+}
+
+/** The part of a kind that sits at a place. */
+export function partAt(rig: Pick<RigState, 'parts'>, kind: PartKind, place: Place): PartState | undefined {
+  return Object.values(rig.parts).find((part) => part.kind === kind && part.at === place);
+}
+
+function rest(rig: Rig, part: PartState, to: Rest, at: Instant, grade: ShelfGrade | undefined): PartState {
+  return { ...part, at: to, since: at, rolled: rolledBy(rig, part), mark: rig.distance, grade };
+}
+
+/** The parts of a rig with one more, fitted or laid on the shelf; what sat in its place makes room. */
+export function fit(
+  rig: Rig,
+  part: {
+    readonly id: string;
+    readonly kind: PartKind;
+    readonly facts: PartFacts;
+    readonly to: Place | 'shelf';
+    readonly rolled: number | undefined;
+    readonly grade?: ShelfGrade | undefined;
+    readonly old?: { readonly to: 'shelf' | 'gone'; readonly grade?: ShelfGrade | undefined } | undefined;
+  },
+  at: Instant,
+): Parts {
+  const { id, kind, facts, to, rolled, grade } = part;
+  const parts = { ...rig.parts };
+  const before = to === 'shelf' ? undefined : partAt(rig, kind, to);
+  if (before) parts[before.id] = rest(rig, before, part.old?.to ?? 'shelf', at, part.old?.grade);
+  parts[id] = {
+    id,
+    kind,
+    facts,
+    at: to,
+    since: at,
+    rolled: rolled ?? 0,
+    rolledKnown: rolled !== undefined,
+    mark: rig.distance,
+    grade,
+  };
+  return parts;
+}
+
+/** The parts of a rig after moves made at once; undefined where a part is not there, or two would share a place. */
+export function moveParts(
+  rig: Rig,
+  moves: readonly { readonly part: string; readonly to: Rest; readonly grade?: ShelfGrade | undefined }[],
+  at: Instant,
+): Parts | undefined {
+  const parts = { ...rig.parts };
+  for (const { part: id, to, grade } of moves) {
+    const part = rig.parts[id];
+    if (!part || part.at === 'gone') return undefined;
+    parts[id] = rest(rig, part, to, at, grade);
+  }
+  const taken = new Set<string>();
+  for (const part of Object.values(parts)) {
+    if (part.at === 'shelf' || part.at === 'gone') continue;
+    const seat = `${part.kind} ${part.at}`;
+    if (taken.has(seat)) return undefined;
+    taken.add(seat);
+  }
+  return parts;
+}
+
+/** The parts of a rig after something was read off one; undefined where the part is not there or cannot have such a fact. */
+export function readPart(
+  rig: Pick<RigState, 'parts'>,
+  id: string,
+  read: Readonly<Record<string, PartFacts[string] | null>>,
+): Parts | undefined {
+  const part = rig.parts[id];
+  if (!part) return undefined;
+  const facts = Object.fromEntries(
+    Object.entries({ ...part.facts, ...read }).filter(([, spec]) => spec !== null && spec !== undefined),
+  );
+  const spec = partSchema.safeParse({ kind: part.kind, facts });
+  return spec.success ? { ...rig.parts, [id]: { ...part, facts: spec.data.facts } } : undefined;
+}
+
+/** The readings of work that are numbers on parts, by part and fact. */
+const NUMBERS: Readonly<Record<string, readonly [PartKind, string]>> = {
+  'seal-number': ['seal', 'number'],
+  'inner-roller': ['innerSet', 'roller'],
+  'inner-race': ['innerSet', 'race'],
+  'outer-roller': ['outerSet', 'roller'],
+  'outer-race': ['outerSet', 'race'],
+};
+const RENEWED: Readonly<Record<string, PartKind>> = {
+  'inner-set': 'innerSet',
+  'outer-set': 'outerSet',
+  seal: 'seal',
+};
+
+/** The parts of a rig after work: numbers read are learned, what was renewed is a new part in the old one's place. */
+export function partsAfterWork(
+  rig: Rig,
+  work: {
+    readonly readings: readonly {
+      readonly place: WheelEnd;
+      readonly what: string;
+      readonly value: unknown;
+    }[];
+    readonly renewed: readonly { readonly place: WheelEnd; readonly part: string }[];
+  },
+  entry: { readonly id: string; readonly happened: Instant },
+): Parts {
+  // One copy, worked on in place: a log of twenty years has thousands of these.
+  const parts: Record<string, PartState> = { ...rig.parts };
+  const seats = new Map<string, PartState>();
+  for (const part of Object.values(parts)) seats.set(`${part.kind} ${part.at}`, part);
+  const keep = (part: PartState) => {
+    parts[part.id] = part;
+    seats.set(`${part.kind} ${part.at}`, part);
+  };
+  const seat = (place: WheelEnd, kind: PartKind, facts: PartFacts, isNew: boolean) =>
+    keep({
+      id: `${entry.id} ${place} ${kind}`,
+      kind,
+      facts,
+      at: place,
+      since: entry.happened,
+      rolled: 0,
+      rolledKnown: isNew,
+      mark: rig.distance,
+      grade: undefined,
+    });
+  for (const { place, what, value } of work.readings) {
+    const [kind, fact] = NUMBERS[what] ?? [];
+    const words = String(value).trim().slice(0, 40);
+    if (!kind || !fact || words === '') continue;
+    const spec = { value: words, source: 'marking' as const };
+    const there = seats.get(`${kind} ${place}`);
+    if (there) keep({ ...there, facts: { ...there.facts, [fact]: spec } });
+    else seat(place, kind, { [fact]: spec }, false);
+  }
+  for (const { place, part } of work.renewed) {
+    const kind = RENEWED[part];
+    if (!kind) continue;
+    const old = seats.get(`${kind} ${place}`);
+    // Worn out and thrown away: it is in the log, and counts for nothing any more.
+    if (old) delete parts[old.id];
+    // The new one fits where the old one sat, so it is known by the number the old one was bought by.
+    seat(place, kind, old?.facts ?? {}, true);
+  }
+  return parts;
+}

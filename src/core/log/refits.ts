@@ -1,0 +1,29 @@
+import * as z from 'zod/mini';
+import { positive } from '../base';
+import { wheelEndSchema } from '../rig';
+import type { Applied } from './define';
+import type { RigState } from './state';
+
+/** Wheels that were off and on again, with the cumulative distances (m) at which to recheck. */
+export const refitsSchema = z.array(
+  z.strictObject({ place: wheelEndSchema, limits: z.array(positive()).check(z.minLength(1)) }),
+);
+
+/** The refits of a rig with those that an entry leaves behind. */
+export function openRefits(
+  rig: Pick<RigState, 'refits' | 'distance'>,
+  made: z.infer<typeof refitsSchema> | undefined,
+  entry: Applied,
+): RigState['refits'] {
+  const refits = { ...rig.refits };
+  for (const { place, limits } of made ?? [])
+    refits[place] = {
+      entry: entry.id,
+      at: entry.happened,
+      distance: rig.distance,
+      limits,
+      checked: -1,
+      moves: 0,
+    };
+  return refits;
+}

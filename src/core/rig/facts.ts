@@ -1,0 +1,242 @@
+import { toSI, type Dimension } from '../quantity';
+import { hasBrake, hasDrum, hasHydraulics } from './derive';
+import {
+  ACTUATORS,
+  BRAKES,
+  COVERS,
+  HUBS,
+  LIFT_POINTS,
+  LOAD_RANGES,
+  LOCKS,
+  MATERIALS,
+  ROADS,
+  STUD_COUNTS,
+  SUSPENSIONS,
+  USES,
+  WATERS,
+} from './kinds';
+import type { Axle, RigModel } from './model';
+import type { Specified } from './source';
+
+/** How a fact is told: one of a few, a count, a quantity in SI between bounds, words, or a pair of lengths. */
+export type FactType =
+  | { readonly as: 'choice'; readonly options: readonly (string | number | boolean)[] }
+  | { readonly as: 'whole'; readonly min: number; readonly max: number }
+  | { readonly as: 'quantity'; readonly dimension: Dimension; readonly min: number; readonly max: number }
+  /** A thread: typed as threads per inch or as mm of pitch, kept as travel in one turn (m). */
+  | { readonly as: 'pitch' }
+  /** From and to (m). */
+  | { readonly as: 'window'; readonly max: number }
+  /** Drum diameter by shoe width (m). */
+  | { readonly as: 'drum' }
+  | { readonly as: 'words'; readonly most: number };
+
+/** The parts of a rig that its facts are told by. */
+export const FACT_GROUPS = ['axles', 'hubs', 'brakes', 'wheels', 'tires', 'lifting', 'use'] as const;
+export type FactGroup = (typeof FACT_GROUPS)[number];
+
+interface FactBase {
+  readonly group: FactGroup;
+  readonly type: FactType;
+  /** A specification: it carries its source. */
+  readonly sourced: boolean;
+}
+interface AxleFact extends FactBase {
+  readonly scope: 'axle';
+  readonly path: keyof Axle;
+  readonly when?: (axle: Axle, model: RigModel) => boolean;
+}
+interface RigFact extends FactBase {
+  readonly scope: 'rig';
+  readonly path: string;
+  readonly when?: (model: RigModel) => boolean;
+}
+
+/** One fact that can be told of a rig: where it lies in the model, and how it is told. */
+export type FactDef = AxleFact | RigFact;
+
+const choice = (options: readonly (string | number | boolean)[]): FactType => ({ as: 'choice', options });
+const YES_NO = choice([true, false]);
+const inches = (min: number, max: number): FactType => ({
+  as: 'quantity',
+  dimension: 'length',
+  min: toSI(min, 'in'),
+  max: toSI(max, 'in'),
+});
+const TORQUE: FactType = { as: 'quantity', dimension: 'torque', min: 10, max: 1000 };
+const axle = (
+  path: keyof Axle,
+  group: FactGroup,
+  type: FactType,
+  sourced: boolean,
+  when?: AxleFact['when'],
+): FactDef => ({ scope: 'axle', path, group, type, sourced, ...(when && { when }) });
+const rig = (
+  path: string,
+  group: FactGroup,
+  type: FactType,
+  sourced: boolean,
+  when?: RigFact['when'],
+): FactDef => ({ scope: 'rig', path, group, type, sourced, ...(when && { when }) });
+const tandem = (model: RigModel) => model.axles.length > 1;
+const mayBrake = (one: Axle) => one.brake === undefined || hasBrake(one);
+
+/** Every fact that can be told of a rig, in the order it is asked for. */
+const FACTS = {
+  suspension: axle('suspension', 'axles', choice(SUSPENSIONS), false),
+  equalizer: axle('equalizer', 'axles', YES_NO, false, (one, m) => one.suspension === 'leaf' && tandem(m)),
+  rating: axle(
+    'rating',
+    'axles',
+    { as: 'quantity', dimension: 'weight', min: toSI(500, 'lb'), max: toSI(20_000, 'lb') },
+    true,
+  ),
+  gvwr: rig(
+    'gvwr',
+    'axles',
+    { as: 'quantity', dimension: 'weight', min: toSI(300, 'lb'), max: toSI(60_000, 'lb') },
+    true,
+  ),
+  axleSpacing: rig('axleSpacing', 'axles', inches(20, 80), true, tandem),
+  equalizerSpacing: rig(
+    'equalizerSpacing',
+    'axles',
+    inches(3, 30),
+    true,
+    (m) => tandem(m) && m.axles.some((one) => one.suspension === 'leaf' && one.equalizer !== false),
+  ),
+  hub: axle('hub', 'hubs', choice(HUBS), false),
+  lock: axle('lock', 'hubs', choice(LOCKS), false),
+  flatWasher: axle('flatWasher', 'hubs', YES_NO, false),
+  threadPitch: axle('threadPitch', 'hubs', { as: 'pitch' }, true),
+  slots: axle('slots', 'hubs', { as: 'whole', min: 3, max: 24 }, true),
+  pinHoles: axle('pinHoles', 'hubs', choice([1, 2]), true, (one) => one.lock !== 'tang'),
+  endPlay: axle('endPlay', 'hubs', { as: 'window', max: 0.005 }, true),
+  repackDistance: rig(
+    'repackEvery.distance',
+    'hubs',
+    { as: 'quantity', dimension: 'distance', min: toSI(100, 'mi'), max: toSI(1_000_000, 'mi') },
+    true,
+  ),
+  repackDays: rig('repackEvery.days', 'hubs', { as: 'whole', min: 1, max: 36_500 }, true),
+  repackLaunches: rig(
+    'repackEvery.launches',
+    'hubs',
+    { as: 'whole', min: 1, max: 1000 },
+    true,
+    (m) => m.kind === 'boat',
+  ),
+  brake: axle('brake', 'brakes', choice(BRAKES), false),
+  wires: axle('wires', 'brakes', YES_NO, false),
+  drum: axle('drum', 'brakes', { as: 'drum' }, true, (one) => one.brake === undefined || hasDrum(one)),
+  mountingBolts: axle('mountingBolts', 'brakes', choice([4, 5]), true, mayBrake),
+  actuator: rig('actuator', 'brakes', choice(ACTUATORS), false, (m) => m.axles.some(hasHydraulics)),
+  studs: rig('wheels.studs', 'wheels', choice(STUD_COUNTS), false),
+  torque: rig('wheels.torque', 'wheels', TORQUE, true),
+  studDiameter: rig('wheels.studDiameter', 'wheels', inches(0.3, 1), true),
+  boltCircle: rig('wheels.boltCircle', 'wheels', inches(3, 12), true),
+  material: rig('wheels.material', 'wheels', choice(MATERIALS), false),
+  socket: rig('wheels.socket', 'wheels', inches(0.5, 2), true),
+  key: rig('wheels.key', 'wheels', { as: 'words', most: 60 }, false),
+  cover: rig('wheels.cover', 'wheels', choice(COVERS), false),
+  coverTool: rig(
+    'wheels.coverTool',
+    'wheels',
+    { as: 'words', most: 60 },
+    false,
+    (m) => m.wheels.cover !== undefined && m.wheels.cover !== 'none',
+  ),
+  adapter: rig('wheels.adapter.fitted', 'wheels', YES_NO, false),
+  adapterNuts: rig(
+    'wheels.adapter.nuts',
+    'wheels',
+    choice(STUD_COUNTS),
+    false,
+    (m) => m.wheels.adapter?.fitted === true,
+  ),
+  adapterTorque: rig(
+    'wheels.adapter.torque',
+    'wheels',
+    TORQUE,
+    true,
+    (m) => m.wheels.adapter?.fitted === true,
+  ),
+  tireSize: rig('tires.size', 'tires', { as: 'words', most: 24 }, true),
+  loadRange: rig('tires.loadRange', 'tires', choice(LOAD_RANGES), true),
+  pressure: rig(
+    'tires.pressure',
+    'tires',
+    { as: 'quantity', dimension: 'pressure', min: toSI(15, 'psi'), max: toSI(150, 'psi') },
+    true,
+  ),
+  spares: rig('spares', 'tires', choice([0, 1, 2]), false),
+  liftPoint: rig('lifting.point', 'lifting', choice(LIFT_POINTS), false),
+  liftHeight: rig('lifting.height', 'lifting', inches(4, 60), true),
+  miles: rig('miles', 'use', choice(['trips', 'meter']), false),
+  yearly: rig(
+    'yearly',
+    'use',
+    { as: 'quantity', dimension: 'distance', min: toSI(1, 'mi'), max: toSI(300_000, 'mi') },
+    false,
+  ),
+  use: rig('use', 'use', choice(USES), false),
+  roads: rig('environment.roads', 'use', choice(ROADS), false),
+  water: rig('environment.water', 'use', choice(WATERS), false, (m) => m.kind === 'boat'),
+} as const satisfies Record<string, FactDef>;
+
+/** The name of a fact. */
+export type FactId = keyof typeof FACTS;
+
+/** Every fact, in the order it is asked for. */
+export const FACT_IDS = Object.keys(FACTS) as FactId[];
+
+/** A fact by its name. */
+export function factDef(id: FactId): FactDef {
+  return FACTS[id];
+}
+
+/** A fact as the model holds it: bare, or with its source; undefined where it is not known. */
+export type FactValue = Specified<unknown> | string | number | boolean | undefined;
+
+/** Where a fact lies in the model; `index` is the axle, counted from zero, for a fact of an axle. */
+export function factPath(id: FactId, index = 0): string {
+  const def = factDef(id);
+  return def.scope === 'axle' ? `axles.${index}.${def.path}` : def.path;
+}
+
+/** What the model knows of a fact, at an axle where it is a fact of axles. */
+export function factValue(model: RigModel, id: FactId, index = 0): FactValue {
+  let node: unknown = model;
+  for (const key of factPath(id, index).split('.'))
+    node = node !== null && typeof node === 'object' ? (node as Record<string, unknown>)[key] : undefined;
+  return node as FactValue;
+}
+
+/** True where a fact can be told of this rig, or of one of its axles. */
+export function factApplies(model: RigModel, id: FactId, index?: number): boolean {
+  const def = factDef(id);
+  if (def.scope === 'rig') return def.when?.(model) ?? true;
+  const axles = index === undefined ? model.axles : model.axles.slice(index, index + 1);
+  return axles.some((one) => def.when?.(one, model) ?? true);
+}
+
+/** The facts that can be told of a rig and are not known yet, at one axle at least. */
+export function missingFacts(model: RigModel): readonly FactId[] {
+  return FACT_IDS.filter((id) => {
+    const def = factDef(id);
+    if (def.scope === 'rig') return factApplies(model, id) && factValue(model, id) === undefined;
+    return model.axles.some((_, i) => factApplies(model, id, i) && factValue(model, id, i) === undefined);
+  });
+}
+
+/** The fact that a path of the model belongs to, with its axle where it has one. */
+export function factAt(path: string): { readonly id: FactId; readonly index: number } | undefined {
+  const axleKeys = /^axles\.(\d)\.(.+)$/.exec(path);
+  const id = FACT_IDS.find((one) => {
+    const def = factDef(one);
+    return axleKeys
+      ? def.scope === 'axle' && def.path === axleKeys[2]
+      : def.scope === 'rig' && def.path === path;
+  });
+  return id && { id, index: axleKeys ? Number(axleKeys[1]) : 0 };
+}

@@ -1,0 +1,23 @@
+export const KINDS = ['rv', 'boat', 'utility'] as const;
+export const SUSPENSIONS = ['leaf', 'torsion'] as const;
+export const BRAKES = ['none', 'electric', 'hydraulic-drum', 'hydraulic-disc'] as const;
+export const ACTUATORS = ['surge', 'electric-over-hydraulic'] as const;
+export const HUBS = ['plain', 'drilled', 'pressure-cap', 'oil-bath', 'sealed'] as const;
+export const LOCKS = ['cotter', 'keeper', 'tang'] as const;
+export const STUD_COUNTS = [4, 5, 6, 8] as const;
+export const MATERIALS = ['steel', 'aluminum'] as const;
+export const COVERS = ['none', 'pop-off', 'slotted', 'screwed', 'capped-nuts'] as const;
+export const LOAD_RANGES = ['B', 'C', 'D', 'E', 'F', 'G', 'H'] as const;
+export const LIFT_POINTS = ['frame', 'maker'] as const;
+export const ROADS = ['dry', 'salted'] as const;
+export const WATERS = ['fresh', 'brackish', 'salt'] as const;
+export const USES = ['highway', 'off-road'] as const;
+
+export type RigKind = (typeof KINDS)[number];
+export type Suspension = (typeof SUSPENSIONS)[number];
+export type BrakeKind = (typeof BRAKES)[number];
+export type HubKind = (typeof HUBS)[number];
+export type LockKind = (typeof LOCKS)[number];
+export type StudCount = (typeof STUD_COUNTS)[number];
+export type LoadRange = (typeof LOAD_RANGES)[number];
+export type Water = (typeof WATERS)[number];

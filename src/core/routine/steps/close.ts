@@ -1,0 +1,90 @@
+import { hubTakesFitting, type Axle } from '../../rig';
+import { may, must, type StepDef } from './step';
+
+const disc = (axle: Axle) => axle.brake === 'hydraulic-disc';
+
+/** Closing a hub: packed, seal flush, nut set, locked, cap on (handbook 4.3). */
+export const CLOSE: readonly StepDef[] = [
+  {
+    id: 'pack',
+    phase: 'close',
+    scope: 'end',
+    needs: ['bearings seen {}', 'renewed {}'],
+    gives: ['packed {}'],
+    readings: [must('grease')],
+    minutes: 8,
+  },
+  {
+    id: 'smear',
+    phase: 'close',
+    scope: 'end',
+    needs: ['clean {}', 'spindle seen {}', 'renewed {}'],
+    gives: ['smeared {}'],
+    minutes: 2,
+  },
+  {
+    id: 'inner-in',
+    phase: 'close',
+    scope: 'end',
+    needs: ['packed {}', 'smeared {}'],
+    gives: ['inner in {}'],
+    minutes: 1,
+  },
+  { id: 'seal-in', phase: 'close', scope: 'end', needs: ['inner in {}'], gives: ['new seal {}'], minutes: 3 },
+  {
+    id: 'hub-on',
+    phase: 'close',
+    scope: 'end',
+    needs: ['new seal {}', 'brake seen {}'],
+    gives: ['hub on {}'],
+    minutes: 2,
+  },
+  { id: 'outer-in', phase: 'close', scope: 'end', needs: ['hub on {}'], gives: ['outer in {}'], minutes: 1 },
+  {
+    id: 'nut-set',
+    phase: 'close',
+    scope: 'end',
+    needs: ['outer in {}'],
+    gives: ['nut set {}'],
+    readings: [must('slots-back')],
+    minutes: 5,
+  },
+  { id: 'lock-in', phase: 'close', scope: 'end', needs: ['nut set {}'], gives: ['locked {}'], minutes: 2 },
+  {
+    id: 'check-set',
+    phase: 'close',
+    scope: 'end',
+    needs: ['locked {}'],
+    gives: ['set checked {}'],
+    subjects: ['set-rock', 'set-spin'],
+    minutes: 1,
+  },
+  {
+    id: 'cap-on',
+    phase: 'close',
+    scope: 'end',
+    needs: ['locked {}', 'set checked {}'],
+    gives: ['cap on {}'],
+    minutes: 2,
+  },
+  {
+    id: 'top-up',
+    phase: 'close',
+    scope: 'end',
+    needs: ['cap on {}'],
+    gives: ['topped up {}'],
+    readings: [may('strokes')],
+    minutes: 3,
+    optional: true,
+    when: (axle) => hubTakesFitting(axle),
+  },
+  {
+    id: 'caliper-on',
+    phase: 'close',
+    scope: 'end',
+    needs: ['hub on {}', 'caliper off {}'],
+    gives: ['caliper on {}'],
+    minutes: 6,
+    when: disc,
+  },
+];

@@ -1,0 +1,78 @@
+import { hasBrake, hasDrum } from '../../rig';
+import { must, type StepDef } from './step';
+
+/** The wheel back on: by hand first, brake adjusted and tested in the air, final torque on the ground (handbook 4.5 and 4.6). */
+export const REFIT: readonly StepDef[] = [
+  {
+    id: 'wheel-on',
+    phase: 'wheel',
+    scope: 'end',
+    needs: ['cap on {}', 'caliper on {}', 'wheel off {}'],
+    gives: ['wheel hung {}'],
+    minutes: 2,
+  },
+  {
+    id: 'hand-start',
+    phase: 'wheel',
+    scope: 'end',
+    needs: ['wheel hung {}'],
+    gives: ['started {}', 'round 0 {}'],
+    readings: [must('nuts-started')],
+    minutes: 2,
+  },
+  { id: 'torque', phase: 'wheel', scope: 'end', needs: [], gives: [], minutes: 2 },
+  {
+    id: 'last-spin',
+    phase: 'wheel',
+    scope: 'end',
+    needs: ['snug {}', 'up {}'],
+    gives: ['spun {}'],
+    minutes: 1,
+  },
+  {
+    id: 'brake-adjust',
+    phase: 'wheel',
+    scope: 'end',
+    needs: ['snug {}', 'up {}'],
+    gives: ['brake set {}'],
+    subjects: ['drag'],
+    minutes: 5,
+    when: hasDrum,
+  },
+  {
+    id: 'brake-test',
+    phase: 'wheel',
+    scope: 'end',
+    needs: ['brake set {}', 'snug {}', 'up {}'],
+    gives: ['brake tested {}'],
+    subjects: ['brake-test'],
+    minutes: 3,
+    when: hasBrake,
+  },
+  {
+    id: 'lower',
+    phase: 'down',
+    scope: 'end',
+    needs: ['snug {}', 'spun {}', 'brake tested {}', 'up {}'],
+    gives: ['down again {}'],
+    takes: ['up {}', 'stand {}'],
+    minutes: 2,
+  },
+  {
+    id: 'cover-on',
+    phase: 'down',
+    scope: 'end',
+    needs: ['torqued {}'],
+    gives: ['cover on {}'],
+    minutes: 1,
+    optional: true,
+  },
+  {
+    id: 'open-rechecks',
+    phase: 'down',
+    scope: 'end',
+    needs: ['torqued {}'],
+    gives: ['rechecks open {}'],
+    minutes: 1,
+  },
+];

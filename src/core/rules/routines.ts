@@ -1,0 +1,149 @@
+import {
+  axleOf,
+  gearDef,
+  gearOf,
+  hasBrake,
+  hasDrum,
+  hubOpens,
+  hubTakesFitting,
+  isGear,
+  sparesOf,
+  wheelEnds,
+  type Axle,
+  type Place,
+  type RigModel,
+} from '../rig';
+import type { HouseRules } from './schools';
+
+/** Every routine that comes round, in the order a walk meets them (handbook sections 3 and 4). */
+export const ROUTINES = [
+  'repack',
+  'hub-look',
+  'hub-service',
+  'grease',
+  'lug-torque',
+  'adapter-torque',
+  'brake-adjust',
+  'brake-measure',
+  'tire-look',
+  'tire-renew',
+  'walkaround',
+  'rinse',
+  'pressures',
+  'lights',
+  'breakaway-test',
+  'battery-renew',
+  'gear-look',
+  'underside',
+  'pivots',
+  'contacts',
+  'wash',
+  'unload-tires',
+  'battery-out',
+] as const;
+export type RoutineId = (typeof ROUTINES)[number];
+
+/** What hangs on a routine: whether it may be towed, only its upkeep, or it belongs to the moment of leaving. */
+export type Matter = 'safety' | 'upkeep' | 'moment';
+
+/** A place where a routine is done; `rig` is the whole of it. */
+export type RoutinePlace = Place | 'rig';
+
+/** What a routine is: where it is done, what hangs on it, and what doing it does besides. */
+export interface RoutineDef {
+  readonly id: RoutineId;
+  readonly places: (model: RigModel, house: Pick<HouseRules, 'grease'>) => readonly RoutinePlace[];
+  readonly matter: (place: RoutinePlace) => Matter;
+  /** All its places are done in one walk, and count as one job. */
+  readonly round: boolean;
+  /** Routines that are done with it, at the same place. */
+  readonly subsumes: readonly RoutineId[];
+  /** A wheel comes off for it, and is refitted: its rechecks open. */
+  readonly wheelOff?: true;
+  /** Counted from the age of the part that sits there, not from work. */
+  readonly ofPart?: 'tire' | 'battery';
+}
+
+const ends = (when: (axle: Axle) => boolean) => (model: RigModel) =>
+  wheelEnds(model).filter((place) => {
+    const axle = model.axles[axleOf(place)];
+    return axle !== undefined && when(axle);
+  });
+const everyEnd = ends(() => true);
+const tires = (model: RigModel): readonly Place[] => [...wheelEnds(model), ...sparesOf(model)];
+const rig = (): readonly RoutinePlace[] => ['rig'];
+const gear = (model: RigModel): readonly Place[] => gearOf(model).map(({ id }) => id);
+const at = (id: 'breakaway') => (model: RigModel) => gear(model).filter((place) => place === id);
+const when = (holds: (model: RigModel) => boolean) => (model: RigModel) => (holds(model) ? rig() : []);
+
+const safety = (): Matter => 'safety';
+const upkeep = (): Matter => 'upkeep';
+const ofGear = (place: RoutinePlace): Matter =>
+  isGear(place) && gearDef(place).critical ? 'safety' : 'upkeep';
+
+const seaWater = (model: RigModel) =>
+  model.kind === 'boat' && model.environment?.water !== undefined && model.environment.water !== 'fresh';
+
+const one = (
+  id: RoutineId,
+  places: RoutineDef['places'],
+  matter: RoutineDef['matter'],
+  more: Partial<Pick<RoutineDef, 'round' | 'subsumes' | 'ofPart' | 'wheelOff'>> = {},
+): RoutineDef => ({ id, places, matter, round: false, subsumes: [], ...more });
+
+const DEFS: Readonly<Record<RoutineId, RoutineDef>> = {
+  repack: one('repack', ends(hubOpens), safety, {
+    wheelOff: true,
+    // The hub is off, the brake open, the wheel set, torqued and spun: all of these are done by the way.
+    subsumes: ['hub-look', 'grease', 'brake-measure', 'brake-adjust', 'lug-torque'],
+  }),
+  'hub-look': one('hub-look', everyEnd, safety, { round: true }),
+  'hub-service': one(
+    'hub-service',
+    ends((axle) => !hubOpens(axle)),
+    safety,
+    { subsumes: ['hub-look', 'lug-torque'], wheelOff: true },
+  ),
+  grease: one(
+    'grease',
+    (model, house) => (house.grease === 'never' ? [] : ends(hubTakesFitting)(model)),
+    upkeep,
+    { round: true },
+  ),
+  'lug-torque': one('lug-torque', everyEnd, safety, { round: true }),
+  'adapter-torque': one(
+    'adapter-torque',
+    (model) => (model.wheels.adapter?.fitted ? everyEnd(model) : []),
+    safety,
+    { round: true, subsumes: ['lug-torque'], wheelOff: true },
+  ),
+  'brake-adjust': one('brake-adjust', ends(hasDrum), safety, { round: true }),
+  'brake-measure': one('brake-measure', ends(hasBrake), safety, {
+    subsumes: ['lug-torque'],
+    wheelOff: true,
+  }),
+  'tire-look': one('tire-look', tires, safety, { round: true }),
+  'tire-renew': one('tire-renew', tires, safety, { ofPart: 'tire', subsumes: ['tire-look', 'lug-torque'] }),
+  walkaround: one('walkaround', rig, () => 'moment'),
+  rinse: one('rinse', when(seaWater), upkeep),
+  pressures: one('pressures', rig, safety),
+  lights: one('lights', rig, safety),
+  'breakaway-test': one('breakaway-test', at('breakaway'), safety),
+  'battery-renew': one('battery-renew', at('breakaway'), safety, { ofPart: 'battery' }),
+  'gear-look': one('gear-look', gear, ofGear, { round: true }),
+  underside: one('underside', rig, safety),
+  pivots: one(
+    'pivots',
+    when((model) => model.axles.some(({ suspension }) => suspension === 'leaf')),
+    upkeep,
+  ),
+  contacts: one('contacts', rig, upkeep, { subsumes: ['lights'] }),
+  wash: one('wash', rig, upkeep),
+  'unload-tires': one('unload-tires', rig, upkeep),
+  'battery-out': one('battery-out', at('breakaway'), upkeep),
+};
+
+/** A routine by its name. */
+export function routineDef(id: RoutineId): RoutineDef {
+  return DEFS[id];
+}

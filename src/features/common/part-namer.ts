@@ -1,0 +1,15 @@
+import type { Fold } from '@/core/log';
+import type { UnitSystem } from '@/core/quantity';
+import { PART_WORDS, partName } from '@/text';
+
+/** Names the parts of a rig for the log: `tire ST225/75R15 D, DOT 1121`. */
+export function partNamer(fold: Fold, rig: string, units: UnitSystem): (id: string) => string {
+  const parts = fold.state.rigs[rig]?.parts ?? {};
+  return (id) => {
+    const part = parts[id];
+    if (!part) return 'a part';
+    const kind = PART_WORDS[part.kind].one;
+    const name = partName(part, units);
+    return name.toLowerCase() === kind ? kind : `${kind} ${name}`;
+  };
+}

@@ -1,0 +1,202 @@
+'use client';
+
+import { useState } from 'react';
+import type { Duty } from '@/core/duty';
+import { workOf } from '@/core/log';
+import { isWheelEnd } from '@/core/rig';
+import { recheckLimits, routineDef, type RoutineId, type RoutinePlace } from '@/core/rules';
+import { SEVERITIES, useRecord, type Draft, type RigView } from '@/features/common';
+import { usePreferences } from '@/store';
+import { dateField, doneWords, fromDateField, placeName, routineHow, routineTitle, torqueSpec } from '@/text';
+import { Button, Choice, cx, Dialog, Field, FieldError, SheetForm, TextArea } from '@/ui';
+import { hubCure } from './hub-cure';
+
+/** What was found at one place. */
+type Answer =
+  | { readonly as: 'good' }
+  | { readonly as: 'wrong'; readonly text: string; readonly verdict?: 'watch' | 'due' | 'stop' };
+
+/** Duties of one routine, done by hand and written down: one tap where all is good, words where something is not. */
+export function DoneDialog({
+  view,
+  duties,
+  onClose,
+}: {
+  view: RigView;
+  duties: readonly Duty[];
+  onClose: () => void;
+}) {
+  const { units } = usePreferences();
+  const record = useRecord();
+  const [answers, setAnswers] = useState<Readonly<Record<string, Answer>>>({});
+  const [date, setDate] = useState(dateField(view.now));
+  const [other, setOther] = useState(false);
+  const [tried, setTried] = useState(false);
+  const routine = duties[0]?.routine as RoutineId;
+  const places = duties.map((duty) => duty.place);
+  const wheelOff = routineDef(routine).wheelOff === true;
+  const { how, caution } = routineHow(routine, view.model, torqueSpec(view.model, units), units);
+  const answer = (place: RoutinePlace, next: Answer | undefined) => {
+    const rest = Object.entries(answers).filter(([one]) => one !== place);
+    setAnswers(Object.fromEntries(next ? [...rest, [place, next]] : rest));
+  };
+  const given = places.flatMap((place) => {
+    const one = answers[place];
+    return one ? [{ place, one }] : [];
+  });
+  const happened = fromDateField(date, view.now);
+  const dateError = !happened
+    ? 'This is not a day of the calendar.'
+    : happened > view.now
+      ? 'That day has not come yet.'
+      : undefined;
+
+  const write = async (said: readonly { readonly place: RoutinePlace; readonly one: Answer }[]) => {
+    setTried(true);
+    const unclear = said.some(({ one }) => one.as === 'wrong' && (one.text.trim() === '' || !one.verdict));
+    if (said.length === 0 || unclear || dateError || !happened) return;
+    // A wheel that was off for it, or that a shop or the verge left to be torqued, is a refit: its miles start now.
+    const refitted = duties.filter(
+      (duty) =>
+        said.some(({ place }) => place === duty.place) &&
+        (wheelOff ||
+          (routine === 'lug-torque' &&
+            duty.meters.some((use) => use.cause === 'shop' || use.cause === 'verge'))),
+    );
+    const work: Draft = {
+      kind: 'work',
+      happened,
+      body: {
+        ...workOf(said.map(({ place }) => ({ routine, place }))),
+        conditions: said.flatMap(({ place, one }) =>
+          routine === 'hub-look' && one.as === 'good' && isWheelEnd(place)
+            ? [
+                { place, subject: 'rock' as const, grade: 'none' },
+                { place, subject: 'spin' as const, grade: 'free' },
+              ]
+            : [],
+        ),
+        refits: refitted.flatMap(({ place }) =>
+          isWheelEnd(place) ? [{ place, limits: [...recheckLimits(view.house)] }] : [],
+        ),
+      },
+    };
+    const findings = said.flatMap(({ place, one }): Draft[] => {
+      // A hub that does not rock and spin as it should is opened, or serviced where it stays shut.
+      const cure = routine === 'hub-look' ? hubCure(view.duties, place) : undefined;
+      return one.as === 'wrong' && one.verdict
+        ? [
+            {
+              kind: 'finding.opened',
+              happened,
+              body: { place, verdict: one.verdict, text: one.text.trim(), ...(cure && { pulls: cure }) },
+            },
+          ]
+        : [];
+    });
+    await record(
+      view.rig.id,
+      [work, ...findings],
+      doneWords(
+        routine,
+        said.map(({ place }) => place),
+      ),
+    );
+    onClose();
+  };
+
+  return (
+    <Dialog open onClose={onClose} title={routineTitle(routine, places)} description={how}>
+      <div className="grid gap-5">
+        {caution && <p className="border-soon border-l-4 pl-3">{caution}</p>}
+        {wheelOff && (
+          <p>
+            The wheel comes off for it: back on, it is torqued on the ground in a star, at{' '}
+            {torqueSpec(view.model, units)}, and its rechecks open.
+          </p>
+        )}
+        <Button
+          look="primary"
+          size="lg"
+          onClick={() => void write(places.map((place) => ({ place, one: { as: 'good' } })))}
+        >
+          {places.length > 1 ? `All ${places.length} done and good` : 'Done and good'}
+        </Button>
+        <SheetForm save={() => void write(given)} label="Log what is marked" look="plain">
+          <p className="text-soft -mb-2">
+            {places.length > 1
+              ? 'Or place by place; what is not marked stays as it was.'
+              : 'Or say what is not right.'}
+          </p>
+          {places.map((place) => {
+            const one = answers[place];
+            return (
+              <div key={place} className="border-line border-t pt-3">
+                <div className="flex items-center gap-3">
+                  <span
+                    className={cx('min-w-0 flex-1 font-semibold', isWheelEnd(place) && 'figures text-2xl')}
+                  >
+                    {place === 'rig' ? view.model.name : placeName(place)}
+                  </span>
+                  {(['good', 'wrong'] as const).map((as) => (
+                    <Button
+                      key={as}
+                      aria-pressed={one?.as === as}
+                      className={cx(one?.as === as && 'border-accent bg-accent-wash')}
+                      onClick={() =>
+                        answer(place, one?.as === as ? undefined : as === 'good' ? { as } : { as, text: '' })
+                      }
+                    >
+                      {as === 'good' ? 'Good' : 'Not right'}
+                    </Button>
+                  ))}
+                </div>
+                {one?.as === 'wrong' && (
+                  <div className="mt-3 grid gap-3">
+                    <TextArea
+                      label={`What is not right${place === 'rig' ? '' : `, ${placeName(place)}`}`}
+                      maxLength={500}
+                      value={one.text}
+                      onChange={(event) => answer(place, { ...one, text: event.target.value })}
+                      error={
+                        tried && one.text.trim() === '' ? 'Say what it is, in your own words.' : undefined
+                      }
+                    />
+                    <Choice
+                      label="How bad"
+                      columns="grid-cols-1"
+                      options={SEVERITIES}
+                      value={one.verdict}
+                      onChange={(verdict) => answer(place, { ...one, verdict })}
+                      error={
+                        tried && !one.verdict
+                          ? 'Choose how bad it is: it decides whether the rig may be towed.'
+                          : undefined
+                      }
+                    />
+                  </div>
+                )}
+              </div>
+            );
+          })}
+          {tried && given.length === 0 && !dateError && (
+            <FieldError>Mark at least one place, or say that all of it is good.</FieldError>
+          )}
+          {other || dateError ? (
+            <Field
+              label="Day it was done"
+              type="date"
+              value={date}
+              error={tried ? dateError : undefined}
+              onChange={(event) => setDate(event.target.value)}
+            />
+          ) : (
+            <Button look="quiet" className="-ml-4 justify-self-start" onClick={() => setOther(true)}>
+              It was another day
+            </Button>
+          )}
+        </SheetForm>
+      </div>
+    </Dialog>
+  );
+}

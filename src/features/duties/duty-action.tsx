@@ -1,0 +1,70 @@
+import type { Duty } from '@/core/duty';
+import { isWheelEnd } from '@/core/rig';
+import type { RigView } from '@/features/common';
+import { Button, LinkButton } from '@/ui';
+
+/** What can be done about a duty. */
+export interface DutyActions {
+  readonly onRecheck: (duty: Duty) => void;
+  readonly onDone: (duties: readonly Duty[]) => void;
+}
+
+/** The one thing to do about some duties of one routine: the Bench, a sheet, or the place where a fact or a part is told. */
+export function DutyAction({
+  view,
+  duties,
+  actions,
+  primary = false,
+}: {
+  view: RigView;
+  duties: readonly Duty[];
+  actions: DutyActions;
+  primary?: boolean;
+}) {
+  const [duty] = duties;
+  if (!duty) return null;
+  const look = primary ? 'primary' : 'plain';
+  const rig = view.rig.id;
+  if (duty.reason === 'no-figure')
+    return (
+      <LinkButton look={look} href={`/rig?rig=${rig}`}>
+        Tell it
+      </LinkButton>
+    );
+  switch (duty.routine) {
+    case 'lug-recheck':
+      return (
+        <Button look={look} onClick={() => actions.onRecheck(duty)}>
+          Recheck
+        </Button>
+      );
+    case 'repack': {
+      const run = view.open.find((work) => work.place === duty.place);
+      const ends = duties.map(({ place }) => place).filter((place) => place !== 'rig' && isWheelEnd(place));
+      return (
+        <LinkButton
+          look={look}
+          href={run ? `/bench?run=${run.session}` : `/bench?rig=${rig}&place=${ends.join(',')}`}
+        >
+          {run ? 'Go on with the work' : primary ? 'Start the repack' : 'Start'}
+        </LinkButton>
+      );
+    }
+    case 'tire-renew':
+    case 'battery-renew':
+      return (
+        <LinkButton
+          look={look}
+          href={`/parts?rig=${rig}${duty.routine === 'battery-renew' ? '&kind=battery' : ''}`}
+        >
+          Parts
+        </LinkButton>
+      );
+    default:
+      return (
+        <Button look={look} onClick={() => actions.onDone(duties)}>
+          Log it
+        </Button>
+      );
+  }
+}

@@ -1,0 +1,86 @@
+'use client';
+
+import { useState } from 'react';
+import { workOf } from '@/core/log';
+import type { WheelEnd } from '@/core/rig';
+import { gradeVerdict, type Subject } from '@/core/rules';
+import { useRecord, type Draft, type RigView } from '@/features/common';
+import { gradesOf, gradeWords, SUBJECT_WORDS } from '@/text';
+import { Choice, Dialog, Mark, markOf, SheetForm } from '@/ui';
+import { hubCure } from './hub-cure';
+
+const SUBJECTS = ['rock', 'spin'] as const satisfies readonly Subject[];
+
+/** The yearly look at a hub that stays shut: raised, rocked and spun, and written down. */
+export function HubLookDialog({
+  view,
+  place,
+  onClose,
+}: {
+  view: RigView;
+  place: WheelEnd;
+  onClose: () => void;
+}) {
+  const record = useRecord();
+  const [grades, setGrades] = useState<Partial<Record<Subject, string>>>({});
+  const [tried, setTried] = useState(false);
+
+  const save = async () => {
+    setTried(true);
+    const given = SUBJECTS.flatMap((subject) => {
+      const grade = grades[subject];
+      return grade ? [{ place, subject, grade }] : [];
+    });
+    if (given.length < SUBJECTS.length) return;
+    const work: Draft = {
+      kind: 'work',
+      body: { ...workOf([{ routine: 'hub-look', place }]), conditions: given },
+    };
+    const findings = given.flatMap(({ subject, grade }): Draft[] => {
+      const verdict = gradeVerdict(subject, grade);
+      if (!verdict || verdict === 'clear') return [];
+      const text = `${SUBJECT_WORDS[subject].name}: ${gradeWords(subject, grade).toLowerCase()}`;
+      const cure = hubCure(view.duties, place);
+      return [{ kind: 'finding.opened', body: { place, verdict, text, ...(cure && { pulls: cure }) } }];
+    });
+    await record(view.rig.id, [work, ...findings], `Look at ${place} logged`);
+    onClose();
+  };
+
+  return (
+    <Dialog
+      open
+      onClose={onClose}
+      title={`Yearly look at ${place}`}
+      description="This hub stays shut, and is looked at once a year all the same."
+    >
+      <SheetForm save={() => void save()} label="Log the look">
+        <p className="border-soon border-l-4 pl-3">
+          Chocks on the other side, jack under the frame, stand in place before hands go in. The tire just
+          clears the ground.
+        </p>
+        {SUBJECTS.map((subject) => {
+          const verdict = gradeVerdict(subject, grades[subject] ?? '');
+          return (
+            <div key={subject}>
+              <Choice
+                label={SUBJECT_WORDS[subject].ask}
+                columns="grid-cols-2"
+                options={gradesOf(subject).map((value) => ({ value, label: gradeWords(subject, value) }))}
+                value={grades[subject]}
+                onChange={(value) => setGrades((before) => ({ ...before, [subject]: value }))}
+                error={tried && !verdict ? 'Choose what you felt or heard.' : undefined}
+              />
+              {verdict && (
+                <p className="mt-2 flex items-center gap-2">
+                  <Mark mark={markOf(verdict)} spoken />
+                  {verdict === 'clear' ? 'Nothing to do.' : 'This opens a finding.'}
+                </p>
+              )}
+            </div>
+          );
+        })}
+      </SheetForm>
+    </Dialog>
+  );
+}

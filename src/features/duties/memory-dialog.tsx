@@ -1,0 +1,100 @@
+'use client';
+
+import { useState } from 'react';
+import type { Duty } from '@/core/duty';
+import { workOf } from '@/core/log';
+import { parseQuantity, unitFor } from '@/core/quantity';
+import { isWheelEnd } from '@/core/rig';
+import type { RoutineId } from '@/core/rules';
+import { useRecord, type RigView } from '@/features/common';
+import { usePreferences } from '@/store';
+import { doneWords, dutyTitle, fromDateField, parseWords } from '@/text';
+import { Dialog, Field, SheetForm } from '@/ui';
+
+/** Work remembered from before the record began: its day, and its miles where they are known. */
+export function MemoryDialog({ view, duty, onClose }: { view: RigView; duty: Duty; onClose: () => void }) {
+  const { now } = view;
+  const { place } = duty;
+  const routine = duty.routine as RoutineId;
+  const { units } = usePreferences();
+  const record = useRecord();
+  const [date, setDate] = useState('');
+  const [miles, setMiles] = useState('');
+  const [all, setAll] = useState(false);
+  const [errors, setErrors] = useState<{ date?: string; miles?: string }>({});
+  const alike = view.duties.filter((one) => one.routine === routine && one.verdict === 'unknown');
+  const places = all ? alike.map((one) => one.place) : [place];
+
+  const save = async () => {
+    const happened = fromDateField(date, now);
+    const since =
+      miles.trim() === '' ? undefined : parseQuantity(miles, 'distance', unitFor('distance', units));
+    const found: typeof errors = {
+      ...(!happened && { date: 'Give the day, as near as you know it.' }),
+      ...(happened && happened > now && { date: 'That day has not come yet.' }),
+      ...(since && !since.ok && { miles: parseWords(since.error, units) }),
+      ...(since?.ok && (since.value < 0 || since.value > 1.6e9) && { miles: 'That cannot be right.' }),
+    };
+    setErrors(found);
+    if (Object.keys(found).length > 0 || !happened) return;
+    await record(
+      view.rig.id,
+      [
+        {
+          kind: 'work',
+          happened,
+          body: {
+            ...workOf(
+              places.map((at) => ({ routine, place: at })),
+              'memory',
+            ),
+            ...(since?.ok && { distanceSince: since.value }),
+          },
+        },
+      ],
+      `${doneWords(routine, places)}, noted from memory`,
+    );
+    onClose();
+  };
+
+  return (
+    <Dialog
+      open
+      onClose={onClose}
+      title={`${dutyTitle(duty)}: when was it last done?`}
+      description="From your own memory or a receipt. It is kept as remembered, not as seen."
+    >
+      <SheetForm save={() => void save()} label="Note it">
+        <Field
+          label="Day"
+          type="date"
+          value={date}
+          error={errors.date}
+          onChange={(event) => setDate(event.target.value)}
+        />
+        <Field
+          label="Towed since, if you know"
+          unit={unitFor('distance', units)}
+          inputMode="decimal"
+          hint="Left empty, its miles count from when this record began, and say “at least”."
+          value={miles}
+          error={errors.miles}
+          onChange={(event) => setMiles(event.target.value)}
+        />
+        {alike.length > 1 && (
+          <label className="flex min-h-11 items-center gap-3">
+            <input
+              type="checkbox"
+              className="accent-accent size-6"
+              checked={all}
+              onChange={(event) => setAll(event.target.checked)}
+            />
+            {isWheelEnd(place)
+              ? 'All wheel ends on the same day'
+              : `All ${alike.length} places on the same day`}
+          </label>
+        )}
+      </SheetForm>
+    </Dialog>
+  );
+}

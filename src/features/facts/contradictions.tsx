@@ -1,0 +1,30 @@
+'use client';
+
+import type { Conflict } from '@/core/judge';
+import { usePreferences } from '@/store';
+import { conflictWords, placeName } from '@/text';
+import { Mark, markOf } from '@/ui';
+
+/** What a change would contradict, told before it is kept. */
+export function Contradictions({ conflicts }: { conflicts: readonly Conflict[] }) {
+  const { units } = usePreferences();
+  return (
+    <div role="alert" className="border-due grid gap-2 border-l-4 pl-4">
+      {conflicts.map((conflict) => {
+        const { title, why } = conflictWords(conflict, units);
+        return (
+          <p key={conflict.id} className="flex gap-2.5">
+            <Mark mark={markOf(conflict.verdict)} />
+            <span>
+              <strong>
+                {placeName(conflict.place)}: {title}.
+              </strong>{' '}
+              {why}
+            </span>
+          </p>
+        );
+      })}
+      <p className="text-soft">It can be kept all the same; it then stands on the Yard as a finding.</p>
+    </div>
+  );
+}

@@ -1,0 +1,34 @@
+import { SOURCES, type Source } from '@/core/rig';
+import { SOURCE_WORDS } from '@/text';
+import { Choice } from '@/ui';
+
+/** Where a figure comes from: every specification says it. */
+export function SourceChoice({
+  label,
+  value,
+  onChange,
+  error,
+}: {
+  label: string;
+  value: Source | '';
+  onChange: (source: Source) => void;
+  error: string | undefined;
+}) {
+  return (
+    <div>
+      <Choice
+        label={label}
+        columns="grid-cols-2"
+        options={SOURCES.map((source) => ({ value: source, label: SOURCE_WORDS[source] }))}
+        value={value === '' ? undefined : value}
+        onChange={onChange}
+        error={error}
+      />
+      {value === 'guess' && (
+        <p className="border-soon text-soft mt-2 border-l-4 pl-3">
+          A guess is kept as a guess. It is never shown as a figure to work to without saying so.
+        </p>
+      )}
+    </div>
+  );
+}

@@ -1,0 +1,2 @@
+/** Identify: from what can be measured or read to what it is. */
+export { IdentifyView } from './identify-view';

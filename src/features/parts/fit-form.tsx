@@ -1,0 +1,141 @@
+'use client';
+
+import { useState } from 'react';
+import { partAt } from '@/core/log';
+import { parseQuantity, unitFor } from '@/core/quantity';
+import { isWheelEnd, SHELF_GRADES, type PartKind, type Place, type ShelfGrade } from '@/core/rig';
+import { recheckLimits } from '@/core/rules';
+import { useRecord, type RigView } from '@/features/common';
+import { Contradictions } from '@/features/facts';
+import { newId } from '@/store';
+import { capital, GRADE_WORDS, parseWords, PART_WORDS, partName, placeName } from '@/text';
+import { Choice, Field, SheetForm } from '@/ui';
+import { PartFields } from './part-fields';
+import { usePartDraft } from './use-part-draft';
+
+type How = 'there' | 'new' | 'used';
+
+/** A part put on record: one that sits there already, or one fitted now, and what becomes of the old one. */
+export function FitForm({
+  view,
+  kind,
+  place,
+  label = 'Put it on record',
+  onDone,
+}: {
+  view: RigView;
+  kind: PartKind;
+  place: Place | 'shelf';
+  label?: string;
+  onDone: () => void;
+}) {
+  const record = useRecord();
+  const { rig, house } = view;
+  const old = place === 'shelf' ? undefined : partAt(rig, kind, place);
+  const [how, setHow] = useState<How>(old ? 'new' : 'there');
+  const telling = usePartDraft(view, { kind, at: place }, {});
+  const { units } = telling;
+  const [rolled, setRolled] = useState('');
+  const [oldTo, setOldTo] = useState<'shelf' | 'gone'>('gone');
+  const [grade, setGrade] = useState<ShelfGrade>('sound');
+  const one = PART_WORDS[kind].one;
+  const turns = place !== 'shelf' && isWheelEnd(place);
+
+  const save = async () => {
+    const miles =
+      rolled.trim() === '' ? undefined : parseQuantity(rolled, 'distance', unitFor('distance', units));
+    const facts = telling.read({
+      ...(miles && !miles.ok && { rolled: parseWords(miles.error, units) }),
+      ...(miles?.ok && miles.value < 0 && { rolled: 'Miles cannot be less than nothing.' }),
+    });
+    if (!facts) return;
+    const known = how === 'new' ? 0 : miles?.ok ? miles.value : undefined;
+    // What is fitted now at a wheel end had the wheel off, which is a refit and leaves rechecks.
+    const off = how !== 'there' && place !== 'shelf' && isWheelEnd(place) ? [place] : [];
+    await record(
+      rig.id,
+      [
+        {
+          kind: 'part.fitted',
+          body: {
+            part: newId(),
+            spec: { kind, facts } as never,
+            to: place,
+            ...(known !== undefined && { rolled: known }),
+            ...(place === 'shelf' && { grade }),
+            ...(old && { old: { to: oldTo, ...(oldTo === 'shelf' && { grade }) } }),
+            ...(off.length > 0 && {
+              refits: off.map((end) => ({ place: end, limits: [...recheckLimits(house)] })),
+            }),
+          },
+        },
+      ],
+      `${capital(one)} on record`,
+    );
+    onDone();
+  };
+
+  return (
+    <SheetForm save={() => void save()} label={telling.label(label)}>
+      {!old && place !== 'shelf' && (
+        <Choice
+          label={`This ${one}`}
+          columns="grid-cols-1 sm:grid-cols-3"
+          options={[
+            { value: 'there', label: 'Sits there already' },
+            { value: 'new', label: 'New, fitted now' },
+            { value: 'used', label: 'Used, fitted now' },
+          ]}
+          value={how}
+          onChange={setHow}
+        />
+      )}
+      {old && (
+        <>
+          <Choice
+            label={`The ${one} that comes in is`}
+            columns="grid-cols-2"
+            options={[
+              { value: 'new', label: 'New' },
+              { value: 'used', label: 'Used' },
+            ]}
+            value={how === 'there' ? 'new' : how}
+            onChange={setHow}
+          />
+          <Choice
+            label={`The old one, ${partName(old, units)}`}
+            columns="grid-cols-2"
+            options={[
+              { value: 'gone', label: 'Is gone' },
+              { value: 'shelf', label: 'Goes to the shelf' },
+            ]}
+            value={oldTo}
+            onChange={setOldTo}
+          />
+        </>
+      )}
+      {(place === 'shelf' || (old && oldTo === 'shelf')) && (
+        <Choice
+          label={old ? 'The old one is' : 'It is'}
+          columns="grid-cols-2"
+          options={SHELF_GRADES.map((value) => ({ value, label: GRADE_WORDS[value] }))}
+          value={grade}
+          onChange={setGrade}
+        />
+      )}
+      <PartFields {...telling.fields} />
+      {how !== 'new' && turns && (
+        <Field
+          label="Has rolled before, if known"
+          unit={unitFor('distance', units)}
+          inputMode="decimal"
+          hint={`Empty: not known. Its miles at ${placeName(place)} then count as a least figure.`}
+          value={rolled}
+          onChange={(event) => setRolled(event.target.value)}
+          error={telling.errors['rolled']}
+        />
+      )}
+      {telling.conflicts.length > 0 && <Contradictions conflicts={telling.conflicts} />}
+    </SheetForm>
+  );
+}

@@ -1,0 +1,67 @@
+import { GEAR_IDS, gearBelongs, gearDef, type GearId, type RigModel } from '@/core/rig';
+import { GEAR_LOOKS, placeName } from '@/text';
+import { cx } from '@/ui';
+
+const ANSWERS = [
+  [true, 'Has it'],
+  [false, 'Has none'],
+] as const;
+
+/** Gear that not every trailer has: what this one has, has not, or nobody has looked for. */
+export function GearList({
+  model,
+  onTell,
+}: {
+  model: RigModel;
+  onTell: (id: GearId, has: boolean | null) => void;
+}) {
+  const asked = GEAR_IDS.filter((id) => gearBelongs(id, model) && !gearDef(id).always);
+  const known = asked.filter((id) => model.gear?.[id] !== undefined).length;
+  const always = GEAR_IDS.filter((id) => gearBelongs(id, model) && gearDef(id).always);
+  return (
+    <section aria-label="Gear" className="mb-6">
+      <div className="border-ink flex items-baseline justify-between gap-4 border-b-2 pb-1.5">
+        <h2 className="text-xl">Gear</h2>
+        <span className="text-soft text-[0.92rem]">
+          {known} of {asked.length} told
+        </span>
+      </div>
+      <ul>
+        {asked.map((id) => (
+          <li
+            key={id}
+            className="border-line flex flex-wrap items-center gap-x-3 gap-y-1 border-b px-1 py-1.5"
+          >
+            <span className="min-w-44 flex-1">
+              <span className="font-medium">{placeName(id)}</span>
+              <span className="text-soft block text-[0.9rem]">{GEAR_LOOKS[id]}</span>
+            </span>
+            <span role="group" aria-label={placeName(id)} className="flex gap-1.5">
+              {ANSWERS.map(([has, word]) => {
+                const told = model.gear?.[id] === has;
+                return (
+                  <button
+                    key={word}
+                    type="button"
+                    aria-pressed={told}
+                    onClick={() => onTell(id, told ? null : has)}
+                    className={cx(
+                      'min-h-11 rounded-sheet border-[1.5px] px-3',
+                      told ? 'border-accent bg-accent-wash font-semibold' : 'border-line hover:border-ink',
+                    )}
+                  >
+                    {word}
+                  </button>
+                );
+              })}
+            </span>
+          </li>
+        ))}
+      </ul>
+      <p className="text-soft mt-2 text-[0.94rem]">
+        On every {model.kind === 'boat' ? 'boat trailer' : 'trailer'}, and checked without being told:{' '}
+        {always.map((id) => placeName(id).toLowerCase()).join(', ')}.
+      </p>
+    </section>
+  );
+}

@@ -1,0 +1,62 @@
+'use client';
+
+import { makeVoid, type Fold, type PlannedState } from '@/core/log';
+import { Ruled, tripsAhead, type RigView } from '@/features/common';
+import { OutlookNote } from '@/features/duties';
+import { newId, useYard } from '@/store';
+import { dayInFull, unstoredWords } from '@/text';
+import { Button, say } from '@/ui';
+
+/** The trips that are planned, each with whether the rig is fit for it. */
+export function Trips({
+  view,
+  fold,
+  onPlan,
+}: {
+  view: RigView;
+  fold: Fold;
+  onPlan: (trip?: PlannedState) => void;
+}) {
+  const { store } = useYard();
+  const trips = tripsAhead(view);
+  const callOff = async (trip: PlannedState) => {
+    const entry = fold.entries.find((one) => one.id === trip.id);
+    if (!entry) return;
+    try {
+      await store.append([makeVoid(entry, newId(), store.clock.now(), 'called off')]);
+      say('Trip called off');
+    } catch (error) {
+      say(unstoredWords(error));
+    }
+  };
+  return (
+    <section aria-label="Trips ahead">
+      <Ruled>Trips ahead</Ruled>
+      {trips.length === 0 && (
+        <p className="text-soft py-3">
+          None planned. A trip that is planned says beforehand what falls due before it and on the way.
+        </p>
+      )}
+      <ul>
+        {trips.map((trip) => (
+          <li key={trip.id} className="border-line grid gap-1.5 border-b py-3">
+            <p className="font-semibold">
+              {trip.name ? `${trip.name}, ` : ''}
+              {dayInFull(trip.at)}
+            </p>
+            <OutlookNote view={view} trip={trip} />
+            <div className="flex flex-wrap gap-2">
+              <Button onClick={() => onPlan(trip)}>Plan it anew</Button>
+              <Button look="quiet" onClick={() => void callOff(trip)}>
+                Call it off
+              </Button>
+            </div>
+          </li>
+        ))}
+      </ul>
+      <Button className="mt-3" onClick={() => onPlan()}>
+        Plan a trip
+      </Button>
+    </section>
+  );
+}

@@ -1,0 +1,49 @@
+import { axleOf, hubOpens, isGuess, type Place, type WheelEnd } from '@/core/rig';
+import type { RigView } from '@/features/common';
+import { usePreferences } from '@/store';
+import { BASIS_WORDS, day, HUB_WORDS, measure, THICKENER_WORDS, torqueSpec } from '@/text';
+import { cx } from '@/ui';
+import { PartRows } from './part-rows';
+
+function EndRows({ view, place }: { view: RigView; place: WheelEnd }) {
+  const { units } = usePreferences();
+  const { rig, model, now } = view;
+  const axle = model.axles[axleOf(place)];
+  const play = rig.endPlay[place];
+  const grease = rig.grease[place];
+  if (!axle) return null;
+  return (
+    <>
+      <dt className="text-soft">Hub</dt>
+      <dd>
+        {axle.hub ? HUB_WORDS[axle.hub] : 'not known'}
+        {!hubOpens(axle) && ', stays shut'}
+      </dd>
+      <dt className="text-soft">Lug torque</dt>
+      <dd className={cx(isGuess(model.wheels.torque) && 'text-soon italic')}>{torqueSpec(model, units)}</dd>
+      <dt className="text-soft">End play</dt>
+      <dd>{play ? `${measure(play.play, 'length', units)}, set ${day(play.at, now)}` : 'not on record'}</dd>
+      <dt className="text-soft">Grease in it</dt>
+      <dd>{grease ? THICKENER_WORDS[grease] : 'not on record'}</dd>
+      {axle.threadPitch && (
+        <>
+          <dt className="text-soft">Thread pitch</dt>
+          <dd>
+            {measure(axle.threadPitch.value, 'length', units, units === 'us' ? 4 : 2)},{' '}
+            {BASIS_WORDS[axle.threadPitch.source]}
+          </dd>
+        </>
+      )}
+    </>
+  );
+}
+
+/** What is known of a place: its figures where it is a wheel end, and the parts that sit there. */
+export function PlaceFacts({ view, place, end }: { view: RigView; place: Place; end: WheelEnd | undefined }) {
+  return (
+    <dl className="grid grid-cols-[auto_1fr] gap-x-6 gap-y-1.5 py-4 empty:hidden">
+      {end && <EndRows view={view} place={end} />}
+      <PartRows view={view} place={place} />
+    </dl>
+  );
+}

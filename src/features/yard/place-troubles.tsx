@@ -1,0 +1,55 @@
+import type { FindingState } from '@/core/log';
+import type { Place } from '@/core/rig';
+import type { RigView } from '@/features/common';
+import { usePreferences } from '@/store';
+import { capital, conflictWords, day, VERDICT_WORDS } from '@/text';
+import { Button, Mark, markOf } from '@/ui';
+
+/** What is wrong at a place: findings to be fixed, and what does not agree there. */
+export function PlaceTroubles({
+  view,
+  place,
+  now,
+  onFix,
+}: {
+  view: RigView;
+  place: Place;
+  now: string;
+  onFix: (finding: FindingState) => void;
+}) {
+  const { units } = usePreferences();
+  const findings = Object.values(view.rig.findings).filter((finding) => finding.place === place);
+  const conflicts = view.conflicts.filter((conflict) => conflict.place === place);
+  return (
+    <>
+      {findings.map((finding) => (
+        <section key={finding.id} className="border-line border-b py-4">
+          <p className="flex items-start gap-2.5">
+            <Mark mark={markOf(finding.verdict)} size={24} />
+            <span>
+              <span className="font-semibold">{VERDICT_WORDS[finding.verdict]}:</span> {finding.text}
+              <span className="text-soft block">seen {day(finding.at, now)}</span>
+            </span>
+          </p>
+          <Button className="mt-3" onClick={() => onFix(finding)}>
+            Fixed
+          </Button>
+        </section>
+      ))}
+      {conflicts.map((conflict) => {
+        const { title, why } = conflictWords(conflict, units);
+        return (
+          <section key={conflict.id} className="border-line border-b py-4">
+            <p className="flex items-start gap-2.5">
+              <Mark mark={markOf(conflict.verdict)} size={24} spoken />
+              <span>
+                <span className="font-semibold">{capital(title)}.</span>{' '}
+                <span className="text-soft">{why}</span>
+              </span>
+            </p>
+          </section>
+        );
+      })}
+    </>
+  );
+}

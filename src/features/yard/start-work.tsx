@@ -1,0 +1,55 @@
+'use client';
+
+import type { Duty } from '@/core/duty';
+import { isWheelEnd } from '@/core/rig';
+import type { RigView } from '@/features/common';
+import type { DutyActions } from '@/features/duties';
+import { Button, LinkButton } from '@/ui';
+import { nextItems } from './next-items';
+
+/** The duties that press most: those of the first thing on the list that work can be done about. */
+function pressing(view: RigView): readonly Duty[] {
+  for (const item of nextItems(view)) {
+    if (item.is === 'duties') return item.duties;
+    if (item.is !== 'finding') continue;
+    const { pulls, place } = item.finding;
+    const cure = view.duties.filter((duty) => duty.routine === pulls && duty.place === place);
+    if (cure.length > 0) return cure;
+  }
+  return [];
+}
+
+/** The way to the work that presses most: what is open goes on, else the gravest of what is due. */
+export function StartWork({ view, actions }: { view: RigView; actions: DutyActions }) {
+  const look = view.tow.fitness === 'fit' ? 'plain' : 'primary';
+  const size = { size: 'lg', className: 'md:min-h-13' } as const;
+  const bench = `/bench?rig=${view.rig.id}`;
+  const open = view.open[0];
+  const link = (href: string, words = 'Start the work') => (
+    <LinkButton href={href} look={look} {...size}>
+      {words}
+    </LinkButton>
+  );
+  if (open) return link(`/bench?run=${open.session}`, 'Go on with the work');
+  const duties = pressing(view);
+  const [first] = duties;
+  if (!first) return link(bench);
+  switch (first.routine) {
+    case 'repack': {
+      const ends = duties.map(({ place }) => place).filter((place) => isWheelEnd(place));
+      return link(`${bench}&place=${ends.join(',')}`);
+    }
+    case 'tire-renew':
+    case 'battery-renew':
+      return link(`/parts?rig=${view.rig.id}${first.routine === 'battery-renew' ? '&kind=battery' : ''}`);
+    default: {
+      const start = () =>
+        first.routine === 'lug-recheck' ? actions.onRecheck(first) : actions.onDone(duties);
+      return (
+        <Button look={look} {...size} onClick={start}>
+          Start the work
+        </Button>
+      );
+    }
+  }
+}

@@ -1,0 +1,120 @@
+import type { Conflict } from '@/core/judge';
+import type { UnitSystem } from '@/core/quantity';
+import { measure } from './measure';
+
+/** Years as a birthday counts them: a tire is not six before its sixth year is full. */
+const years = (value: unknown) => `${(Math.floor(Number(value) * 10) / 10).toFixed(1)} years`;
+
+/** What does not agree in a rig, in a clause, and why it matters. */
+export function conflictWords(
+  conflict: Conflict,
+  system: UnitSystem,
+): { readonly title: string; readonly why: string } {
+  const { have, want } = conflict;
+  switch (conflict.code) {
+    case 'disc-with-magnets':
+      return {
+        title: 'disc brakes with wires or magnets',
+        why: 'Disc brakes work by fluid and have no magnets: one of the two was noted wrong.',
+      };
+    case 'disc-with-drum':
+      return {
+        title: 'disc brakes with a drum size',
+        why: 'A disc has no shoes and no drum: one of the two was noted wrong.',
+      };
+    case 'wires-without-brakes':
+      return {
+        title: 'wires at the backing plates, but no brakes noted',
+        why: 'Wires mean brakes. Brakes nobody looks after drag, or do not brake.',
+      };
+    case 'electric-without-wires':
+      return {
+        title: 'electric brakes without wires',
+        why: 'Without its wires an electric brake does nothing.',
+      };
+    case 'equalizer-on-torsion':
+      return {
+        title: 'a torsion axle with an equalizer',
+        why: 'Torsion axles have no springs to hang on one: one of the two was noted wrong.',
+      };
+    case 'adapter-torque-unknown':
+      return {
+        title: 'wheel adapters without a torque',
+        why: 'Adapter nuts hold the wheel as much as its lugs do. Their maker states a figure.',
+      };
+    case 'torque-guess':
+      return {
+        title: `lug torque is a guess: ${measure(Number(have), 'torque', system)}`,
+        why: 'A guess is not a figure to tighten to. It stands in the manual or on a plate.',
+      };
+    case 'torque-unusual':
+      return {
+        title: `lug torque ${measure(Number(have), 'torque', system)} is unusual for these studs`,
+        why: "Look at the figure and its unit; the maker's figure settles it.",
+      };
+    case 'load-range-weak':
+      return {
+        title: `tires carry ${measure(Number(have), 'weight', system)} an axle, it is rated ${measure(Number(want), 'weight', system)}`,
+        why: 'Two tires must carry what their axle may. As marked on the tires, or as usual for the size.',
+      };
+    case 'tire-below-placard':
+      return {
+        title: `load range ${String(have)}, the placard asks for ${String(want)}`,
+        why: 'The placard was set for this trailer.',
+      };
+    case 'tire-not-trailer':
+      return {
+        title: 'a passenger tire',
+        why: 'Trailer tires have stiffer walls. A passenger tire runs hot and sways under a trailer.',
+      };
+    case 'tire-for-trucks':
+      return {
+        title: 'a light truck tire',
+        why: "Some trailer makers allow it, some do not: look in the trailer's manual.",
+      };
+    case 'tires-differ':
+      return {
+        title: `tires of one axle differ: ${String(have)} and ${String(want)}`,
+        why: 'All on an axle alike: the taller one carries more and runs hot.',
+      };
+    case 'tire-aging':
+      return {
+        title: `tire is ${years(have)} old`,
+        why: `Your limit is ${String(want)} years. Age beats tread on trailers.`,
+      };
+    case 'tire-old':
+      return {
+        title: `tire is ${years(have)} old, past your limit of ${String(want)}`,
+        why: 'Age beats tread on trailers: it cracks from inside.',
+      };
+    case 'tire-too-old':
+      return {
+        title: `tire is ${years(have)} old`,
+        why: 'Past ten years no trailer tire belongs on a highway, whatever its tread.',
+      };
+    case 'tire-last-century':
+      return {
+        title: `tire made before 2000 (${String(have)})`,
+        why: 'Three digits are a date of the last century: past any limit.',
+      };
+    case 'tire-code-wrong':
+      return {
+        title: `DOT date ${String(have)} names no week`,
+        why: 'Weeks run from 01 to 53, then two digits of the year. Read it again, the inner wall too.',
+      };
+    case 'battery-old':
+      return {
+        title: `breakaway battery is ${years(have)} old`,
+        why: 'Past two years it may not hold the brakes on when it must.',
+      };
+  }
+}
+
+/** The same in the few letters that stand beside a wheel. */
+export function conflictShort(conflict: Conflict): string {
+  const { code, have } = conflict;
+  if (code === 'tire-last-century') return 'tire before 2000';
+  if (code === 'tire-old' || code === 'tire-too-old' || code === 'tire-aging')
+    return `tire ${Math.floor(Number(have))} y old`;
+  return code.startsWith('tire') || code === 'load-range-weak' ? 'tire: see why' : 'facts differ';
+}

@@ -1,0 +1,122 @@
+import type { FactId } from '@/core/rig';
+
+interface FactHelp {
+  /** Where it is read, or how it is measured. */
+  readonly hint?: string;
+  /** What it makes possible once it is known. */
+  readonly unlocks: string;
+}
+
+/** How every fact of a rig is found out, and what for. Apart from its name, which the log needs on every page. */
+export const FACT_HELP: Record<FactId, FactHelp> = {
+  suspension: { unlocks: 'where the jack may go, and which fixings are looked at' },
+  equalizer: {
+    hint: 'A rocking piece between the two springs of one side.',
+    unlocks: 'the pivots that take grease and wear',
+  },
+  rating: {
+    hint: 'On the axle tag, near the middle of the tube, or on the placard.',
+    unlocks: 'whether the tires carry what the axle may',
+  },
+  gvwr: {
+    hint: 'On the placard, left side near the front.',
+    unlocks: 'what the law asks of brakes, and what may be loaded',
+  },
+  axleSpacing: {
+    hint: 'Spindle center to spindle center.',
+    unlocks: 'the right equalizer, ordered without a second trip',
+  },
+  equalizerSpacing: {
+    hint: 'Center to center of its two outer bolts.',
+    unlocks: 'the right equalizer, ordered without a second trip',
+  },
+  hub: {
+    hint: 'A rubber plug does not prove a drilled spindle: the same cap fits plain ones.',
+    unlocks: 'when hubs are opened, and the steps to it',
+  },
+  lock: { hint: 'Seen once the cap is off.', unlocks: 'the step that takes it out, and what to buy new' },
+  flatWasher: {
+    hint: 'Its flat matches a flat on the spindle.',
+    unlocks: 'a reminder where the nut would turn with the bearing',
+  },
+  threadPitch: {
+    hint: 'With a thread gauge, or by counting threads along a rule.',
+    unlocks: 'end play per slot of the nut',
+  },
+  slots: { hint: 'Count them.', unlocks: 'end play per slot of the nut' },
+  pinHoles: {
+    hint: 'Two holes stand crossed and halve the steps between slots.',
+    unlocks: 'how finely the nut can be set',
+  },
+  endPlay: {
+    hint: "In the axle maker's manual.",
+    unlocks: 'the window of this axle in place of the house rule',
+  },
+  repackDistance: {
+    hint: "In the axle maker's manual.",
+    unlocks: "the maker's interval ahead of the house rule",
+  },
+  repackDays: {
+    hint: "In the axle maker's manual.",
+    unlocks: "the maker's interval ahead of the house rule",
+  },
+  repackLaunches: {
+    hint: 'Count one for each time the hubs go under.',
+    unlocks: 'work by launches, not only by miles',
+  },
+  brake: {
+    hint: 'Two wires to the backing plate mean electric brakes.',
+    unlocks: 'brake steps on every card, and the brake test',
+  },
+  wires: { hint: 'Look behind the wheel, with a light.', unlocks: 'which axle has brakes at all' },
+  drum: {
+    hint: 'Drum diameter by shoe width, as named on the axle tag; else measure both.',
+    unlocks: 'the right shoes, drums and loaded plates',
+  },
+  mountingBolts: { hint: 'Count the nuts behind the plate.', unlocks: 'a loaded plate that fits the flange' },
+  actuator: {
+    hint: 'A coupler that slides, or an electric pump on the tongue.',
+    unlocks: 'which actuator is looked at before a trip',
+  },
+  studs: { unlocks: 'the star in the right order' },
+  torque: {
+    hint: "In the trailer's or wheel maker's manual, or on a plate.",
+    unlocks: 'the star by stages, and a wheel that stays on',
+  },
+  studDiameter: {
+    hint: 'Over the threads of a bare stud.',
+    unlocks: 'a check that the torque is usual for the stud',
+  },
+  boltCircle: {
+    hint: 'Measure between neighboring studs: Identify makes the circle of it.',
+    unlocks: 'wheels, hubs and a spare that fit',
+  },
+  material: { unlocks: 'how soon lugs are looked at again: aluminum settles more' },
+  socket: {
+    hint: 'Across the flats of a nut. Try it on: capped nuts swell.',
+    unlocks: 'the socket named on every card and in the kit',
+  },
+  key: { hint: 'Where it is kept, or that there is none.', unlocks: 'finding it on the verge' },
+  cover: { hint: 'Look for a hidden screw before you pry.', unlocks: 'how it comes off without breaking' },
+  coverTool: { unlocks: 'the tool named on every card' },
+  adapter: { hint: 'A second ring of nuts behind the wheel.', unlocks: 'their own torque and rechecks' },
+  adapterNuts: { unlocks: 'their own star' },
+  adapterTorque: { hint: "The adapter maker's figure.", unlocks: 'adapters that stay on' },
+  tireSize: { hint: 'On the placard, as written: ST225/75R15.', unlocks: 'diameter, and a spare that fits' },
+  loadRange: {
+    hint: 'The letter after the size, on the placard.',
+    unlocks: 'whether the tires carry the axle',
+  },
+  pressure: { hint: 'On the placard, for cold tires.', unlocks: 'the target of every pressure round' },
+  spares: { unlocks: 'the spare looked at with the rest' },
+  liftPoint: { hint: "The maker's manual may name a point.", unlocks: 'where the jack goes, on every card' },
+  liftHeight: { hint: 'From the ground, tires full.', unlocks: 'whether the jack on board reaches' },
+  miles: { unlocks: 'what a trip is asked for' },
+  yearly: {
+    hint: 'As near as you can say: it counts until the record has weeks of its own.',
+    unlocks: 'when work will fall due, from the first day on',
+  },
+  use: { unlocks: 'how strictly old tires are judged' },
+  roads: { unlocks: 'rust looked for where salt gets' },
+  water: { unlocks: 'launches logged with their water' },
+};

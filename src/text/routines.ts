@@ -1,0 +1,92 @@
+import type { Duty, DutyRoutine } from '@/core/duty';
+import { isGear } from '@/core/rig';
+import type { RoutinePlace } from '@/core/rules';
+import { placeName } from './gear';
+import { capital, list } from './measure';
+
+/** A routine in words: as a title before its places, as a job, as the thing a record is of, and as done. */
+interface RoutineWords {
+  readonly title: string;
+  readonly job: readonly [string, string];
+  readonly noun: string;
+  readonly done: string;
+}
+
+const of = (title: string, noun: string, done: string, one = noun, many = `${one}s`): RoutineWords => ({
+  title,
+  job: [one, many],
+  noun,
+  done,
+});
+
+/** Every routine by name. */
+export const ROUTINE_WORDS: Record<DutyRoutine, RoutineWords> = {
+  repack: of('Repack', 'repack', 'Repacked'),
+  'hub-look': of('Rock and spin', 'look at the hub', 'Rocked and spun', 'hub look'),
+  'hub-service': of('Sealed hub service', 'service of the hub', 'Hub serviced', 'hub service'),
+  grease: of('Grease', 'greasing', 'Greased'),
+  'lug-torque': of('Lug torque', 'torque check', 'Torque checked', 'lug torque check'),
+  'adapter-torque': of('Adapter nuts', 'check of the adapter nuts', 'Adapter nuts checked', 'adapter check'),
+  'brake-adjust': of('Brake adjustment', 'brake adjustment', 'Brakes adjusted'),
+  'brake-measure': of('Measure brakes', 'brake measuring', 'Brakes measured'),
+  'tire-look': of('Tire look', 'look at the tire', 'Tires looked at', 'tire look'),
+  'tire-renew': of('Tire age', 'date of the tire', 'Tire renewed', 'tire date'),
+  walkaround: of('Walk round before leaving', 'walk round it', 'Walked round', 'walkaround'),
+  rinse: of('Rinse', 'rinse', 'Rinsed'),
+  pressures: of('Cold pressures', 'pressure round', 'Pressures set'),
+  lights: of('Lights', 'light test', 'Lights tested'),
+  'breakaway-test': of('Breakaway pull test', 'breakaway test', 'Breakaway tested'),
+  'battery-renew': of('Breakaway battery age', 'date of the battery', 'Battery renewed', 'battery date'),
+  'gear-look': of('Look over', 'look at it', 'Looked over', 'look over the gear', 'looks over the gear'),
+  underside: of('Underside by wrench', 'round of the fixings', 'Fixings checked', 'underside round'),
+  pivots: of('Suspension pivots', 'look at the pivots', 'Pivots done', 'pivot round'),
+  contacts: of('Lamp contacts', 'cleaning of the contacts', 'Contacts cleaned', 'contact cleaning'),
+  wash: of('Wash for lay-up', 'wash', 'Washed', 'wash', 'washes'),
+  'unload-tires': of('Load off the tires', 'lay-up of the tires', 'Tires relieved', 'tire lay-up'),
+  'battery-out': of('Breakaway battery out', 'lay-up of the battery', 'Battery taken out', 'battery lay-up'),
+  'lug-recheck': of('Lug recheck', 'refit', 'Rechecked', 'lug recheck'),
+};
+
+/** A routine whose name says where it is done. */
+const SELF_PLACED: ReadonlySet<DutyRoutine> = new Set(['breakaway-test', 'battery-renew', 'battery-out']);
+const MOST_PLACES = 4;
+
+/** Places in a title: `1L and 1R`, `the coupler, the latch pin and 9 more`; nothing for the whole rig. */
+function placesWords(routine: DutyRoutine, places: readonly RoutinePlace[]): string {
+  if (SELF_PLACED.has(routine)) return '';
+  const names = places
+    .filter((place) => place !== 'rig')
+    .map((place) => (isGear(place) ? `the ${placeName(place).toLowerCase()}` : place));
+  if (names.length <= MOST_PLACES) return list(names);
+  return isGear(places[0] ?? '')
+    ? `${names.slice(0, 2).join(', ')} and ${names.length - 2} more`
+    : names.join(', ');
+}
+
+/** A routine with where it is done: `Repack 2R`, `Look over the coupler`, `Lights`. */
+export function routineTitle(routine: DutyRoutine, places: readonly RoutinePlace[]): string {
+  return `${ROUTINE_WORDS[routine].title} ${placesWords(routine, places)}`.trim();
+}
+
+/** A duty by name: `Repack 2R`. */
+export function dutyTitle(duty: Pick<Duty, 'routine' | 'place'>): string {
+  return routineTitle(duty.routine, [duty.place]);
+}
+
+/** What was done at some places: `Repacked 1L and 1R`. */
+export function doneWords(routine: DutyRoutine, places: readonly RoutinePlace[]): string {
+  return capital(`${ROUTINE_WORDS[routine].done} ${placesWords(routine, places)}`.trim());
+}
+
+/** Jobs of one kind with their places, in the middle of a sentence: `repacks of 1L and 1R`, `light test`. */
+export function jobWords(routine: DutyRoutine, places: readonly RoutinePlace[]): string {
+  const [one, many] = ROUTINE_WORDS[routine].job;
+  const names = SELF_PLACED.has(routine)
+    ? []
+    : places.flatMap((place) =>
+        place === 'rig' ? [] : [isGear(place) ? placeName(place).toLowerCase() : place],
+      );
+  if (names.length === 0) return one;
+  const where = names.length <= MOST_PLACES ? list(names) : `${names.length} places`;
+  return `${names.length === 1 ? one : many} of ${where}`;
+}

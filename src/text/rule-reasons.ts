@@ -1,0 +1,68 @@
+import type { RuleId } from '@/core/rules';
+
+interface RuleReason {
+  /** Why the default is the default. */
+  readonly why: string;
+  /** Where the choice is followed. */
+  readonly where: string;
+}
+
+/** Why each house rule is shipped as it is, and where a choice is followed. */
+export const RULE_REASONS: Record<RuleId, RuleReason> = {
+  nut: {
+    why: 'Repeatable without feel, and lands inside 0.001–0.010 in. A quarter turn on a 14-thread spindle is 0.018 in from seated: that school is checked by rocking or a dial.',
+    where: 'The step that sets the nut, on every card from now on.',
+  },
+  repack: {
+    why: 'What most axle makers print. Twelve months hold in every school; metered grease needs hubs with a fitting; sealed hubs keep their maker’s years and are looked at yearly all the same.',
+    where: 'When each repack is due.',
+  },
+  grease: {
+    why: 'Purging can push the rear seal out and grease onto the brake.',
+    where: 'When hubs with a fitting are greased, and topping up after a repack.',
+  },
+  torque: {
+    why: 'Seats the wheel without load on the studs.',
+    where: 'The rounds of the star, on every card from now on.',
+  },
+  recheck: {
+    why: 'Wheels settle in the first miles; aluminum more.',
+    where: 'Rechecks opened by the next refit; those open now keep their miles.',
+  },
+  threads: {
+    why: 'The same torque on greased threads stretches studs by a quarter to a half more.',
+    where:
+      'Treated threads get one recheck more after a refit. Lower the lug torque yourself, by the maker of the anti-seize.',
+  },
+  pressure: { why: 'The placard was set for this trailer.', where: 'The pressure shown with each tire.' },
+  tireAge: { why: 'Age beats tread on trailers.', where: 'When a tire is past its limit.' },
+  lining: {
+    why: 'Surface cracks are common from heat.',
+    where: 'The words beside the lining’s grades when a brake is open.',
+  },
+  renewal: {
+    why: 'It depends on what your hours are worth.',
+    where: 'Noted with the rig for the day brakes are renewed.',
+  },
+  cotter: { why: 'They cost pennies.', where: 'What is laid out before a repack.' },
+  pivots: {
+    why: 'Greased ones last; neglected ones wear faster than dry.',
+    where: 'Whether pivots are greased every 2,000 mi or looked at each spring.',
+  },
+  hubs: {
+    why: 'Races are the hard part on the roadside.',
+    where: 'Noted with the rig for the day hubs are renewed.',
+  },
+  lubricant: {
+    why: 'Water, and mixing: two thickeners can thin each other.',
+    where: 'What is laid out before a repack.',
+  },
+  lift: {
+    why: 'A bent axle eats tires. Torsion tubes are never lifted.',
+    where: 'The jack step, on every card from now on.',
+  },
+  verge: {
+    why: 'Finished there, the recheck starts at zero.',
+    where: 'Noted with the rig for roadside repairs.',
+  },
+};
