@@ -46,7 +46,7 @@ for (const theme of ['day', 'night', 'sun'])
 test('a card in hand is readable and named', async ({ page }) => {
   await page.goto(`/bench?rig=${JUNIPER}&place=2R`);
   await page.getByRole('button', { name: 'Start the card' }).click();
-  await expect(page.getByRole('link', { name: 'Put it down' })).toBeVisible();
+  await expect(page.getByRole('button', { name: 'Put it down' })).toBeVisible();
   const { violations } = await new AxeBuilder({ page }).analyze();
   expect(violations.map(({ id, nodes }) => `${id}: ${nodes[0]?.html ?? ''}`)).toEqual([]);
 });

@@ -102,7 +102,7 @@ async function allWell(page: Page): Promise<void> {
 export async function workTo(page: Page, title: RegExp): Promise<readonly string[]> {
   const titles: string[] = [];
   // The card lies open in the list a moment before its own page stands.
-  await expect(page.getByRole('link', { name: 'Put it down' })).toBeVisible();
+  await expect(putDown(page)).toBeVisible();
   for (let i = 0; i < 120; i++) {
     const heading = page.getByRole('heading', { level: 1 });
     const now = await heading.innerText();
@@ -120,15 +120,29 @@ export async function workTo(page: Page, title: RegExp): Promise<readonly string
   throw new Error(`No step ${String(title)}; came to: ${titles.join(' | ')}`);
 }
 
+/** What stands on a card's own page and nowhere else. */
+export function putDown(page: Page): Locator {
+  return page.getByRole('button', { name: 'Put it down' });
+}
+
+/** Opens a place of the Yard's drawing; tried again where the page still moved under the finger. */
+export async function openPlace(page: Page, place: string): Promise<void> {
+  await expect(page.getByRole('dialog')).toHaveCount(0);
+  await expect(async () => {
+    await page
+      .getByRole('button', { name: new RegExp(`^${place},`) })
+      .first()
+      .click();
+    await expect(page.getByRole('dialog')).toBeVisible({ timeout: 1500 });
+  }).toPass({ timeout: 15_000 });
+}
+
 /** Begins a repack of a wheel end from the Yard's drawing. */
 export async function startRepack(page: Page, place: string): Promise<void> {
-  await page
-    .getByRole('button', { name: new RegExp(`^${place},`) })
-    .first()
-    .click();
+  await openPlace(page, place);
   await page.getByRole('link', { name: 'Start the repack' }).click();
   await page.getByRole('button', { name: 'Start the card' }).click();
-  await expect(page.getByRole('link', { name: 'Put it down' })).toBeVisible();
+  await expect(putDown(page)).toBeVisible();
 }
 
 /** Saves an archive and gives the path of the file. */

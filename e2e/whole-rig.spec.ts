@@ -172,7 +172,7 @@ test('a guessed torque asks before it is worked to, and stays on the Yard as tor
   await expect(start).toBeDisabled();
   await page.getByRole('button', { name: 'Work to the guess' }).click();
   await start.click();
-  await expect(page.getByRole('link', { name: 'Put it down' })).toBeVisible();
+  await expect(page.getByRole('button', { name: 'Put it down' })).toBeVisible();
 });
 
 test('what a card depends on is asked for before the hub is opened', async ({ page }) => {
@@ -189,7 +189,7 @@ test('what a card depends on is asked for before the hub is opened', async ({ pa
     await page.getByRole('button', { name: 'Use it' }).click();
   }
   await page.getByRole('button', { name: 'Start the card' }).click();
-  await expect(page.getByRole('link', { name: 'Put it down' })).toBeVisible();
+  await expect(page.getByRole('button', { name: 'Put it down' })).toBeVisible();
 });
 
 test('a rig is copied, retired and brought back', async ({ page }) => {

@@ -20,15 +20,22 @@ export interface MetaRow {
   value: string;
 }
 
-/** A card in hand as the first version kept it. */
+/** A card in hand as earlier versions kept it. */
 interface LooseRun {
   model: { water?: unknown; environment?: unknown };
+  card: { branches?: unknown; steps: { tool?: unknown; lift?: unknown; step: string }[] };
 }
 
 /** The usual water of a boat moved to the rest of its environment. */
-function liftRun(run: LooseRun): void {
+function liftModel(run: LooseRun): void {
   const { water, ...model } = run.model;
   run.model = water === undefined ? model : { ...model, environment: { water } };
+}
+
+/** Cards knew no branches, and a jack stood where the words said. */
+function liftCard({ card }: LooseRun): void {
+  card.branches ??= [];
+  for (const step of card.steps) if (step.step === 'jack') step.lift ??= 'frame';
 }
 
 /** One yard on this device. The log only grows; runs and drafts are what is in hand. */
@@ -44,6 +51,9 @@ export class YardDb extends Dexie {
     // Cards in hand carry their own copy of the rig; entries are lifted as they are read.
     this.version(2)
       .stores({})
-      .upgrade((tx) => tx.table<LooseRun>('runs').toCollection().modify(liftRun));
+      .upgrade((tx) => tx.table<LooseRun>('runs').toCollection().modify(liftModel));
+    this.version(3)
+      .stores({})
+      .upgrade((tx) => tx.table<LooseRun>('runs').toCollection().modify(liftCard));
   }
 }

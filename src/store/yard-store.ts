@@ -107,13 +107,14 @@ export class YardStore {
     await this.db.runs.add(run);
   }
 
-  private changeRun(
+  /** Makes a change to a run that may be refused. */
+  changeRun<P>(
     id: string,
-    change: (run: Run) => Result<Run, RunProblem>,
-  ): Promise<Result<Run, RunProblem>> {
+    change: (run: Run) => Result<Run, P>,
+  ): Promise<Result<Run, P | { readonly code: 'no-run' }>> {
     return this.db.transaction('rw', this.db.runs, async () => {
       const run = await this.db.runs.get(id);
-      if (!run) return fail({ code: 'no-run' });
+      if (!run) return fail({ code: 'no-run' as const });
       const next = change(run);
       if (next.ok) await this.db.runs.put(next.value);
       return next;

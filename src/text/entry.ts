@@ -1,10 +1,12 @@
 import { assertNever } from '@/core/base';
 import type { Entry, EntryOf, WorkBody } from '@/core/log';
 import type { UnitSystem } from '@/core/quantity';
+import type { RoutinePlace } from '@/core/rules';
+import { READINGS, type ReadingId } from '@/core/routine';
 import { factAt, isGear, type FactId, type FactValue, type PartKind, type RigKind } from '@/core/rig';
 import { dayInFull, minutes } from './dates';
 import { gradeWords, SUBJECT_WORDS } from './grades';
-import { capital, count, list, measure } from './measure';
+import { capital, count, list, measure, small } from './measure';
 import { readingName } from './readings';
 import { FACT_WORDS, factWords } from './facts';
 import { placeName } from './gear';
@@ -59,13 +61,16 @@ const PART = {
 const SEVERITY = { watch: 'Watch', due: 'Due', stop: 'Stop' } as const;
 
 /** The value of a reading of work, with its unit. */
-function readingValue(what: string, value: number | string, system: UnitSystem): string {
+export function readingValue(what: string, value: number | string, system: UnitSystem): string {
   if (typeof value === 'string') return value;
   if (what === 'end-play') return measure(value, 'length', system);
   if (what === 'strokes') return count(value, 'stroke');
   if (what === 'slots-back') return `${value} slots`;
+  if (what === 'studs-done') return count(value, 'stud');
   if (what.startsWith('nuts')) return count(value, 'nut');
-  return String(value);
+  const def = Object.hasOwn(READINGS, what) ? READINGS[what as ReadingId] : undefined;
+  if (def?.as === 'quantity') return measure(value, def.of, system);
+  return def?.as === 'number' ? `${value} ${def.unit}` : String(value);
 }
 
 /** What was done, and where: `Repacked 1L and 1R, lights tested`. */
@@ -81,8 +86,13 @@ function workTitle({ jobs }: WorkBody): string {
 }
 
 function workLines(work: WorkBody, system: UnitSystem): readonly string[] {
-  const places = [...new Set(work.jobs.map((job) => job.place))];
-  const lead = (place: string) => (places.length > 1 ? `${place}: ` : '');
+  const places = [
+    ...new Set([
+      ...work.jobs.map((job) => job.place),
+      ...[...work.readings, ...work.conditions].map((one) => one.place),
+    ]),
+  ];
+  const lead = (place: RoutinePlace) => (places.length > 1 && place !== 'rig' ? `${placeName(place)}: ` : '');
   const perPlace = places.flatMap((place) => {
     const readings = work.readings
       .filter((one) => one.place === place && !one.what.startsWith('nuts') && one.what !== 'slots-back')
@@ -109,6 +119,7 @@ function workLines(work: WorkBody, system: UnitSystem): readonly string[] {
       : []),
     ...work.skipped.map(({ step, reason }) => `Left out (${step}): ${reason}`),
     capital(FROM[work.from]) + (work.minutes === undefined ? '' : `, ${minutes(work.minutes)}`),
+    ...(work.cost ? [`Cost ${work.cost.amount.toFixed(2)} ${work.cost.currency}`] : []),
     ...(work.note ? [work.note] : []),
   ];
 }
@@ -141,11 +152,6 @@ function fieldName(path: string): string {
   if (at) return `${small(FACT_WORDS[at.id].label)}${axle}`;
   const [first = '', second = ''] = path.split('.');
   return first === 'gear' && isGear(second) ? small(placeName(second)) : (STRUCTURE[path] ?? path);
-}
-
-/** A label in the middle of a sentence; abbreviations stay large. */
-function small(label: string): string {
-  return label.replace(/^[A-Z](?=[a-z])/, (letter) => letter.toLowerCase());
 }
 
 function fieldValue(path: string, value: unknown, system: UnitSystem): string {

@@ -2,7 +2,7 @@
  * Text: every word the product says, in one catalogue. Core gives codes and
  * figures; here they become sentences with units, in US English.
  */
-export { capital, count, fraction, list, measure, typed, words } from './measure';
+export { capital, count, fraction, list, measure, small, typed, words } from './measure';
 export { dateField, day, dayAgo, dayAndTime, dayInFull, fromDateField, minutes, month } from './dates';
 export {
   BASIS_WORDS,
@@ -10,11 +10,10 @@ export {
   HUB_WORDS,
   KIND_WORDS,
   LOCK_WORDS,
-  NUT_SCHOOL_WORDS,
+  MIXING_WORDS,
   placeInWords,
   SOURCE_WORDS,
   THICKENER_WORDS,
-  TORQUE_SCHOOL_WORDS,
 } from './rig';
 export {
   gradesOf,
@@ -25,7 +24,9 @@ export {
   verdictMeans,
   windowSource,
 } from './grades';
-export { READING_WORDS, readingName, readingUnit, RENEWED_WORDS } from './readings';
+export { readingVerdict } from './judged';
+export { BRANCH_WORDS } from './branches';
+export { HAND_WORDS, READING_WORDS, readingName, readingUnit, RENEWED_WORDS } from './readings';
 export { PHASE_WORDS, stepWords, torqueSpec } from './steps';
 export {
   dutyRule,
@@ -38,14 +39,14 @@ export {
   towHeadline,
   towSummary,
 } from './duty';
-export { doneWords, dutyTitle, routineTitle } from './routines';
+export { doneWords, dutyTitle, jobsTitle, routineTitle, ROUTINE_WORDS } from './routines';
 export { routineHow } from './routine-help';
-export { archiveWords, compileWords, parseWords, tapWords, tripWords } from './problems';
+export { amendWords, archiveWords, compileWords, parseWords, tapWords, tripWords } from './problems';
 export { unstoredWords } from './unstored';
 export { HUB_HINTS, KIND_HINTS, TEMPLATE_WORDS } from './setup';
-export { entryWords, KIND_OF_ENTRY } from './entry';
+export { entryWords, KIND_OF_ENTRY, readingValue } from './entry';
 export { raisedWords, RECHECK_FINDING } from './finding';
-export { layOut } from './tools';
+export { layOut, type Item, type LaidOut } from './tools';
 export {
   FACT_GROUP_WORDS,
   FACT_WORDS,

@@ -45,3 +45,8 @@ export function fraction(n: number): string {
   if (!parts) return n.toFixed(2);
   return `${whole > 0 ? `${whole} ` : ''}${Math.round(rest * parts)}/${parts}`;
 }
+
+/** A label in the middle of a sentence; abbreviations stay large. */
+export function small(label: string): string {
+  return label.replace(/^[A-Z](?=[a-z])/, (letter) => letter.toLowerCase());
+}

@@ -2,9 +2,11 @@ import type { Instant } from '@/core/base';
 import type { ArchiveProblem, MergeProblem } from '@/core/exchange';
 import type { TripProblem } from '@/core/judge';
 import { unitFor, type ParseProblem, type UnitSystem } from '@/core/quantity';
-import type { CompileProblem, TapProblem } from '@/core/routine';
+import type { AmendProblem, CompileProblem, TapProblem } from '@/core/routine';
 import { day } from './dates';
 import { FACT_WORDS } from './facts';
+import { placeName } from './gear';
+import { ROUTINE_WORDS } from './routines';
 import { list, measure } from './measure';
 import { READING_WORDS } from './readings';
 import { SUBJECT_WORDS } from './grades';
@@ -57,11 +59,15 @@ export function tripWords(
 export function tapWords(problem: TapProblem | { code: 'no-run' }): string {
   switch (problem.code) {
     case 'reading-missing':
-      return `Write this down first: ${READING_WORDS[problem.what as keyof typeof READING_WORDS]?.label.toLowerCase() ?? problem.what}.`;
+      return `Write this down first: ${READING_WORDS[problem.what].label.toLowerCase()}.`;
     case 'grade-missing':
       return `Choose what you saw first: ${SUBJECT_WORDS[problem.subject].ask.toLowerCase()}.`;
     case 'torque-missing':
       return 'The lug torque is not known: enter it above, with where it came from.';
+    case 'reading-absurd':
+      return `This cannot be right: ${READING_WORDS[problem.what].label.toLowerCase()}. Look at the figure and its unit.`;
+    case 'wrong-hand':
+      return `This side takes a ${problem.wanted} plate. The other one looks right here and hardly brakes: do not mount it.`;
     case 'count-off':
       return `There are ${problem.expected} studs. Every one gets its nut before the wheel goes on; if one cannot, report it.`;
     case 'reason-missing':
@@ -85,13 +91,28 @@ export function compileWords(problem: CompileProblem): string {
       return `This rig has no ${problem.place}.`;
     case 'hub-stays-shut':
       return `The hub of ${problem.place} is not opened by its owner.`;
+    case 'not-here':
+      return `${ROUTINE_WORDS[problem.work].title}: not at ${problem.place === 'rig' ? 'this rig' : placeName(problem.place)}, which has nothing to do it on.`;
+    case 'no-card':
+      return `${ROUTINE_WORDS[problem.work].title} is a walk, not work on the bench.`;
+    case 'two-schools':
+      return `${ROUTINE_WORDS[problem.works[0]].title} and ${ROUTINE_WORDS[problem.works[1]].title.toLowerCase()} at ${placeName(problem.place)} are two ways to do one thing: choose one.`;
+    case 'both-sides':
+      return `${problem.place} and ${problem.with} are on two sides, which are never both up: change along one side, or through the spare.`;
     case 'not-known':
       return `Before ${problem.place} is opened, this has to be known of its axle: ${list(problem.facts.map((fact) => FACT_WORDS[fact].label.toLowerCase()))}.`;
     case 'twice':
-      return `${problem.place} is on the card twice.`;
+      return `${placeName(problem.place)} is on the card twice for the same work.`;
     case 'deadlock':
       return 'No safe order could be found for this card, so it is not shown.';
   }
+}
+
+/** Why a card in hand could not be laid out anew. */
+export function amendWords(problem: AmendProblem): string {
+  return problem.code === 'unsafe'
+    ? `From here there is no safe order for it (${problem.why}). Finish this card, or leave it with its reason.`
+    : compileWords(problem);
 }
 
 /** Why a file was refused. */

@@ -24,6 +24,22 @@ export const READING_WORDS: Record<
   },
   'slots-back': { label: 'Slots back from seated', unit: 'slots' },
   strokes: { label: 'Strokes of the gun', unit: 'strokes' },
+  'studs-done': { label: 'Studs done', unit: 'studs' },
+  hand: { label: 'The plate in your hands', hint: 'It stands on the plate or its box: left or right.' },
+  lining: { label: 'Thinnest lining', hint: 'The thinnest place of either shoe or pad.' },
+  'drum-diameter': { label: 'Inside diameter of the drum' },
+  'magnet-ohms': { label: 'Resistance of the magnet', hint: 'Across its two wires.' },
+  volts: { label: 'Voltage' },
+  pressure: { label: 'Pressure, cold', hint: 'As it stood, before any air went in.' },
+  'tread-inner': { label: 'Tread, inner' },
+  'tread-middle': { label: 'Tread, middle' },
+  'tread-outer': { label: 'Tread, outer' },
+  dot: { label: 'DOT code, last four digits', hint: 'Week and year, such as 1423.' },
+  'left-diagonal': { label: 'Coupler to left spindle' },
+  'right-diagonal': { label: 'Coupler to right spindle' },
+  'axle-at': { label: 'Coupler to axle center' },
+  'bolt-spacing': { label: 'Between the outer bolts of the equalizer' },
+  law: { label: 'What the law asks here, and where it stands' },
 };
 
 export const RENEWED_WORDS: Record<string, string> = {
@@ -43,8 +59,27 @@ const LOGGED: Record<string, string> = {
   'slots-back': 'nut set back',
   'nuts-counted': 'counted off',
   'nuts-started': 'started by hand',
-  strokes: 'topped up by',
+  strokes: 'pumped',
+  'studs-done': 'threads done',
+  hand: 'hand',
+  lining: 'lining',
+  'drum-diameter': 'drum',
+  'magnet-ohms': 'magnet',
+  volts: 'battery',
+  pressure: 'cold pressure',
+  'tread-inner': 'tread inner',
+  'tread-middle': 'middle',
+  'tread-outer': 'outer',
+  dot: 'DOT code',
+  'left-diagonal': 'left diagonal',
+  'right-diagonal': 'right diagonal',
+  'axle-at': 'axle at',
+  'bolt-spacing': 'bolt spacing',
+  law: 'law',
 };
+
+/** How a hand is said. */
+export const HAND_WORDS: Record<string, string> = { left: 'Left', right: 'Right' };
 
 /** The name of a reading in the log. */
 export function readingName(what: string): string {

@@ -1,5 +1,5 @@
 import type { BrakeKind, HubKind, LockKind, RigKind, Source, Water, WheelEnd } from '@/core/rig';
-import type { Basis, NutSchool, Thickener } from '@/core/rules';
+import type { Basis, Mixing, NutSchool, Thickener } from '@/core/rules';
 import type { TorqueSchool } from '@/core/figures';
 
 export const KIND_WORDS: Record<RigKind, string> = { rv: 'RV', boat: 'Boat', utility: 'Utility' };
@@ -76,3 +76,10 @@ export function placeInWords(place: WheelEnd, axles: number): string {
   const axle = Number(place[0]);
   return `${side}, ${axles === 2 && axle === 2 ? 'rear' : (ORDINAL[axle - 1] ?? '')} axle`;
 }
+
+/** What becomes of two greases that meet. */
+export const MIXING_WORDS: Record<Mixing, string> = {
+  compatible: 'The two may meet.',
+  borderline: 'Together the two are borderline: some thin each other.',
+  not: 'The two do not mix: together they thin and run out.',
+};

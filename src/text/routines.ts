@@ -1,8 +1,8 @@
 import type { Duty, DutyRoutine } from '@/core/duty';
 import { isGear } from '@/core/rig';
-import type { RoutinePlace } from '@/core/rules';
+import type { RepairId, RoutinePlace } from '@/core/rules';
 import { placeName } from './gear';
-import { capital, list } from './measure';
+import { capital, list, small } from './measure';
 
 /** A routine in words: as a title before its places, as a job, as the thing a record is of, and as done. */
 interface RoutineWords {
@@ -20,7 +20,7 @@ const of = (title: string, noun: string, done: string, one = noun, many = `${one
 });
 
 /** Every routine by name. */
-export const ROUTINE_WORDS: Record<DutyRoutine, RoutineWords> = {
+export const ROUTINE_WORDS: Record<DutyRoutine | RepairId, RoutineWords> = {
   repack: of('Repack', 'repack', 'Repacked'),
   'hub-look': of('Rock and spin', 'look at the hub', 'Rocked and spun', 'hub look'),
   'hub-service': of('Sealed hub service', 'service of the hub', 'Hub serviced', 'hub service'),
@@ -44,15 +44,29 @@ export const ROUTINE_WORDS: Record<DutyRoutine, RoutineWords> = {
   wash: of('Wash for lay-up', 'wash', 'Washed', 'wash', 'washes'),
   'unload-tires': of('Load off the tires', 'lay-up of the tires', 'Tires relieved', 'tire lay-up'),
   'battery-out': of('Breakaway battery out', 'lay-up of the battery', 'Battery taken out', 'battery lay-up'),
+  'bearing-renew': of('Bearings and races', 'renewal of the bearings', 'Bearings renewed', 'bearing renewal'),
+  'hub-renew': of('Hub or drum renewal', 'renewal of the hub', 'Hub renewed', 'hub renewal'),
+  'plate-renew': of('Brake plate renewal', 'renewal of the plate', 'Brake plate renewed', 'plate renewal'),
+  'shoe-renew': of('Shoe renewal', 'renewal of the shoes', 'Shoes renewed', 'shoe renewal'),
+  'magnet-renew': of('Magnet renewal', 'renewal of the magnet', 'Magnet renewed', 'magnet renewal'),
+  'brakes-install': of('New brakes', 'installation of brakes', 'Brakes installed', 'brake installation'),
+  'tire-change': of('Tire change', 'tire change', 'Tire changed'),
+  'tire-rotate': of('Tire rotation', 'rotation of the tire', 'Tires rotated', 'tire rotation'),
+  'stud-threads': of('Stud threads', 'care of the threads', 'Threads cleaned', 'thread cleaning'),
+  bushings: of('Bushings and equalizer', 'renewal of the bushings', 'Bushings renewed', 'bushing renewal'),
+  'axle-set': of('Axle set', 'setting of the axle', 'Axle set', 'axle setting'),
   'lug-recheck': of('Lug recheck', 'refit', 'Rechecked', 'lug recheck'),
 };
 
+/** Anything that is done as a job and told in words. */
+export type WorkRoutine = DutyRoutine | RepairId;
+
 /** A routine whose name says where it is done. */
-const SELF_PLACED: ReadonlySet<DutyRoutine> = new Set(['breakaway-test', 'battery-renew', 'battery-out']);
+const SELF_PLACED: ReadonlySet<WorkRoutine> = new Set(['breakaway-test', 'battery-renew', 'battery-out']);
 const MOST_PLACES = 4;
 
 /** Places in a title: `1L and 1R`, `the coupler, the latch pin and 9 more`; nothing for the whole rig. */
-function placesWords(routine: DutyRoutine, places: readonly RoutinePlace[]): string {
+function placesWords(routine: WorkRoutine, places: readonly RoutinePlace[]): string {
   if (SELF_PLACED.has(routine)) return '';
   const names = places
     .filter((place) => place !== 'rig')
@@ -64,7 +78,7 @@ function placesWords(routine: DutyRoutine, places: readonly RoutinePlace[]): str
 }
 
 /** A routine with where it is done: `Repack 2R`, `Look over the coupler`, `Lights`. */
-export function routineTitle(routine: DutyRoutine, places: readonly RoutinePlace[]): string {
+export function routineTitle(routine: WorkRoutine, places: readonly RoutinePlace[]): string {
   return `${ROUTINE_WORDS[routine].title} ${placesWords(routine, places)}`.trim();
 }
 
@@ -74,12 +88,12 @@ export function dutyTitle(duty: Pick<Duty, 'routine' | 'place'>): string {
 }
 
 /** What was done at some places: `Repacked 1L and 1R`. */
-export function doneWords(routine: DutyRoutine, places: readonly RoutinePlace[]): string {
+export function doneWords(routine: WorkRoutine, places: readonly RoutinePlace[]): string {
   return capital(`${ROUTINE_WORDS[routine].done} ${placesWords(routine, places)}`.trim());
 }
 
 /** Jobs of one kind with their places, in the middle of a sentence: `repacks of 1L and 1R`, `light test`. */
-export function jobWords(routine: DutyRoutine, places: readonly RoutinePlace[]): string {
+export function jobWords(routine: WorkRoutine, places: readonly RoutinePlace[]): string {
   const [one, many] = ROUTINE_WORDS[routine].job;
   const names = SELF_PLACED.has(routine)
     ? []
@@ -89,4 +103,20 @@ export function jobWords(routine: DutyRoutine, places: readonly RoutinePlace[]):
   if (names.length === 0) return one;
   const where = names.length <= MOST_PLACES ? list(names) : `${names.length} places`;
   return `${names.length === 1 ? one : many} of ${where}`;
+}
+
+/** What a card is for, in a few words: `Repack 1L and 1R, lights`. */
+export function jobsTitle(
+  jobs: readonly { readonly routine: WorkRoutine; readonly place: RoutinePlace }[],
+): string {
+  const routines = [...new Set(jobs.map(({ routine }) => routine))];
+  return routines
+    .map((routine) =>
+      routineTitle(
+        routine,
+        jobs.filter((job) => job.routine === routine).map(({ place }) => place),
+      ),
+    )
+    .map((title, i) => (i === 0 ? title : small(title)))
+    .join(', ');
 }

@@ -1,9 +1,9 @@
 import fc from 'fast-check';
 import { dutiesOf, towVerdict, type OpenWork } from '@/core/duty';
-import { foldEntries, makeEntry } from '@/core/log';
+import { foldEntries, makeEntry, type PartState } from '@/core/log';
 import { toSI, type UnitSystem } from '@/core/quantity';
 import { compile } from '@/core/routine';
-import { CRITERIA, HOUSE_DEFAULT, NUT_SCHOOLS, SUBJECTS } from '@/core/rules';
+import { CRITERIA, HOUSE_DEFAULT, NUT_SCHOOLS, routineDef, SUBJECTS, WORKS, type WorkId } from '@/core/rules';
 import { wheelEnds, type RigModel } from '@/core/rig';
 import { anyHouse, anyLog, anyWorkable, sampleModel } from '@/core/testing/arbitraries';
 import {
@@ -188,15 +188,78 @@ describe('the verdict of the yard', () => {
   });
 });
 
-test('what is laid out follows the rig', () => {
-  const names = (model: Parameters<typeof layOut>[0]) => {
-    const { tools, used } = layOut(model, ['1L'], '110 lbf·ft', () => 'YS-171', HOUSE_DEFAULT, 'us');
-    return [...tools, ...used].map((item) => `${item.name} ${item.note ?? ''}`).join('\n');
+/** What is laid out for some work at 1L, a line an item. */
+function laidOut(model: RigModel, routine: WorkId, house = HOUSE_DEFAULT, system: UnitSystem = 'us'): string {
+  const places = routineDef(routine).places(model, house);
+  const card = compile(model, [{ routine, place: places[0] ?? '1L' }], house);
+  if (!card.ok) throw new Error(card.error.code);
+  const number = { value: 'YS-171', source: 'marking' as const };
+  const seal: PartState = {
+    id: 's',
+    kind: 'seal',
+    facts: { number },
+    at: '1L',
+    since: NOW,
+    rolled: 0,
+    rolledKnown: true,
+    mark: 0,
+    grade: undefined,
   };
+  const shelf: PartState = { ...seal, id: 't', at: 'shelf', grade: 'as-new' };
+  const { tools, used, parts } = layOut(
+    card.value,
+    model,
+    { parts: { s: seal, t: shelf }, grease: { '1L': 'clay' } },
+    house,
+    system,
+  );
+  return [...parts, ...used, ...tools].map(({ name, note }) => `${name}: ${note ?? ''}`).join('\n');
+}
+
+test('what is laid out is what this work needs, held against the shelf', () => {
+  const model = sampleModel({ brake: 'electric', hub: 'drilled', axles: 2 });
+  expect(laidOut(model, 'repack')).toContain(
+    'New seal for 1L: number YS-171 sits there, one on the shelf, as new',
+  );
+  expect(laidOut(model, 'repack')).toContain('clay');
+  expect(laidOut(model, 'plate-renew')).toContain('Left brake plate for 1L');
+  expect(laidOut(model, 'bushings')).toContain('Four stands');
+  expect(laidOut(model, 'lights')).not.toContain('jack');
+  expect(laidOut(model, 'breakaway-test')).toContain('Multimeter');
+  expect(laidOut(model, 'grease')).not.toContain('Torque wrench');
+});
+
+test('every step of every kind of work has words, and no two of one corner the same', () => {
+  for (const model of [
+    sampleModel({ brake: 'electric', hub: 'drilled', axles: 2 }),
+    sampleModel({ brake: 'hydraulic-disc', hub: 'pressure-cap', kind: 'boat' }),
+    sampleModel({ brake: 'none', hub: 'plain', kind: 'utility' }),
+  ])
+    for (const routine of WORKS) {
+      const place = routineDef(routine).places(model, HOUSE_DEFAULT)[0];
+      if (place === undefined || routine === 'walkaround') continue;
+      const job = { routine, place, ...(routine === 'tire-rotate' && { with: 'S1' as const }) };
+      const card = compile(model, [job], HOUSE_DEFAULT);
+      if (!card.ok) throw new Error(`${routine}: ${card.error.code}`);
+      for (const system of ['us', 'metric'] as const) {
+        const titles = card.value.steps.map((step) => {
+          const words = stepWords(step, model, HOUSE_DEFAULT, system);
+          expect(`${words.short} ${words.title} ${words.how}`).not.toMatch(/undefined|NaN|\s{2}|\{|\.\./);
+          return words.title;
+        });
+        const torques = card.value.steps.filter(({ round }) => round).length;
+        expect(new Set(titles).size).toBeGreaterThanOrEqual(titles.length - torques - 1);
+      }
+    }
+});
+
+test('what is laid out follows the rig', () => {
+  const names = (model: RigModel, routine: WorkId = 'repack') => laidOut(model, routine);
   const drum = names(sampleModel({ brake: 'electric', hub: 'drilled' }));
   expect(drum).toContain('Brake spoon');
   expect(drum).toContain('Grease gun');
-  expect(drum).toContain('number YS-171 last time');
+  expect(drum).toContain('number YS-171 sits there');
+  expect(drum).toContain('Torque wrench that reaches 110 lbf·ft');
   const bare = names(sampleModel({ brake: 'none', hub: 'plain', lock: 'keeper' }));
   for (const item of ['Brake spoon', 'Grease gun', 'cotter pin', 'caliper']) expect(bare).not.toContain(item);
   expect(names(sampleModel({ brake: 'hydraulic-disc' }))).toContain('caliper');
@@ -262,8 +325,7 @@ describe('steps follow what is known of the rig', () => {
       },
     };
     const items = (of: RigModel, house = HOUSE_DEFAULT) => {
-      const { tools, used } = layOut(of, ['1L'], '110 lbf·ft', () => undefined, house, 'metric');
-      return [...tools, ...used].map(({ name, note }) => `${name}: ${note ?? ''}`).join('\n');
+      return laidOut(of, 'repack', house, 'metric');
     };
     expect(items(model)).toContain('Long bar and lug socket: 21.0 mm');
     expect(items(model)).toContain('Locking-nut key: glove box');

@@ -21,9 +21,11 @@ export {
   HubStack,
   RigPlan,
   Star,
+  Suspension,
   type BrakePart,
   type CornerPart,
   type HubPart,
   type PlaceLabel,
+  type SuspensionPart,
   type TargetProps,
 } from './drawings';

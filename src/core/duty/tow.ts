@@ -1,7 +1,6 @@
 import type { Conflict } from '../judge';
 import type { FindingState, RigState } from '../log';
-import type { WheelEnd } from '../rig';
-import { routineDef } from '../rules';
+import { routineDef, type RoutinePlace } from '../rules';
 import type { Duty } from './duty';
 
 /** May it be towed: yes, yes after some work, no, or nobody can say. */
@@ -10,7 +9,9 @@ export type Fitness = 'fit' | 'after' | 'unknown' | 'not';
 /** Work begun on the bench and not closed. */
 export interface OpenWork {
   readonly session: string;
-  readonly place: WheelEnd;
+  readonly place: RoutinePlace;
+  /** Why it was put down, where that was said. */
+  readonly parked?: string;
   /** Nuts loose, something off, or brakes untested: the rig may not be towed. */
   readonly unfit: boolean;
   readonly step: number;

@@ -5,3 +5,10 @@
 export { judgeEndPlay, judgeGrade, judgeRecheck, type Judgement, type RecheckResult } from './judge';
 export { checkTrip, type TripClaim, type TripOnRecord, type TripProblem } from './trip';
 export { broughtIn, isOfAge, reviewRig, type Conflict, type ConflictCode, type Reviewed } from './review';
+export {
+  isJudged,
+  judgeReading,
+  type JudgedReading,
+  type ReadingContext,
+  type ReadingJudgement,
+} from './reading';

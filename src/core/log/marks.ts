@@ -1,4 +1,4 @@
-import { routineDef, ROUTINES, type RoutineId, type RoutinePlace } from '../rules';
+import { routineDef, ROUTINES, WORKS, type RoutineId, type RoutinePlace, type WorkId } from '../rules';
 import type { Applied } from './define';
 import { partAt, rolledBy } from './parts';
 import { markKey, type Mark, type PartState, type Pull, type RigState } from './state';
@@ -8,7 +8,7 @@ const SLACK = 1;
 
 /** A routine done at a place. */
 export interface JobDone {
-  readonly routine: RoutineId;
+  readonly routine: WorkId;
   readonly place: RoutinePlace;
 }
 
@@ -19,8 +19,8 @@ export function markNow(rig: Pick<RigState, 'distance' | 'trips' | 'launches'>, 
 }
 
 /** The routines that do another by the way. */
-const GREATER: ReadonlyMap<RoutineId, readonly RoutineId[]> = new Map(
-  ROUTINES.map((id) => [id, ROUTINES.filter((other) => routineDef(other).subsumes.includes(id))]),
+const GREATER: ReadonlyMap<RoutineId, readonly WorkId[]> = new Map(
+  ROUTINES.map((id) => [id, WORKS.filter((other) => routineDef(other).subsumes.includes(id))]),
 );
 
 /** Where the meters stood when a routine was last done at a place, by itself or by the way. */

@@ -1,5 +1,6 @@
 import type { Instant } from '../base';
 import {
+  isWheelEnd,
   partSchema,
   rolls,
   type PartFacts,
@@ -116,7 +117,7 @@ export function partsAfterWork(
   rig: Rig,
   work: {
     readonly readings: readonly {
-      readonly place: WheelEnd;
+      readonly place: string;
       readonly what: string;
       readonly value: unknown;
     }[];
@@ -147,7 +148,7 @@ export function partsAfterWork(
   for (const { place, what, value } of work.readings) {
     const [kind, fact] = NUMBERS[what] ?? [];
     const words = String(value).trim().slice(0, 40);
-    if (!kind || !fact || words === '') continue;
+    if (!kind || !fact || words === '' || !isWheelEnd(place)) continue;
     const spec = { value: words, source: 'marking' as const };
     const there = seats.get(`${kind} ${place}`);
     if (there) keep({ ...there, facts: { ...there.facts, [fact]: spec } });

@@ -1,6 +1,14 @@
 import type { Instant } from '../base';
 import type { PartFacts, PartKind, Place, RigModel, ShelfGrade, WheelEnd } from '../rig';
-import type { RoutineId, RoutinePlace, RuleChoices, SeasonChoice, Thickener, Verdict } from '../rules';
+import type {
+  RoutineId,
+  RoutinePlace,
+  RuleChoices,
+  SeasonChoice,
+  Thickener,
+  Verdict,
+  WorkId,
+} from '../rules';
 
 /** Where the meters stood when a routine was last done at a place; distance in m. */
 export interface Mark {
@@ -132,6 +140,10 @@ export interface RigState {
   readonly endPlay: Readonly<Partial<Record<WheelEnd, { readonly play: number; readonly at: Instant }>>>;
   readonly findings: Readonly<Record<string, FindingState>>;
   readonly parts: Readonly<Record<string, PartState>>;
+  /** What was last read where, by reading and place: `lining@1L`, in SI. */
+  readonly read: Readonly<Record<string, { readonly value: number; readonly at: Instant }>>;
+  /** How long its owner takes for each kind of step (min, over so many). */
+  readonly pace: Readonly<Record<string, { readonly minutes: number; readonly count: number }>>;
   readonly survey: Readonly<Record<string, SurveyState>>;
   /** The schools its owner chose for this rig alone; for the house, those of all rigs. */
   readonly rules: RuleChoices;
@@ -175,6 +187,8 @@ export function emptyRig(id: string): RigState {
     endPlay: {},
     findings: {},
     parts: {},
+    read: {},
+    pace: {},
     survey: {},
     rules: {},
     season: undefined,
@@ -184,7 +198,7 @@ export function emptyRig(id: string): RigState {
 }
 
 /** The key of a routine at a place among the marks. */
-export function markKey(routine: RoutineId, place: RoutinePlace): string {
+export function markKey(routine: WorkId, place: RoutinePlace): string {
   return `${routine}@${place}`;
 }
 

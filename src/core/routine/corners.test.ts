@@ -1,7 +1,7 @@
 import { toSI } from '../quantity';
 import type { WheelEnd } from '../rig';
 import { CRITERIA, HOUSE_DEFAULT } from '../rules';
-import { sampleModel } from '../testing/arbitraries';
+import { sampleModel, soundReading } from '../testing/arbitraries';
 import {
   compile,
   currentStep,
@@ -30,16 +30,9 @@ function begin(...places: WheelEnd[]): Run {
   return startRun('run', 'rig', model, card.value, T0);
 }
 
-const READ: Record<string, string | number> = {
-  grease: 'polyurea',
-  renewed: 'none',
-  'slots-back': 0.5,
-  strokes: 3,
-};
-
 function well(step: CardStep): Extract<Tap, { do: 'done' }> {
   const readings = Object.fromEntries(
-    step.readings.map(({ what }) => [what, READ[what] ?? (what.startsWith('nuts') ? 6 : `N-${what}`)]),
+    step.readings.map(({ what }) => [what, soundReading(what, model, step.place)]),
   );
   const grades = Object.fromEntries(
     step.subjects.map((subject) => [subject, Object.keys(CRITERIA[subject])[0]]),
@@ -67,8 +60,8 @@ describe('two corners on one card', () => {
     const { work: entry } = outcome.value;
     expect(entry.jobs.map((job) => job.place)).toEqual(['1L', '2R']);
     expect(entry.materials).toEqual([
-      { place: '1L', grease: 'polyurea' },
-      { place: '2R', grease: 'polyurea' },
+      { place: '1L', grease: 'lithium-complex' },
+      { place: '2R', grease: 'lithium-complex' },
     ]);
     expect(entry.refits.map((refit) => refit.place)).toEqual(['1L', '2R']);
     for (const place of ['1L', '2R'] as const) {

@@ -3,23 +3,53 @@
  * compiler that lays them out for one rig, a verifier that knows nothing of the
  * compiler and plays a card against the safe order, and the run of a card.
  */
-export { compile, type Card, type CardStep, type CompileProblem, type Job } from './compile';
+export { compile, type CompileExtra } from './compile';
+export {
+  effortOf,
+  placesOnCard,
+  type Card,
+  type CardStep,
+  type CompileProblem,
+  type Job,
+  type Pace,
+  type TakenBranch,
+} from './card';
 export { verify, type Breach } from './verify/verify';
-export { PHASES, type Act, type Phase, type Reading, type StepId } from './steps';
+export {
+  ACTS,
+  BRANCH_IDS,
+  BRANCHES,
+  PHASES,
+  PLANS,
+  READINGS,
+  type Act,
+  type BranchId,
+  type Phase,
+  type Reading,
+  type ReadingDef,
+  type ReadingId,
+  type StepId,
+  type Tool,
+} from './steps';
 export {
   amendModel,
   back,
+  branchesOf,
   currentStep,
   findingAt,
-  isUnfit,
+  isStale,
   nutPlay,
-  openWork,
+  park,
   startRun,
+  takeBranch,
   tap,
+  typeIn,
+  type AmendProblem,
   type Run,
   type SaidFinding,
   type StepRecord,
   type Tap,
   type TapProblem,
 } from './run';
-export { finishRun, minutesOf, type Outcome, type RaisedFinding } from './finish';
+export { isUnfit, openWork } from './open';
+export { finishRun, leaveRun, minutesOf, type Outcome, type PartChange, type RaisedFinding } from './finish';

@@ -2,18 +2,28 @@ import { addDays, type Instant } from '../base';
 import { toSI } from '../quantity';
 import type { RigModel } from '../rig';
 import { CRITERIA, HOUSE_DEFAULT, type Subject } from '../rules';
-import { sampleModel } from '../testing/arbitraries';
+import { sampleModel, soundReading } from '../testing/arbitraries';
 import {
   amendModel,
   back,
+  BRANCH_IDS,
+  branchesOf,
   compile,
   currentStep,
   findingAt,
   finishRun,
+  isStale,
   isUnfit,
+  leaveRun,
+  openWork,
+  park,
   startRun,
+  takeBranch,
   tap,
+  typeIn,
+  verify,
   type CardStep,
+  type Job,
   type Run,
   type Tap,
 } from '.';
@@ -29,20 +39,9 @@ function begin(model: RigModel = drilled): Run {
 
 /** What a careful person taps when all is well. */
 function well(step: CardStep, model: RigModel): Extract<Tap, { do: 'done' }> {
-  const readings: Record<string, string | number> = {};
-  for (const { what } of step.readings)
-    readings[what] =
-      what === 'grease'
-        ? 'lithium-complex'
-        : what === 'renewed'
-          ? 'none'
-          : what === 'slots-back'
-            ? 0.5
-            : what.startsWith('nuts')
-              ? model.wheels.studs
-              : what === 'strokes'
-                ? 4
-                : 'A-1';
+  const readings = Object.fromEntries(
+    step.readings.map(({ what }) => [what, soundReading(what, model, step.place)]),
+  );
   const grades = Object.fromEntries(
     step.subjects.map((subject) => [subject, Object.keys(CRITERIA[subject])[0]]),
   );
@@ -207,6 +206,15 @@ describe('a finished run', () => {
   });
 });
 
+/** A run worked on, all well, up to a step. */
+function at(run: Run, key: string): Run {
+  const step = currentStep(run);
+  if (!step || step.key === key) return run;
+  const next = tap(run, step.key, well(step, run.model), T0);
+  if (!next.ok) throw new Error(`${step.key}: ${next.error.code}`);
+  return at(next.value, key);
+}
+
 const bare: RigModel = { ...drilled, wheels: { studs: 6 } };
 
 function untilStuck(run: Run): Run {
@@ -237,9 +245,263 @@ describe('a fact filled in under way', () => {
     });
   });
 
-  test('a rig that needs other steps is refused', () => {
-    const other = sampleModel({ hub: 'plain', brake: 'none' });
-    expect(amendModel(begin(), other, T0)).toEqual({ ok: false, error: { code: 'other-steps' } });
-    expect(amendModel(begin(), sampleModel({ hub: 'sealed' }), T0)).toMatchObject({ ok: false });
+  test('a rig that turns out to be another one is laid out anew behind what was done', () => {
+    const run = at(begin(), 'cap-off 1L');
+    const keeper = { ...drilled, axles: drilled.axles.map((axle) => ({ ...axle, hub: 'plain' as const })) };
+    expect(isStale(run, drilled)).toBe(false);
+    expect(isStale(run, keeper)).toBe(true);
+    const amended = amendModel(run, keeper, T0);
+    if (!amended.ok) throw new Error(amended.error.code);
+    expect(amended.value.card.steps.slice(0, run.index)).toEqual(run.card.steps.slice(0, run.index));
+    expect(currentStep(amended.value)?.key).toBe('cap-off 1L');
+    expect(amended.value.records).toBe(run.records);
+    const keys = amended.value.card.steps.map(({ key }) => key);
+    expect(keys).not.toContain('mark-hole 1L');
+    expect(outcome(through(amended.value)).work.renewed).toEqual([{ place: '1L', part: 'seal' }]);
+  });
+
+  test('what would leave no safe order is refused, and nothing is lost', () => {
+    const run = at(begin(), 'cap-off 1L');
+    expect(amendModel(run, sampleModel({ hub: 'sealed' }), T0)).toMatchObject({
+      error: { code: 'hub-stays-shut' },
+    });
+    const off = at(begin(), 'hub-on 1L');
+    const disc = {
+      ...drilled,
+      axles: drilled.axles.map((axle) => ({ ...axle, brake: 'hydraulic-disc' as const })),
+    };
+    expect(amendModel(off, disc, T0).ok).toBe(false);
+  });
+});
+
+describe('a branch taken', () => {
+  test('puts its steps in before the step in hand', () => {
+    const run = at(begin(), 'hub-off 1L');
+    expect(branchesOf(run)).toContain('drum-hangs');
+    const taken = takeBranch(run, 'drum-hangs', 'drum hangs', T0);
+    if (!taken.ok) throw new Error(taken.error.code);
+    expect(currentStep(taken.value)?.key).toBe('free-drum 1L');
+    expect(branchesOf(at(taken.value, 'hub-off 1L'))).not.toContain('drum-hangs');
+    expect(taken.value.findings).toEqual([]);
+    expect(verify(taken.value.card, drilled)).toEqual([]);
+  });
+
+  test('leaves what it found behind, with the work that puts it right', () => {
+    const start = compile(drilled, [{ routine: 'grease', place: '1L' }], HOUSE_DEFAULT);
+    if (!start.ok) throw new Error(start.error.code);
+    const run = at(startRun('run', 'rig', drilled, start.value, T0), 'look-back 1L');
+    const taken = takeBranch(run, 'grease-behind', 'grease behind the hub', T0);
+    if (!taken.ok) throw new Error(taken.error.code);
+    const done = outcome(through(taken.value));
+    expect(done.findings).toContainEqual({
+      cause: 'said',
+      place: '1L',
+      verdict: 'due',
+      text: 'grease behind the hub',
+      pulls: 'repack',
+    });
+    expect(done.work.materials).toEqual([{ place: '1L', grease: 'lithium-complex' }]);
+    expect(done.work.refits).toEqual([]);
+  });
+
+  test.each(BRANCH_IDS)('%s can be taken wherever it shows, and leaves a safe card', (id) => {
+    const model = { ...drilled, axles: [...drilled.axles, ...drilled.axles] };
+    const jobs: Job[] = ['falls-through', 'hole-oval'].includes(id)
+      ? [{ routine: 'bushings', place: 'rig' }]
+      : [
+          { routine: id === 'grease-behind' ? 'grease' : 'bearing-renew', place: '1L' },
+          { routine: 'lug-torque', place: '1R' },
+        ];
+    const card = compile(model, jobs, HOUSE_DEFAULT);
+    if (!card.ok) throw new Error(card.error.code);
+    let met = 0;
+    let run = startRun('run', 'rig', model, card.value, T0);
+    for (let step = currentStep(run); step; step = currentStep(run)) {
+      if (branchesOf(run).includes(id)) {
+        const taken = takeBranch(run, id, 'so it is', T0);
+        if (!taken.ok) throw new Error(`${step.key}: ${JSON.stringify(taken.error)}`);
+        expect(verify(taken.value.card, model)).toEqual([]);
+        met += 1;
+      }
+      const next = tap(run, step.key, well(step, model), T0);
+      if (!next.ok) throw new Error(next.error.code);
+      run = next.value;
+    }
+    expect(met).toBeGreaterThan(0);
+  });
+});
+
+test('bearings that turn out to be bad bring their races onto the card', () => {
+  const run = at(begin(), 'renew 1L');
+  const step = currentStep(run) as CardStep;
+  const next = tap(run, step.key, { ...well(step, drilled), readings: { renewed: 'inner' } }, T0);
+  if (!next.ok) throw new Error(next.error.code);
+  expect(currentStep(next.value)?.key).toBe('race-out 1L');
+  const { work } = outcome(through(next.value));
+  expect(work.jobs).toEqual([{ routine: 'bearing-renew', place: '1L' }]);
+  expect(work.renewed).toEqual([
+    { place: '1L', part: 'inner-set' },
+    { place: '1L', part: 'seal' },
+  ]);
+});
+
+describe('other work', () => {
+  const card = (model: RigModel, ...jobs: Job[]): Run => {
+    const made = compile(model, jobs, HOUSE_DEFAULT);
+    if (!made.ok) throw new Error(made.error.code);
+    return startRun('run', 'rig', model, made.value, T0);
+  };
+
+  test('a plate of the other hand is not mounted', () => {
+    const run = at(card(drilled, { routine: 'plate-renew', place: '1L' }), 'check-hand 1L');
+    const step = currentStep(run) as CardStep;
+    expect(tap(run, step.key, { do: 'done', readings: { hand: 'right' }, grades: {} }, T0)).toEqual({
+      ok: false,
+      error: { code: 'wrong-hand', wanted: 'left' },
+    });
+    expect(outcome(through(run)).parts).toEqual([
+      { do: 'fit', kind: 'brake', place: '1L', facts: { hand: 'left' } },
+    ]);
+  });
+
+  test('readings that cannot be are refused', () => {
+    const run = at(card(drilled, { routine: 'pressures', place: 'rig' }), 'pressure 1L');
+    const pump = (pressure: number) =>
+      tap(run, 'pressure 1L', { do: 'done', readings: { pressure }, grades: {} }, T0);
+    expect(pump(65)).toEqual({ ok: false, error: { code: 'reading-absurd', what: 'pressure' } });
+    expect(pump(4_100_000)).toMatchObject({ ok: false });
+    expect(pump(toSI(65, 'psi')).ok).toBe(true);
+  });
+
+  test('wheels that changed places are said to have, and both are rechecked', () => {
+    const model = { ...drilled, axles: [...drilled.axles, ...drilled.axles] };
+    const done = outcome(through(card(model, { routine: 'tire-rotate', place: '1L', with: '2L' })));
+    expect(done.parts).toEqual([{ do: 'swap', kind: 'tire', places: ['1L', '2L'] }]);
+    expect(done.work.refits.map(({ place }) => place)).toEqual(['1L', '2L']);
+  });
+
+  test('a round on foot leaves readings at every tire and nothing to recheck', () => {
+    const { work } = outcome(
+      through(card(drilled, { routine: 'pressures', place: 'rig' }, { routine: 'lights', place: 'rig' })),
+    );
+    expect(work.readings.map(({ place, what }) => `${what} ${place}`)).toEqual([
+      'pressure 1L',
+      'pressure 1R',
+      'pressure S1',
+    ]);
+    expect(work.refits).toEqual([]);
+    expect(work.conditions.every(({ place }) => place === 'rig')).toBe(true);
+  });
+
+  test('a pin that is pulled, a wheel that is up and a nut that is loose leave the rig unfit', () => {
+    for (const [job, key] of [
+      [{ routine: 'breakaway-test', place: 'breakaway' }, 'pin-back breakaway'],
+      [{ routine: 'hub-look', place: '1L' }, 'stand 1L'],
+      [{ routine: 'stud-threads', place: '1L' }, 'torque 1 1L'],
+      [{ routine: 'bushings', place: 'rig' }, 'hold-axle'],
+    ] as const)
+      expect([key, isUnfit(at(card(drilled, job), key))]).toEqual([key, true]);
+    expect(isUnfit(at(card(drilled, { routine: 'lights', place: 'rig' }), 'lamps-left rig'))).toBe(false);
+  });
+
+  test('how long each kind of step took is kept, lunch is not', () => {
+    let run = card(drilled, { routine: 'lights', place: 'rig' });
+    let at = T0 as Instant;
+    for (let step = currentStep(run); step; step = currentStep(run)) {
+      at = addDays(at, (step.step === 'lamps-left' ? 200 : 3) / 1440);
+      const next = tap(run, step.key, well(step, drilled), at);
+      if (!next.ok) throw new Error(next.error.code);
+      run = next.value;
+    }
+    const times = outcome(run, at).work.times ?? [];
+    expect(times.find(({ act }) => act === 'lamps-brake')).toEqual({
+      act: 'lamps-brake',
+      minutes: 3,
+      count: 1,
+    });
+    expect(times.some(({ act }) => act === 'lamps-left')).toBe(false);
+  });
+
+  test('what was noted is in the entry, with its place', () => {
+    const run = card(drilled, { routine: 'hub-look', place: '1L' });
+    const done = through(run, (step, tapped) =>
+      step.step === 'feel' && tapped.do === 'done' ? { ...tapped, note: ' hums at 40 ' } : tapped,
+    );
+    expect(outcome(done).work.note).toBe('1L: hums at 40');
+  });
+});
+
+describe('a card left before it is through', () => {
+  const two = (): Run => {
+    const made = compile(
+      drilled,
+      [
+        { routine: 'hub-look', place: '1L' },
+        { routine: 'repack', place: '1R' },
+      ],
+      HOUSE_DEFAULT,
+    );
+    if (!made.ok) throw new Error(made.error.code);
+    return startRun('run', 'rig', drilled, made.value, T0);
+  };
+
+  test('logs what is done, and forbids towing for what is not', () => {
+    const left = leaveRun(at(two(), 'hub-off 1R'), ' bearing not to be had ', T0);
+    expect(left.work?.jobs).toEqual([{ routine: 'hub-look', place: '1L' }]);
+    expect(left.work?.refits).toEqual([]);
+    expect(left.findings).toMatchObject([
+      {
+        cause: 'left',
+        place: '1R',
+        verdict: 'stop',
+        reason: 'bearing not to be had',
+        step: { key: 'hub-off 1R' },
+      },
+    ]);
+  });
+
+  test('logs no work where none is done', () => {
+    const left = leaveRun(at(two(), 'jack 1L'), 'rain', T0);
+    expect(left.work).toBeUndefined();
+    expect(left.findings.map(({ place }) => place)).toEqual(['1L', '1R']);
+  });
+
+  test('put down for a while says why', () => {
+    const run = park(at(two(), 'hub-off 1R'), 'waiting for parts', T0);
+    expect(openWork(run)).toContainEqual(
+      expect.objectContaining({ place: '1R', unfit: true, parked: 'waiting for parts' }),
+    );
+    const step = currentStep(run) as CardStep;
+    const next = tap(run, step.key, well(step, drilled), T0);
+    expect(next.ok && next.value.parked).toBeUndefined();
+  });
+});
+
+describe('typed in from paper', () => {
+  test('comes to the same as step by step, and stops where something is missing', () => {
+    const run = begin();
+    const typed = typeIn(run, (step) => well(step, drilled), T0);
+    expect(typed.stopped).toBeUndefined();
+    expect(typed.run).toEqual(through(run));
+    const gap = typeIn(
+      run,
+      (step) => (step.step === 'pack' ? { do: 'done', readings: {}, grades: {} } : well(step, drilled)),
+      T0,
+    );
+    expect(gap.stopped).toEqual({ key: 'pack 1L', why: { code: 'reading-missing', what: 'grease' } });
+    expect(currentStep(gap.run)?.key).toBe('pack 1L');
+  });
+
+  test('bearings written down as renewed bring their races, which count as done', () => {
+    const typed = typeIn(
+      begin(),
+      (step) =>
+        step.step === 'renew'
+          ? { ...well(step, drilled), readings: { renewed: 'both' } }
+          : well(step, drilled),
+      T0,
+    );
+    expect(typed.run.card.steps.some(({ step }) => step === 'race-in')).toBe(true);
+    expect(outcome(typed.run).work.renewed).toHaveLength(3);
   });
 });

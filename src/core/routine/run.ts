@@ -1,10 +1,19 @@
 import { fail, ok, type Instant, type Result } from '../base';
-import type { OpenWork } from '../duty';
-import { axleOf, type Place, type RigModel, type WheelEnd } from '../rig';
-import { endPlayWindow, gradeVerdict, type Subject, type Verdict } from '../rules';
 import { endPlay } from '../figures';
 import { judgeEndPlay, type Judgement } from '../judge';
-import { compile, type Card, type CardStep, type CompileProblem } from './compile';
+import { axleOf, isWheelEnd, sideOf, type Place, type RigModel } from '../rig';
+import {
+  endPlayWindow,
+  gradeVerdict,
+  THICKENERS,
+  type RoutinePlace,
+  type Subject,
+  type Verdict,
+  type WorkId,
+} from '../rules';
+import type { Card, CardStep, CompileProblem, Job, Pace } from './card';
+import { amendCard } from './amend';
+import { BRANCHES, branchesAt, READINGS, type BranchId, type Reading } from './steps';
 
 /** What was written down at a step. */
 export interface StepRecord {
@@ -14,6 +23,7 @@ export interface StepRecord {
   readonly grades: Readonly<Partial<Record<Subject, string>>>;
   /** Why it was left out. */
   readonly reason: string | undefined;
+  readonly note?: string;
 }
 
 /** Something reported by hand while a card ran. */
@@ -41,7 +51,12 @@ export interface Run {
 
 /** What a tap says. */
 export type Tap =
-  | { readonly do: 'done'; readonly readings: StepRecord['readings']; readonly grades: StepRecord['grades'] }
+  | {
+      readonly do: 'done';
+      readonly readings: StepRecord['readings'];
+      readonly grades: StepRecord['grades'];
+      readonly note?: string;
+    }
   | { readonly do: 'skip'; readonly reason: string };
 
 /** Why a tap was not taken. */
@@ -51,9 +66,11 @@ export type TapProblem =
   | { readonly code: 'not-optional' }
   | { readonly code: 'reason-missing' }
   | { readonly code: 'torque-missing' }
-  | { readonly code: 'reading-missing'; readonly what: string }
+  | { readonly code: 'reading-missing'; readonly what: Reading['what'] }
+  | { readonly code: 'reading-absurd'; readonly what: Reading['what'] }
   | { readonly code: 'grade-missing'; readonly subject: Subject }
-  | { readonly code: 'count-off'; readonly what: string; readonly expected: number };
+  | { readonly code: 'wrong-hand'; readonly wanted: 'left' | 'right' }
+  | { readonly code: 'count-off'; readonly what: Reading['what']; readonly expected: number };
 
 /** Begins a card. */
 export function startRun(id: string, rig: string, model: RigModel, card: Card, at: Instant): Run {
@@ -76,6 +93,41 @@ export function currentStep(run: Run): CardStep | undefined {
   return run.card.steps[run.index];
 }
 
+/** True where a reading can be what was read. */
+function canBe(what: Reading['what'], value: number | string): boolean {
+  const def = READINGS[what];
+  switch (def.as) {
+    case 'text':
+      return typeof value === 'string';
+    case 'choice':
+      return what === 'grease'
+        ? (THICKENERS as readonly unknown[]).includes(value)
+        : (def.options as readonly unknown[] | undefined)?.includes(value) === true;
+    case 'count':
+      return typeof value === 'number' && value >= 0 && value <= def.max;
+    default:
+      return typeof value === 'number' && value >= def.min && value <= def.max;
+  }
+}
+
+/** Counts that have to come to the number of studs. */
+const WHOLE_WHEEL: ReadonlySet<Reading['what']> = new Set(['nuts-started', 'studs-done']);
+
+function readingProblem(
+  run: Run,
+  step: CardStep,
+  { what, must }: Reading,
+  value: number | string | undefined,
+): TapProblem | undefined {
+  if (value === undefined || value === '') return must ? { code: 'reading-missing', what } : undefined;
+  if (!canBe(what, value)) return { code: 'reading-absurd', what };
+  const { studs } = run.model.wheels;
+  if (must && WHOLE_WHEEL.has(what) && value !== studs) return { code: 'count-off', what, expected: studs };
+  if (what !== 'hand' || !step.place || !isWheelEnd(step.place)) return undefined;
+  const wanted = sideOf(step.place) === 'L' ? 'left' : 'right';
+  return value === wanted ? undefined : { code: 'wrong-hand', wanted };
+}
+
 function problemWith(run: Run, step: CardStep, tapped: Tap): TapProblem | undefined {
   if (tapped.do === 'skip') {
     if (!step.optional) return { code: 'not-optional' };
@@ -83,11 +135,9 @@ function problemWith(run: Run, step: CardStep, tapped: Tap): TapProblem | undefi
   }
   if (step.round && step.round.share > 0 && step.round.torque === undefined)
     return { code: 'torque-missing' };
-  for (const { what, must } of step.readings) {
-    const value = tapped.readings[what];
-    if (must && (value === undefined || value === '')) return { code: 'reading-missing', what };
-    if (what === 'nuts-started' && value !== run.model.wheels.studs)
-      return { code: 'count-off', what, expected: run.model.wheels.studs };
+  for (const reading of step.readings) {
+    const problem = readingProblem(run, step, reading, tapped.readings[reading.what]);
+    if (problem) return problem;
   }
   const ungraded = step.subjects.find((subject) => !gradeVerdict(subject, tapped.grades[subject] ?? ''));
   return ungraded && { code: 'grade-missing', subject: ungraded };
@@ -100,13 +150,44 @@ export function tap(run: Run, key: string, tapped: Tap, at: Instant): Result<Run
   if (step.key !== key) return fail({ code: 'not-this-step' });
   const problem = problemWith(run, step, tapped);
   if (problem) return fail(problem);
+  const note = tapped.do === 'done' ? tapped.note?.trim() : undefined;
   const record: StepRecord =
     tapped.do === 'done'
-      ? { state: 'done', at, readings: tapped.readings, grades: tapped.grades, reason: undefined }
+      ? {
+          state: 'done',
+          at,
+          readings: tapped.readings,
+          grades: tapped.grades,
+          reason: undefined,
+          ...(note && { note }),
+        }
       : { state: 'skipped', at, readings: {}, grades: {}, reason: tapped.reason.trim() };
-  const records = { ...run.records, [key]: record };
-  return ok({ ...run, records, index: run.index + 1, touched: at, parked: undefined });
+  const next: Run = {
+    ...run,
+    records: { ...run.records, [key]: record },
+    index: run.index + 1,
+    touched: at,
+    parked: undefined,
+  };
+  return ok(withRaces(next, step, record, at));
 }
+
+/** Bearings that turn out to need renewing bring the steps for their races onto the card. */
+function withRaces(run: Run, step: CardStep, record: StepRecord, at: Instant): Run {
+  const said = record.readings['renewed'];
+  if (step.step !== 'renew' || step.place === undefined || said === undefined || said === 'none') return run;
+  const { place } = step;
+  if (
+    run.card.jobs.some((job) => job.place === place && job.routine !== 'repack' && RACE_WORK.has(job.routine))
+  )
+    return run;
+  const jobs = run.card.jobs.map((job): Job =>
+    job.place === place && job.routine === 'repack' ? { ...job, routine: 'bearing-renew' } : job,
+  );
+  const amended = amendRun(run, { jobs }, at);
+  return amended.ok ? amended.value : run;
+}
+const RACE_WORK: ReadonlySet<WorkId> = new Set(['bearing-renew', 'hub-renew', 'brakes-install']);
 
 /** A run one step back, what was written there kept. */
 export function back(run: Run, at: Instant): Run {
@@ -118,51 +199,104 @@ export function findingAt(run: Run, finding: SaidFinding, at: Instant): Run {
   return { ...run, findings: [...run.findings, finding], touched: at };
 }
 
-/** A run after a fact of its rig was filled in or set right; refused where the steps would be others. */
-export function amendModel(
+/** A run put down for a while, with the reason on record. */
+export function park(run: Run, reason: string, at: Instant): Run {
+  return { ...run, parked: reason.trim() || undefined, touched: at };
+}
+
+/** Why a card in hand cannot be changed. */
+export type AmendProblem = CompileProblem | { readonly code: 'unsafe'; readonly why: string };
+
+/** What changes about a card in hand. */
+export interface Amendment {
+  readonly model?: RigModel;
+  readonly jobs?: readonly Job[];
+  readonly branches?: Card['branches'];
+  readonly pace?: Pace;
+}
+
+/** A run on a card that was laid out anew from the step in hand, with nothing lost that was done; refused where no safe order is left. */
+function amendRun(run: Run, change: Amendment, at: Instant): Result<Run, AmendProblem> {
+  const done = run.card.steps.slice(0, run.index);
+  const model = change.model ?? run.model;
+  const card = amendCard(run.card, done, { ...change, model });
+  return card.ok ? ok({ ...run, model, card: card.value, touched: at }) : card;
+}
+
+/** A run after a fact of its rig was filled in or set right. */
+export function amendModel(run: Run, model: RigModel, at: Instant): Result<Run, AmendProblem> {
+  return amendRun(run, { model }, at);
+}
+
+/** A value with its keys in order, to be compared. */
+function inOrder(value: unknown): unknown {
+  if (Array.isArray(value)) return value.map(inOrder);
+  if (typeof value !== 'object' || value === null) return value;
+  const pairs = Object.entries(value).filter(([, one]) => one !== undefined);
+  return pairs.sort(([a], [b]) => (a < b ? -1 : 1)).map(([key, one]) => [key, inOrder(one)]);
+}
+
+/** True where the rig is no longer the one that the card was laid out for. */
+export function isStale(run: Run, model: RigModel): boolean {
+  return JSON.stringify(inOrder(run.model)) !== JSON.stringify(inOrder(model));
+}
+
+/** The branches that can show at the step in hand, those taken already left out. */
+export function branchesOf(run: Run): readonly BranchId[] {
+  const step = currentStep(run);
+  if (!step) return [];
+  return branchesAt(step.step)
+    .map(({ id }) => id)
+    .filter(
+      (id) =>
+        !run.card.branches.some(
+          (one) => one.branch === id && one.place === step.place && one.side === step.side,
+        ),
+    );
+}
+
+/** A run after a branch was taken at the step in hand: its steps come next, what it leaves behind is noted. */
+export function takeBranch(
   run: Run,
-  model: RigModel,
+  branch: BranchId,
+  words: string,
   at: Instant,
-): Result<Run, CompileProblem | { readonly code: 'other-steps' }> {
-  const card = compile(model, run.card.jobs, run.card.house);
-  if (!card.ok) return card;
-  const keys = (one: Card) => one.steps.map((step) => step.key).join('|');
-  if (keys(card.value) !== keys(run.card)) return fail({ code: 'other-steps' });
-  return ok({ ...run, model, card: card.value, touched: at });
-}
-
-/** The wheel ends where nuts have been broken loose in this run. */
-function looseAt(run: Run): readonly WheelEnd[] {
-  return run.card.jobs
-    .map((job) => job.place)
-    .filter((place) => run.records[`break-loose ${place}`]?.state === 'done');
-}
-
-/** True from the first nut broken loose until the card is closed: the rig may not be towed. */
-export function isUnfit(run: Run): boolean {
-  return looseAt(run).length > 0;
-}
-
-/** The work a run leaves open at each of its wheel ends, as the tow verdict weighs it. */
-export function openWork(run: Run): readonly OpenWork[] {
-  const loose = looseAt(run);
-  return run.card.jobs.map(({ place }) => ({
-    session: run.id,
-    place,
-    unfit: loose.includes(place),
-    step: Math.min(run.index + 1, run.card.steps.length),
-    steps: run.card.steps.length,
-  }));
+): Result<Run, AmendProblem> {
+  const step = currentStep(run);
+  if (!step) return ok(run);
+  const def = BRANCHES[branch];
+  const taken = { branch, place: step.place, side: step.side };
+  const noted = def.finding
+    ? findingAt(run, { place: step.place ?? 'rig', verdict: def.finding.verdict, text: words }, at)
+    : run;
+  if (def.add.length === 0)
+    return ok({ ...noted, card: { ...run.card, branches: [...run.card.branches, taken] } });
+  return amendRun(noted, { branches: [...run.card.branches, taken] }, at);
 }
 
 /** The end play (m) of a nut backed off by some slots at a wheel end, judged; undefined where pitch or slots are not known. */
 export function nutPlay(
   model: RigModel,
-  place: WheelEnd,
+  place: RoutinePlace,
   slotsBack: number,
 ): { readonly play: number; readonly judgement: Judgement } | undefined {
-  const axle = model.axles[axleOf(place)];
+  const axle = isWheelEnd(place) ? model.axles[axleOf(place)] : undefined;
   if (!axle?.threadPitch || !axle.slots) return undefined;
   const play = endPlay(axle.threadPitch.value, slotsBack / axle.slots.value);
   return { play, judgement: judgeEndPlay(play, endPlayWindow(axle)) };
+}
+
+/** Taps the steps of a run one after another with what was written on paper, as far as they go; tells where and why it stopped. */
+export function typeIn(
+  run: Run,
+  written: (step: CardStep) => Tap,
+  at: Instant,
+): { readonly run: Run; readonly stopped?: { readonly key: string; readonly why: TapProblem } } {
+  let now = run;
+  for (let step = currentStep(now); step; step = currentStep(now)) {
+    const next = tap(now, step.key, written(step), at);
+    if (!next.ok) return { run: now, stopped: { key: step.key, why: next.error } };
+    now = next.value;
+  }
+  return { run: now };
 }

@@ -21,10 +21,13 @@ export {
 export {
   routineDef,
   ROUTINES,
+  WORKS,
   type Matter,
+  type RepairId,
   type RoutineDef,
   type RoutineId,
   type RoutinePlace,
+  type WorkId,
 } from './routines';
 export {
   BATTERY_YEARS,
@@ -62,4 +65,4 @@ export {
   type Subject,
   type Verdict,
 } from './criteria';
-export { THICKENERS, type Thickener } from './grease';
+export { mixing, THICKENERS, type Mixing, type Thickener } from './grease';

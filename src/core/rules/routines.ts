@@ -43,6 +43,28 @@ export const ROUTINES = [
 ] as const;
 export type RoutineId = (typeof ROUTINES)[number];
 
+/** Work that is asked for when something is worn, broken or new; it never comes round by itself. */
+const REPAIRS = [
+  'bearing-renew',
+  'hub-renew',
+  'plate-renew',
+  'shoe-renew',
+  'magnet-renew',
+  'brakes-install',
+  'tire-change',
+  'tire-rotate',
+  'stud-threads',
+  'bushings',
+  'axle-set',
+] as const;
+export type RepairId = (typeof REPAIRS)[number];
+
+/** Anything that is done as a job: what comes round, and repairs. */
+export type WorkId = RoutineId | RepairId;
+
+/** Every kind of work. */
+export const WORKS: readonly [WorkId, ...WorkId[]] = [...ROUTINES, ...REPAIRS];
+
 /** What hangs on a routine: whether it may be towed, only its upkeep, or it belongs to the moment of leaving. */
 export type Matter = 'safety' | 'upkeep' | 'moment';
 
@@ -51,7 +73,7 @@ export type RoutinePlace = Place | 'rig';
 
 /** What a routine is: where it is done, what hangs on it, and what doing it does besides. */
 export interface RoutineDef {
-  readonly id: RoutineId;
+  readonly id: WorkId;
   readonly places: (model: RigModel, house: Pick<HouseRules, 'grease'>) => readonly RoutinePlace[];
   readonly matter: (place: RoutinePlace) => Matter;
   /** All its places are done in one walk, and count as one job. */
@@ -85,17 +107,22 @@ const seaWater = (model: RigModel) =>
   model.kind === 'boat' && model.environment?.water !== undefined && model.environment.water !== 'fresh';
 
 const one = (
-  id: RoutineId,
+  id: WorkId,
   places: RoutineDef['places'],
   matter: RoutineDef['matter'],
   more: Partial<Pick<RoutineDef, 'round' | 'subsumes' | 'ofPart' | 'wheelOff'>> = {},
 ): RoutineDef => ({ id, places, matter, round: false, subsumes: [], ...more });
 
-const DEFS: Readonly<Record<RoutineId, RoutineDef>> = {
+/** What a hub that was off and closed again has had by the way. */
+const OF_A_HUB = ['hub-look', 'brake-measure', 'brake-adjust', 'lug-torque'] as const;
+const leafEnds = ends(({ suspension }) => suspension === 'leaf');
+const wheelOff = { wheelOff: true } as const;
+
+const DEFS: Readonly<Record<WorkId, RoutineDef>> = {
   repack: one('repack', ends(hubOpens), safety, {
     wheelOff: true,
     // The hub is off, the brake open, the wheel set, torqued and spun: all of these are done by the way.
-    subsumes: ['hub-look', 'grease', 'brake-measure', 'brake-adjust', 'lug-torque'],
+    subsumes: ['grease', ...OF_A_HUB],
   }),
   'hub-look': one('hub-look', everyEnd, safety, { round: true }),
   'hub-service': one(
@@ -141,9 +168,40 @@ const DEFS: Readonly<Record<RoutineId, RoutineDef>> = {
   wash: one('wash', rig, upkeep),
   'unload-tires': one('unload-tires', rig, upkeep),
   'battery-out': one('battery-out', at('breakaway'), upkeep),
+  'bearing-renew': one('bearing-renew', ends(hubOpens), safety, {
+    ...wheelOff,
+    subsumes: ['repack', 'grease', ...OF_A_HUB],
+  }),
+  'hub-renew': one('hub-renew', ends(hubOpens), safety, {
+    ...wheelOff,
+    subsumes: ['repack', 'grease', ...OF_A_HUB],
+  }),
+  'plate-renew': one('plate-renew', ends(hasDrum), safety, { ...wheelOff, subsumes: OF_A_HUB }),
+  'shoe-renew': one('shoe-renew', ends(hasDrum), safety, { ...wheelOff, subsumes: OF_A_HUB }),
+  'magnet-renew': one(
+    'magnet-renew',
+    ends(({ brake }) => brake === 'electric'),
+    safety,
+    { ...wheelOff, subsumes: OF_A_HUB },
+  ),
+  'brakes-install': one(
+    'brakes-install',
+    ends((axle) => axle.brake === 'none' && hubOpens(axle)),
+    safety,
+    { ...wheelOff, subsumes: ['repack', 'grease', ...OF_A_HUB] },
+  ),
+  'tire-change': one('tire-change', everyEnd, safety, { ...wheelOff, subsumes: ['lug-torque'] }),
+  'tire-rotate': one('tire-rotate', everyEnd, upkeep, { ...wheelOff, subsumes: ['lug-torque'] }),
+  'stud-threads': one('stud-threads', everyEnd, upkeep, { round: true, subsumes: ['lug-torque'] }),
+  bushings: one(
+    'bushings',
+    when((model) => leafEnds(model).length > 0),
+    safety,
+  ),
+  'axle-set': one('axle-set', rig, safety),
 };
 
-/** A routine by its name. */
-export function routineDef(id: RoutineId): RoutineDef {
+/** A routine or repair by its name. */
+export function routineDef(id: WorkId): RoutineDef {
   return DEFS[id];
 }

@@ -13,23 +13,28 @@ import {
   factPath,
   GEAR_IDS,
   HUBS,
+  isWheelEnd,
   KINDS,
   LOAD_RANGES,
   LOCKS,
+  matesOf,
   PART_FACTS,
   PART_KINDS,
   partSchema,
   SHELF_GRADES,
   SOURCES,
+  sparesOf,
   STUD_COUNTS,
   SUSPENSIONS,
   type Axle,
   type Changes,
   type FactType,
   type PartSpec,
+  type Place,
   type RigModel,
 } from '../rig';
-import { ROUTINES, RULE_IDS, RULES, type HouseRules } from '../rules';
+import { PLANS, READINGS, type Job, type ReadingId } from '../routine';
+import { routineDef, ROUTINES, RULE_IDS, RULES, WORKS, type HouseRules, type RoutinePlace } from '../rules';
 
 const PART_VALUE: Readonly<Record<string, fc.Arbitrary<string | number>>> = {
   dot: fc.constantFrom('1121', '0519', '5426', '117'),
@@ -341,3 +346,46 @@ export const anyLog: fc.Arbitrary<readonly Entry[]> = fc.integer({ min: 1, max: 
       ),
     ),
 );
+
+/** Work that has a card, at some of the places of a rig where it can be done: one to so many jobs. */
+export function anyJobs(model: RigModel, house: HouseRules, most = 6): fc.Arbitrary<readonly Job[]> {
+  const all = WORKS.filter((work) => PLANS[work]).flatMap((routine): Job[] =>
+    routineDef(routine)
+      .places(model, house)
+      .flatMap((place): Job[] =>
+        routine === 'tire-rotate'
+          ? partners(model, place).map((partner) => ({ routine, place, with: partner }))
+          : [{ routine, place }],
+      ),
+  );
+  return fc.shuffledSubarray(all, { minLength: 1, maxLength: Math.min(most, all.length) });
+}
+
+/** What a wheel can change places with: another of its side, or a spare. */
+function partners(model: RigModel, place: RoutinePlace): readonly Place[] {
+  if (!isWheelEnd(place)) return [];
+  return [...matesOf(place, model).sameSide, ...sparesOf(model)];
+}
+
+/** What a careful person reads at a step when all is well. */
+export function soundReading(
+  what: ReadingId,
+  model: RigModel,
+  place: RoutinePlace | undefined,
+): number | string {
+  const def = READINGS[what];
+  if (what === 'nuts-counted' || what === 'nuts-started' || what === 'studs-done') return model.wheels.studs;
+  if (what === 'hand') return place?.endsWith('R') ? 'right' : 'left';
+  if (what === 'slots-back') return 0.5;
+  if (what === 'grease') return 'lithium-complex';
+  switch (def.as) {
+    case 'text':
+      return 'A-1';
+    case 'count':
+      return 4;
+    case 'choice':
+      return 'none';
+    default:
+      return (def.min + def.max) / 2;
+  }
+}

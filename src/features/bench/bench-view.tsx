@@ -1,21 +1,27 @@
 'use client';
 
 import { useSearchParams } from 'next/navigation';
+import { currentStep } from '@/core/routine';
 import { Failed, Loading, useChosenRig, useRigs } from '@/features/common';
 import { LinkButton } from '@/ui';
 import { RunView } from './run-view';
 import { StartView } from './start-view';
+import { TypeInView } from './type-in-view';
 
 /** The Bench: what do I do next? */
 export function BenchView() {
   const yard = useRigs();
-  const wanted = useSearchParams().get('run');
+  const params = useSearchParams();
+  const wanted = params.get('run');
   const chosen = useChosenRig(yard.status === 'ready' ? yard.rigs : []);
   if (yard.status === 'loading') return <Loading />;
   if (yard.status === 'failed') return <Failed reason={yard.reason} />;
   if (wanted) {
     const run = yard.runs.find((one) => one.id === wanted);
-    if (run) return <RunView key={run.id} run={run} rig={yard.fold.state.rigs[run.rig]} now={yard.now} />;
+    const rig = run && yard.fold.state.rigs[run.rig];
+    if (run && params.get('by') === 'paper' && currentStep(run))
+      return <TypeInView key={run.id} run={run} rig={rig} now={yard.now} />;
+    if (run) return <RunView key={run.id} run={run} rig={rig} now={yard.now} />;
     return (
       <div className="max-w-xl p-8">
         <h1 className="text-3xl">This card is closed</h1>

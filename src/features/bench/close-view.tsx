@@ -1,14 +1,34 @@
 'use client';
 
-import { isWheelEnd } from '@/core/rig';
 import { useRouter } from 'next/navigation';
-import { useState } from 'react';
+import { useEffect, useState } from 'react';
 import type { Instant } from '@/core/base';
-import { makeEntry, type Entry, type RigState } from '@/core/log';
-import { finishRun, type Run } from '@/core/routine';
+import type { RigState } from '@/core/log';
+import { parseNumber } from '@/core/quantity';
+import { finishRun, placesOnCard, type Run } from '@/core/routine';
 import { askToKeepOnce, newId, usePreferences, useYard } from '@/store';
-import { entryWords, list, measure, raisedWords, unstoredWords, VERDICT_WORDS } from '@/text';
-import { Button, Mark, markOf, say } from '@/ui';
+import {
+  entryWords,
+  jobsTitle,
+  list,
+  measure,
+  placeName,
+  raisedWords,
+  small,
+  unstoredWords,
+  VERDICT_WORDS,
+} from '@/text';
+import { Button, Field, Mark, markOf, say, TextArea } from '@/ui';
+import { outcomeEntries } from './outcome-entries';
+
+/** What is added at the end, before it is logged. */
+interface Kept {
+  readonly cost: string;
+  readonly currency: string;
+  readonly note: string;
+}
+
+const CURRENCIES = ['USD', 'EUR', 'CAD', 'GBP', 'AUD', 'NZD', 'CHF', 'SEK', 'NOK', 'DKK'];
 
 /** The card is through: what goes on the log, what it found, and which older findings it cured. */
 export function CloseView({
@@ -27,31 +47,42 @@ export function CloseView({
   const router = useRouter();
   const [busy, setBusy] = useState(false);
   const [cured, setCured] = useState<readonly string[]>([]);
+  const [kept, setKept] = useState<Kept>({ cost: '', currency: units === 'us' ? 'USD' : 'EUR', note: '' });
+  const draftKey = `bench close ${run.id}`;
+  useEffect(() => {
+    void store.readDraft(draftKey).then((draft) => draft !== undefined && setKept(draft as Kept));
+  }, [store, draftKey]);
+  const change = (next: Kept) => {
+    setKept(next);
+    void store.keepDraft(draftKey, next);
+  };
   const outcome = finishRun(run, now);
   if (!outcome.ok) return null;
   const { work, findings } = outcome.value;
-  const places = run.card.jobs.map((job) => job.place);
-  const older = Object.values(rig?.findings ?? {}).filter(
-    ({ place }) => isWheelEnd(place) && places.includes(place),
-  );
+  const places = placesOnCard(run.card);
+  const older = Object.values(rig?.findings ?? {}).filter(({ place }) => places.includes(place));
+  const amount = kept.cost.trim() === '' ? undefined : parseNumber(kept.cost);
+  const costWrong = amount !== undefined && (!amount.ok || amount.value < 0 || amount.value > 1e7);
 
   const close = async () => {
+    if (costWrong) return;
     setBusy(true);
     const at = store.clock.now();
-    const stamp = () => ({ id: newId(), rig: run.rig, happened: at, recorded: at });
-    const entries: Entry[] = [
-      makeEntry('work', stamp(), work),
-      ...findings.map((finding) =>
-        makeEntry('finding.opened', stamp(), {
-          place: finding.place,
-          verdict: finding.verdict,
-          text: raisedWords(finding, units),
-        }),
-      ),
-      ...cured.map((finding) =>
-        makeEntry('finding.closed', stamp(), { finding, how: `repacked ${list(places)}` }),
-      ),
-    ];
+    const note = kept.note.trim();
+    const entries = outcomeEntries({
+      run,
+      rig,
+      outcome: outcome.value,
+      at,
+      id: newId,
+      units,
+      more: {
+        ...(amount?.ok && { cost: { amount: amount.value, currency: kept.currency } }),
+        ...(note !== '' && { note }),
+      },
+      cured,
+      how: small(jobsTitle(run.card.jobs)),
+    });
     try {
       await store.closeRun(run.id, entries);
     } catch (error) {
@@ -60,12 +91,13 @@ export function CloseView({
       return;
     }
     await store.keepDraft(`bench ${run.id}`, undefined);
+    await store.keepDraft(draftKey, undefined);
     askToKeepOnce();
     router.push(`/?rig=${run.rig}`);
   };
 
   const told = entryWords(
-    { id: run.id, kind: 'work', v: 1, rig: run.rig, happened: now, recorded: now, body: work },
+    { id: run.id, kind: 'work', v: 3, rig: run.rig, happened: now, recorded: now, body: work },
     units,
     () => undefined,
   );
@@ -94,7 +126,8 @@ export function CloseView({
                 <li key={i} className="flex gap-2.5">
                   <Mark mark={markOf(finding.verdict)} size={22} />
                   <span>
-                    <strong>{VERDICT_WORDS[finding.verdict]}</strong>, {finding.place}:{' '}
+                    <strong>{VERDICT_WORDS[finding.verdict]}</strong>,{' '}
+                    {finding.place === 'rig' ? 'the rig' : placeName(finding.place)}:{' '}
                     {raisedWords(finding, units)}
                   </span>
                 </li>
@@ -117,14 +150,46 @@ export function CloseView({
                     )
                   }
                 />
-                {finding.place}: {finding.text}
+                {finding.place === 'rig' ? '' : `${placeName(finding.place)}: `}
+                {finding.text}
               </label>
             ))}
           </section>
         )}
+        <section className="grid max-w-3xl gap-4 sm:grid-cols-[1fr_8rem]">
+          <Field
+            label="What it cost, if you keep count"
+            inputMode="decimal"
+            maxLength={12}
+            value={kept.cost}
+            onChange={(event) => change({ ...kept, cost: event.target.value })}
+            error={costWrong ? 'A sum is wanted here, such as 42.50.' : undefined}
+          />
+          <label className="grid content-start gap-1.5">
+            <span className="font-semibold">Currency</span>
+            <select
+              className="border-soft bg-sheet min-h-11 rounded-sheet border-[1.5px] px-3 text-lg"
+              value={kept.currency}
+              onChange={(event) => change({ ...kept, currency: event.target.value })}
+            >
+              {CURRENCIES.map((currency) => (
+                <option key={currency}>{currency}</option>
+              ))}
+            </select>
+          </label>
+          <div className="sm:col-span-2">
+            <TextArea
+              label="Anything else worth knowing next time"
+              maxLength={1000}
+              value={kept.note}
+              onChange={(event) => change({ ...kept, note: event.target.value })}
+            />
+          </div>
+        </section>
         <p className="max-w-3xl text-lg">
-          The repack of {list(places)} starts anew. Lug rechecks open at{' '}
-          {list(run.card.rechecks.map((limit) => measure(limit, 'distance', units)))} from this refit.
+          {jobsTitle(run.card.jobs)}: counted anew from today.
+          {work.refits.length > 0 &&
+            ` Lug rechecks of ${list(work.refits.map(({ place }) => place))} open at ${list(run.card.rechecks.map((limit) => measure(limit, 'distance', units)))} from this refit.`}
         </p>
       </div>
       <footer className="bg-paper border-line sticky bottom-[calc(var(--bar)+env(safe-area-inset-bottom))] flex gap-2.5 border-t px-4 py-3 md:bottom-0 md:px-8">

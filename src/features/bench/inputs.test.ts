@@ -12,27 +12,27 @@ const step = (id: string): CardStep => {
 const typed = (readings: StepInput['readings']): StepInput => ({ readings, grades: {} });
 
 test('counts become numbers, what is read off parts stays text', () => {
-  expect(readInput(step('wheel-off'), typed({ 'nuts-counted': '6' }))).toEqual({
+  expect(readInput(step('wheel-off'), typed({ 'nuts-counted': '6' }), 'us')).toEqual({
     readings: { 'nuts-counted': 6 },
     bad: [],
   });
-  expect(readInput(step('read-seal'), typed({ 'seal-number': ' 0171 ' }))).toEqual({
+  expect(readInput(step('read-seal'), typed({ 'seal-number': ' 0171 ' }), 'us')).toEqual({
     readings: { 'seal-number': '0171' },
     bad: [],
   });
-  expect(readInput(step('nut-set'), typed({ 'slots-back': '1/2' }))).toEqual({
+  expect(readInput(step('nut-set'), typed({ 'slots-back': '1/2' }), 'us')).toEqual({
     readings: { 'slots-back': 0.5 },
     bad: [],
   });
 });
 
 test('what was left empty is left out, what belongs to another step too', () => {
-  expect(readInput(step('top-up'), typed({ strokes: ' ' }))).toEqual({ readings: {}, bad: [] });
-  expect(readInput(step('top-up'), typed({ grease: 'clay' }))).toEqual({ readings: {}, bad: [] });
+  expect(readInput(step('top-up'), typed({ strokes: ' ' }), 'us')).toEqual({ readings: {}, bad: [] });
+  expect(readInput(step('top-up'), typed({ grease: 'clay' }), 'us')).toEqual({ readings: {}, bad: [] });
 });
 
-test.each(['many', '-2', '99999', '1/0'])('%j is no count, and is named', (text) => {
-  expect(readInput(step('hand-start'), typed({ 'nuts-started': text }))).toEqual({
+test.each(['many', '-2', '1/0'])('%j is no count, and is named', (text) => {
+  expect(readInput(step('hand-start'), typed({ 'nuts-started': text }), 'us')).toEqual({
     readings: {},
     bad: ['nuts-started'],
   });
@@ -46,8 +46,37 @@ test('a record is shown in its fields again, and reads back as it was', () => {
     grades: { rock: 'none' },
     reason: undefined,
   };
-  const input = inputOf(record);
+  const input = inputOf(record, 'us');
   expect(input).toEqual({ readings: { 'slots-back': '0.5' }, grades: { rock: 'none' } });
-  expect(readInput(step('nut-set'), input).readings).toEqual(record.readings);
-  expect(inputOf(undefined)).toEqual({ readings: {}, grades: {} });
+  expect(readInput(step('nut-set'), input, 'us').readings).toEqual(record.readings);
+  expect(inputOf(undefined, 'us')).toEqual({ readings: {}, grades: {} });
+});
+
+test('quantities are read in the owner’s units or in the one that was typed, and shown as they were', () => {
+  const lining = { ...step('look-brake'), readings: [{ what: 'lining' as const, must: true }] };
+  const inches = readInput(lining, typed({ lining: '1/8' }), 'us');
+  expect(inches.readings['lining']).toBeCloseTo(0.003175, 9);
+  expect(readInput(lining, typed({ lining: '3.175' }), 'metric').readings['lining']).toBeCloseTo(0.003175, 9);
+  expect(readInput(lining, typed({ lining: '3.175 mm' }), 'us').readings['lining']).toBeCloseTo(0.003175, 9);
+  expect(readInput(lining, typed({ lining: '3 psi' }), 'us').bad).toEqual(['lining']);
+  const record: StepRecord = {
+    state: 'done',
+    at: '',
+    readings: inches.readings,
+    grades: {},
+    reason: undefined,
+  };
+  expect(inputOf(record, 'metric').readings['lining']).toBe('3.175');
+});
+
+test('a note is kept with its step', () => {
+  const record: StepRecord = {
+    state: 'done',
+    at: '',
+    readings: {},
+    grades: {},
+    reason: undefined,
+    note: 'hums',
+  };
+  expect(inputOf(record, 'us').note).toBe('hums');
 });

@@ -1,38 +1,59 @@
-import { parseNumber } from '@/core/quantity';
-import type { CardStep, StepRecord } from '@/core/routine';
+import { parseNumber, parseQuantity, unitFor, type UnitSystem } from '@/core/quantity';
+import { READINGS, type CardStep, type ReadingId, type StepRecord } from '@/core/routine';
+import { typed } from '@/text';
 
 /** What is typed and chosen at a step, before it is taken. */
 export interface StepInput {
   readonly readings: Readonly<Record<string, string>>;
   readonly grades: StepRecord['grades'];
+  readonly note?: string;
 }
 
-const NUMERIC = new Set(['nuts-counted', 'nuts-started', 'slots-back', 'strokes']);
+/** Digits behind the point of a length or a pressure as it is shown again. */
+const DECIMALS = { length: 4, pressure: 1 } as const;
+
+function shown(what: string, value: number | string, system: UnitSystem): string {
+  const def = Object.hasOwn(READINGS, what) ? READINGS[what as ReadingId] : undefined;
+  return def?.as === 'quantity' && typeof value === 'number'
+    ? typed(value, def.of, system, DECIMALS[def.of])
+    : String(value);
+}
 
 /** A step's record as it is shown in its fields again. */
-export function inputOf(record: StepRecord | undefined): StepInput {
+export function inputOf(record: StepRecord | undefined, system: UnitSystem): StepInput {
   const readings = Object.entries(record?.readings ?? {}).map(
-    ([what, value]) => [what, String(value)] as const,
+    ([what, value]) => [what, shown(what, value, system)] as const,
   );
-  return { readings: Object.fromEntries(readings), grades: record?.grades ?? {} };
+  return {
+    readings: Object.fromEntries(readings),
+    grades: record?.grades ?? {},
+    ...(record?.note && { note: record.note }),
+  };
 }
 
-/** The readings of a step as they are kept: counts as numbers, what is read off parts as text; what is no number is named. */
+/** One reading as it is kept: SI for quantities, counts as numbers, what is read off parts as text; undefined where it is no such thing. */
+function readOne(what: ReadingId, text: string, system: UnitSystem): number | string | undefined {
+  const def = READINGS[what];
+  if (def.as === 'text' || def.as === 'choice') return text;
+  const read =
+    def.as === 'quantity' ? parseQuantity(text, def.of, unitFor(def.of, system)) : parseNumber(text);
+  return read.ok ? read.value : undefined;
+}
+
+/** The readings of a step as they are kept; what is no number, or in a wrong unit, is named. */
 export function readInput(
   step: CardStep,
   input: StepInput,
-): { readonly readings: StepRecord['readings']; readonly bad: readonly string[] } {
+  system: UnitSystem,
+): { readonly readings: StepRecord['readings']; readonly bad: readonly ReadingId[] } {
   const readings: Record<string, number | string> = {};
-  const bad: string[] = [];
+  const bad: ReadingId[] = [];
   for (const { what } of step.readings) {
     const text = input.readings[what]?.trim() ?? '';
     if (text === '') continue;
-    if (!NUMERIC.has(what)) readings[what] = text;
-    else {
-      const number = parseNumber(text);
-      if (number.ok && number.value >= 0 && number.value <= 1000) readings[what] = number.value;
-      else bad.push(what);
-    }
+    const value = readOne(what, text, system);
+    if (value === undefined || (typeof value === 'number' && value < 0)) bad.push(what);
+    else readings[what] = value;
   }
   return { readings, bad };
 }

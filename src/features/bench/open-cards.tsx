@@ -4,10 +4,10 @@ import type { Instant } from '@/core/base';
 import { isUnfit, type Run } from '@/core/routine';
 import { Ruled } from '@/features/common';
 import { useYard } from '@/store';
-import { day, list } from '@/text';
+import { day, jobsTitle, small } from '@/text';
 import { Button, LinkButton, say } from '@/ui';
 
-/** Cards that lie open. One on which no nut was loosened yet can be dropped; any other is seen through. */
+/** Cards that lie open. One on which nothing was loosened or raised yet can be dropped; any other is seen through. */
 export function OpenCards({ runs, now }: { runs: readonly Run[]; now: Instant }) {
   const { store } = useYard();
   if (runs.length === 0) return null;
@@ -23,15 +23,17 @@ export function OpenCards({ runs, now }: { runs: readonly Run[]; now: Instant })
           <li key={run.id} className="border-line flex flex-wrap items-center gap-3 border-b py-3">
             <div className="min-w-0 flex-1">
               <p className="font-semibold">
-                {run.model.name}: repack {list(run.card.jobs.map((job) => job.place))}
+                {run.model.name}: {small(jobsTitle(run.card.jobs))}
               </p>
               <p className="text-soft">
                 step {Math.min(run.index + 1, run.card.steps.length)} of {run.card.steps.length}, begun{' '}
                 {day(run.started, now)}
-                {isUnfit(run) && '. Nuts are loose: not fit to tow until it is closed'}
+                {run.parked && `. Put down: ${run.parked}`}
+                {isUnfit(run) && '. Not fit to tow until it is closed'}
               </p>
             </div>
             {!isUnfit(run) && <Button onClick={() => void drop(run)}>Drop it</Button>}
+            <LinkButton href={`/bench?run=${run.id}&by=paper`}>Type in a sheet</LinkButton>
             <LinkButton look="primary" href={`/bench?run=${run.id}`}>
               Go on
             </LinkButton>

@@ -1,27 +1,32 @@
 'use client';
 
 import { useState } from 'react';
-import type { SaidFinding } from '@/core/routine';
-import type { WheelEnd } from '@/core/rig';
+import type { BranchId, SaidFinding } from '@/core/routine';
+import type { RoutinePlace } from '@/core/rules';
 import { SEVERITIES } from '@/features/common';
+import { BRANCH_WORDS, placeName } from '@/text';
 import { Button, Choice, Dialog, SheetForm, TextArea } from '@/ui';
 
 const LEADS = [
   'Stud broken',
   'Nut will not start',
-  'Drum hangs on the shoes',
-  'Washer missing',
   'Seal was out already',
   'Grease on the brake',
+  'Part is missing',
 ];
 
 /** Something is wrong at the step in hand: it goes with the card, and opens a finding when the card is closed. */
 export function ReportDialog({
   place,
+  branches,
+  onBranch,
   onSay,
   onClose,
 }: {
-  place: WheelEnd | 'rig';
+  place: RoutinePlace;
+  /** What can go otherwise at this step, each with the steps it brings. */
+  branches: readonly BranchId[];
+  onBranch: (branch: BranchId) => void;
   onSay: (finding: SaidFinding) => void;
   onClose: () => void;
 }) {
@@ -32,9 +37,27 @@ export function ReportDialog({
     <Dialog
       open
       onClose={onClose}
-      title={place === 'rig' ? 'Something is wrong' : `Something is wrong at ${place}`}
+      title={place === 'rig' ? 'Something is wrong' : `Something is wrong at ${placeName(place)}`}
       description="The card stays at this step. The finding opens when the card is closed."
     >
+      {branches.length > 0 && (
+        <section className="border-line mb-5 grid gap-2 border-b pb-5">
+          <h3 className="text-lg font-semibold">Is it one of these? The card then goes on another way.</h3>
+          {branches.map((branch) => (
+            <Button
+              key={branch}
+              size="lg"
+              className="justify-start text-left"
+              onClick={() => {
+                onBranch(branch);
+                onClose();
+              }}
+            >
+              {BRANCH_WORDS[branch].label}
+            </Button>
+          ))}
+        </section>
+      )}
       <SheetForm
         label="Keep it with the card"
         save={() => {

@@ -1,24 +1,34 @@
 'use client';
 
-import { ArrowLeft } from 'lucide-react';
-import Link from 'next/link';
+import { ArrowLeft, Hand } from 'lucide-react';
+import { useRouter } from 'next/navigation';
 import { useEffect, useRef, useState } from 'react';
 import type { Instant } from '@/core/base';
 import type { RigState } from '@/core/log';
-import { isWheelEnd, type WheelEnd } from '@/core/rig';
-import { currentStep, minutesOf, type CardStep, type Run } from '@/core/routine';
-import { usePreferences, useYard } from '@/store';
-import { list, minutes, READING_WORDS, stepWords, torqueSpec, unstoredWords } from '@/text';
-import { Button, cx, FieldError, Star } from '@/ui';
+import { isWheelEnd, type RigModel } from '@/core/rig';
+import {
+  branchesOf,
+  currentStep,
+  isStale,
+  isUnfit,
+  minutesOf,
+  type CardStep,
+  type Run,
+} from '@/core/routine';
+import { setPreferences, usePreferences, useYard } from '@/store';
+import { jobsTitle, minutes, READING_WORDS, small, stepWords, torqueSpec, unstoredWords } from '@/text';
+import { Button, cx, FieldError, Star, TextArea } from '@/ui';
 import { CloseView } from './close-view';
 import { inputOf, readInput, type StepInput } from './inputs';
 import { RunTorqueForm } from './missing-fact';
 import { NutDrawing } from './nut-setting';
+import { PutDownDialog } from './put-down-dialog';
 import { ReportDialog } from './report-dialog';
 import { SkipDialog } from './skip-dialog';
 import { StepDrawing } from './step-drawing';
 import { StepBar, StepGrid } from './step-grid';
 import { StepInputs } from './step-inputs';
+import { Stopwatch } from './stopwatch';
 import { useRunActions, type RunActions } from './use-run-actions';
 import { useWakeLock } from './use-wake-lock';
 
@@ -27,33 +37,43 @@ interface KeptInput {
   readonly input: StepInput;
 }
 
-function RunHead({ run, now }: { run: Run; now: Instant }) {
-  const { units } = usePreferences();
-  const places = list(run.card.jobs.map((job) => job.place));
+function RunHead({ run, now, onPutDown }: { run: Run; now: Instant; onPutDown: () => void }) {
+  const { units, gloves } = usePreferences();
   const next = run.card.steps[run.index + 1];
   return (
     <header className="bg-rail text-rail-ink grid gap-2 px-4 py-3 md:px-6">
-      <div className="flex items-baseline gap-x-4 gap-y-1">
+      <div className="flex items-center gap-x-4 gap-y-1">
         <p className="figures min-w-0 truncate text-xl font-semibold">
-          {run.model.name} · repack {places}
+          {run.model.name} · {small(jobsTitle(run.card.jobs))}
         </p>
-        {next && (
-          <p className="text-rail-soft hidden min-w-0 truncate lg:block">
-            then: {stepWords(next, run.model, run.card.house, units).title}
-          </p>
-        )}
         <p className="text-rail-soft ml-auto hidden whitespace-nowrap sm:block">
           step {Math.min(run.index + 1, run.card.steps.length)} of {run.card.steps.length} ·{' '}
           {minutes(minutesOf(run, now))}
         </p>
-        <Link
-          href={`/?rig=${run.rig}`}
-          prefetch={false}
-          className="ml-auto inline-flex min-h-11 items-center font-semibold whitespace-nowrap underline-offset-4 hover:underline sm:ml-0"
+        <button
+          type="button"
+          aria-pressed={gloves}
+          onClick={() => setPreferences({ gloves: !gloves })}
+          className={cx(
+            'ml-auto inline-flex min-h-11 items-center gap-2 rounded-sheet border-[1.5px] px-3 font-semibold whitespace-nowrap sm:ml-0',
+            gloves ? 'bg-rail-mark text-rail border-rail-mark' : 'border-rail-soft',
+          )}
+        >
+          <Hand aria-hidden size={20} /> Gloves
+        </button>
+        <button
+          type="button"
+          onClick={onPutDown}
+          className="inline-flex min-h-11 items-center font-semibold whitespace-nowrap underline-offset-4 hover:underline"
         >
           Put it down
-        </Link>
+        </button>
       </div>
+      {next && (
+        <p className="text-rail-soft min-w-0 truncate">
+          then: {stepWords(next, run.model, run.card.house, units).title}
+        </p>
+      )}
       <div className="md:hidden">
         <StepBar run={run} />
       </div>
@@ -93,10 +113,10 @@ function StepPage({
   now: Instant;
   actions: RunActions;
 }) {
-  const { units } = usePreferences();
+  const { units, gloves } = usePreferences();
   const { store } = useYard();
   const words = stepWords(step, run.model, run.card.house, units);
-  const [input, setInput] = useState(() => inputOf(run.records[step.key]));
+  const [input, setInput] = useState(() => inputOf(run.records[step.key], units));
   const [problem, setProblem] = useState<string>();
   const [busy, setBusy] = useState(false);
   const [dialog, setDialog] = useState<'report' | 'skip'>();
@@ -135,22 +155,21 @@ function StepPage({
   };
   const done = () =>
     take(async () => {
-      const { readings, bad } = readInput(step, input);
-      const first = bad[0];
-      if (first)
-        return `${READING_WORDS[first as keyof typeof READING_WORDS].label}: a number is wanted here.`;
-      return actions.tap(step.key, { do: 'done', readings, grades: input.grades });
+      const { readings, bad } = readInput(step, input, units);
+      const [first] = bad;
+      if (first) return `${READING_WORDS[first].label}: a number is wanted here, in the unit shown.`;
+      const note = input.note?.trim();
+      return actions.tap(step.key, { do: 'done', readings, grades: input.grades, ...(note && { note }) });
     });
   const torqueMissing = step.round !== undefined && step.round.share > 0 && step.round.torque === undefined;
   const drawing =
-    step.step === 'nut-set' && step.place ? (
+    step.step === 'nut-set' && step.place && isWheelEnd(step.place) ? (
       <NutDrawing run={run} place={step.place} value={input.readings['slots-back']} />
     ) : step.round ? (
       <StarRound key={step.key} run={run} onWhole={() => void done()} />
     ) : (
       <StepDrawing step={step} model={run.model} />
     );
-  const here: WheelEnd | 'rig' = step.place ?? 'rig';
 
   return (
     <form
@@ -203,7 +222,8 @@ function StepPage({
           {torqueMissing && (
             <RunTorqueForm run={run} now={now} onFact={(changes) => void actions.fact(changes)} />
           )}
-          {words.why && (
+          {!gloves && <StepNote value={input.note} onChange={(note) => change({ ...input, note })} />}
+          {words.why && !gloves && (
             <p className="text-soft max-w-[60ch] text-lg">
               <span className="text-ink font-semibold">Why. </span>
               {words.why}
@@ -246,12 +266,7 @@ function StepPage({
             <ArrowLeft aria-hidden className="sm:hidden" />
             <span className="sr-only sm:not-sr-only">Back</span>
           </Button>
-          <Button
-            size="lg"
-            look="danger"
-
-            onClick={() => setDialog('report')}
-          >
+          <Button size="lg" look="danger" onClick={() => setDialog('report')}>
             <span className="sm:hidden">Not right</span>
             <span className="hidden sm:inline">Something is wrong</span>
           </Button>
@@ -259,7 +274,9 @@ function StepPage({
       </footer>
       {dialog === 'report' && (
         <ReportDialog
-          place={here}
+          place={step.place ?? 'rig'}
+          branches={branchesOf(run)}
+          onBranch={(branch) => void take(() => actions.branch(branch))}
           onSay={(finding) => void actions.say(finding)}
           onClose={() => setDialog(undefined)}
         />
@@ -278,25 +295,72 @@ function StepPage({
   );
 }
 
+/** A note at a step, and a watch for what has to wait. */
+function StepNote({ value, onChange }: { value: string | undefined; onChange: (note: string) => void }) {
+  const [open, setOpen] = useState(value !== undefined && value !== '');
+  return (
+    <div className="grid gap-3">
+      <div className="flex flex-wrap gap-2.5">
+        {!open && <Button onClick={() => setOpen(true)}>Note</Button>}
+        <Stopwatch />
+      </div>
+      {open && (
+        <TextArea
+          label="Note"
+          maxLength={400}
+          value={value ?? ''}
+          onChange={(event) => onChange(event.target.value)}
+        />
+      )}
+    </div>
+  );
+}
+
+/** The rig is no longer the one this card was laid out for. */
+function StaleNote({ run, model, actions }: { run: Run; model: RigModel; actions: RunActions }) {
+  const [problem, setProblem] = useState<string>();
+  return (
+    <div role="status" className="bg-soon-wash border-soon border-b-2 px-4 py-3 md:px-8">
+      <p className="text-lg">
+        <strong>{run.model.name} has been changed since this card was begun.</strong> What is done stays done;
+        the steps that are left can be laid out for the rig as it is now.
+      </p>
+      {problem && <FieldError>{problem}</FieldError>}
+      <Button className="mt-2" onClick={() => void actions.renew(model).then(setProblem)}>
+        Lay it out anew
+      </Button>
+    </div>
+  );
+}
+
 /** A card in hand: where one is, and the one step that is next. */
 export function RunView({ run, rig, now }: { run: Run; rig: RigState | undefined; now: Instant }) {
-  const { units } = usePreferences();
+  const { units, gloves } = usePreferences();
   const actions = useRunActions(run);
+  const router = useRouter();
   const step = currentStep(run);
+  const [puttingDown, setPuttingDown] = useState(false);
   useWakeLock();
-  const said = run.findings.filter((finding) => finding.place === 'rig' || isWheelEnd(finding.place)).length;
+  const said = run.findings.length;
+  const home = () => router.push(`/?rig=${run.rig}`);
   return (
-    <div data-run className="flex flex-1 flex-col">
-      <RunHead run={run} now={now} />
+    <div data-run data-gloves={gloves || undefined} className="flex flex-1 flex-col">
+      <RunHead run={run} now={now} onPutDown={() => (isUnfit(run) ? setPuttingDown(true) : home())} />
+      {rig?.model && step && isStale(run, rig.model) && (
+        <StaleNote run={run} model={rig.model} actions={actions} />
+      )}
       <div className="flex flex-1">
         <aside
           tabIndex={0}
           aria-label="Steps of this card"
-          className="border-line hidden max-h-[calc(100dvh-4.2rem)] w-76 shrink-0 overflow-y-auto border-r px-5 pb-6 md:block md:sticky md:top-0"
+          className={cx(
+            'border-line hidden max-h-[calc(100dvh-5.8rem)] w-76 shrink-0 overflow-y-auto border-r px-5 pb-6 md:sticky md:top-0',
+            !gloves && 'md:block',
+          )}
         >
           <StepGrid run={run} system={units} />
           {said > 0 && (
-            <p className={cx('text-due mt-4 font-medium')}>
+            <p className="text-due mt-4 font-medium">
               {said === 1 ? 'One finding' : `${said} findings`} kept with this card.
             </p>
           )}
@@ -307,6 +371,15 @@ export function RunView({ run, rig, now }: { run: Run; rig: RigState | undefined
           <CloseView run={run} rig={rig} now={now} onBack={() => void actions.back()} />
         )}
       </div>
+      {puttingDown && (
+        <PutDownDialog
+          run={run}
+          rig={rig}
+          onPark={(reason) => void actions.park(reason).then(home)}
+          onLeft={home}
+          onClose={() => setPuttingDown(false)}
+        />
+      )}
     </div>
   );
 }

@@ -1,7 +1,9 @@
 'use client';
 
 import { useEffect, useRef } from 'react';
-import { PHASES, type CardStep, type Run } from '@/core/routine';
+import { isSpare, isWheelEnd } from '@/core/rig';
+import { PHASES, placesOnCard, type CardStep, type Run } from '@/core/routine';
+import type { RoutinePlace } from '@/core/rules';
 import type { UnitSystem } from '@/core/quantity';
 import { PHASE_WORDS, stepWords } from '@/text';
 import { cx } from '@/ui';
@@ -12,30 +14,41 @@ interface Line {
   readonly shared: boolean;
 }
 
+/** The wheel ends and spares of a card; what is done elsewhere has a line of its own. */
+function columnsOf(run: Run): readonly RoutinePlace[] {
+  return placesOnCard(run.card)
+    .filter((place) => isWheelEnd(place) || isSpare(place))
+    .sort();
+}
+
 /** The card as lines of like steps, a column for each wheel end. */
 function linesOf(run: Run, phase: CardStep['phase'], system: UnitSystem): readonly Line[] {
-  const columns = run.card.jobs.map((job) => job.place);
+  const columns = columnsOf(run);
   const lines = new Map<string, Line>();
   run.card.steps.forEach((step, index) => {
     if (step.phase !== phase) return;
-    const key = step.place ? `${step.step} ${step.round?.number ?? ''}` : step.key;
+    const column = step.place === undefined ? -1 : columns.indexOf(step.place);
+    const own = column >= 0;
+    const key = own ? `${step.step} ${step.round?.number ?? ''}` : step.key;
     const line = lines.get(key);
-    const cell = { column: step.place ? columns.indexOf(step.place) : 0, index, step };
+    const cell = { column: own ? column : 0, index, step };
     if (line) lines.set(key, { ...line, cells: [...line.cells, cell] });
     else
       lines.set(key, {
         short: stepWords(step, run.model, run.card.house, system).short,
         cells: [cell],
-        shared: !step.place,
+        shared: !own,
       });
   });
   return [...lines.values()];
 }
 
+const NOWHERE: readonly RoutinePlace[] = ['rig'];
+
 /** Where am I, what is left: steps down, wheel ends across. */
 export function StepGrid({ run, system }: { run: Run; system: UnitSystem }) {
   const current = useRef<HTMLTableCellElement>(null);
-  const columns = run.card.jobs.map((job) => job.place);
+  const columns = columnsOf(run);
   useEffect(() => {
     current.current?.scrollIntoView({ block: 'center' });
   }, [run.index]);
@@ -48,7 +61,11 @@ export function StepGrid({ run, system }: { run: Run; system: UnitSystem }) {
             Step
           </th>
           {columns.map((place) => (
-            <th key={place} scope="col" className="figures w-12 text-center text-lg font-semibold">
+            <th
+              key={place}
+              scope="col"
+              className={cx('figures text-center text-lg font-semibold', columns.length > 4 ? 'w-8' : 'w-12')}
+            >
               {place}
             </th>
           ))}
@@ -62,7 +79,7 @@ export function StepGrid({ run, system }: { run: Run; system: UnitSystem }) {
             <tr className="border-line border-b">
               <th
                 scope="rowgroup"
-                colSpan={columns.length + 1}
+                colSpan={Math.max(2, columns.length + 1)}
                 className="figures text-soft pt-4 pb-1 text-left text-base font-semibold"
               >
                 {PHASE_WORDS[phase]}
@@ -73,7 +90,7 @@ export function StepGrid({ run, system }: { run: Run; system: UnitSystem }) {
                 <th scope="row" className="py-1.5 pr-2 text-left font-normal">
                   {line.short}
                 </th>
-                {columns.map((place, column) => {
+                {(columns.length > 0 ? columns : NOWHERE).map((place, column) => {
                   const cell = line.cells.find((one) => one.column === column);
                   if (line.shared && column > 0) return null;
                   if (!cell) return <td key={place} />;
@@ -92,7 +109,7 @@ export function StepGrid({ run, system }: { run: Run; system: UnitSystem }) {
                     <td
                       key={place}
                       ref={here ? current : undefined}
-                      colSpan={line.shared ? columns.length : 1}
+                      colSpan={line.shared ? Math.max(1, columns.length) : 1}
                       className={cx(
                         'text-center',
                         here ? 'bg-ink text-paper' : done ? 'text-clear font-semibold' : 'text-soft',

@@ -1,22 +1,31 @@
 'use client';
 
 import type { Instant } from '@/core/base';
-import { judgeGrade } from '@/core/judge';
-import type { RigState } from '@/core/log';
-import { THICKENERS, type Subject } from '@/core/rules';
-import type { Changes } from '@/core/rig';
-import type { CardStep, Reading, Run } from '@/core/routine';
+import { isJudged, judgeGrade, judgeReading } from '@/core/judge';
+import { partAt, type RigState } from '@/core/log';
+import { unitFor, type UnitSystem } from '@/core/quantity';
+import { mixing, THICKENERS, type Subject, type Thickener } from '@/core/rules';
+import { isWheelEnd, matesOf, type Changes, type PartKind } from '@/core/rig';
+import { READINGS, type CardStep, type Reading, type ReadingId, type Run } from '@/core/routine';
+import { usePreferences } from '@/store';
 import {
+  day,
   gradesOf,
   gradeWords,
+  HAND_WORDS,
+  list,
+  MIXING_WORDS,
   READING_WORDS,
+  readingValue,
+  readingVerdict,
   RENEWED_WORDS,
   ruleWords,
   SUBJECT_WORDS,
   THICKENER_WORDS,
 } from '@/text';
 import { Button, Choice, Field } from '@/ui';
-import type { StepInput } from './inputs';
+import { Counter } from './counter';
+import { readInput, type StepInput } from './inputs';
 import { JudgementNote } from './judgement-note';
 import { NutSetting } from './nut-setting';
 
@@ -40,6 +49,7 @@ function ReadingInput({
   onFact,
   reading,
 }: Props & { reading: Reading }) {
+  const { units } = usePreferences();
   const { what } = reading;
   const value = input.readings[what];
   const words = READING_WORDS[what];
@@ -47,7 +57,7 @@ function ReadingInput({
   const optional = reading.must ? '' : ', if it can be read';
   switch (what) {
     case 'slots-back':
-      return step.place ? (
+      return step.place && isWheelEnd(step.place) ? (
         <NutSetting
           run={run}
           rig={rig}
@@ -59,7 +69,8 @@ function ReadingInput({
         />
       ) : null;
     case 'grease': {
-      const last = step.place && rig?.grease[step.place];
+      const last = step.place && isWheelEnd(step.place) ? rig?.grease[step.place] : undefined;
+      const chosen = THICKENERS.find((thickener) => thickener === value);
       return (
         <>
           <Choice
@@ -68,14 +79,11 @@ function ReadingInput({
             columns="grid-cols-2"
             big
             options={THICKENERS.map((thickener) => ({ value: thickener, label: THICKENER_WORDS[thickener] }))}
-            value={THICKENERS.find((thickener) => thickener === value)}
+            value={chosen}
             onChange={set}
           />
-          {last && value && value !== last && (
-            <p className="border-soon border-l-4 pl-4">
-              Another thickener than last time. Mixed, two kinds can thin each other: every trace of the old
-              one has to be out.
-            </p>
+          {last && chosen && chosen !== last && (
+            <MixNote inside={last} going={chosen} cleaned={step.step === 'pack'} />
           )}
         </>
       );
@@ -92,7 +100,27 @@ function ReadingInput({
           onChange={set}
         />
       );
+    case 'hand':
+      return (
+        <Choice
+          label={words.label}
+          hint={words.hint}
+          big
+          columns="grid-cols-2"
+          options={Object.entries(HAND_WORDS).map(([key, label]) => ({ value: key, label }))}
+          value={value}
+          onChange={set}
+        />
+      );
+    case 'strokes':
+      return (
+        <div className="grid gap-2">
+          <Counter label={words.label} unit="strokes" max={400} value={value} onChange={set} />
+          <Before rig={rig} step={step} what={what} now={now} />
+        </div>
+      );
     case 'nuts-counted':
+    case 'studs-done':
     case 'nuts-started': {
       const studs = run.model.wheels.studs;
       const off = value !== undefined && value !== '' && Number(value) !== studs;
@@ -124,18 +152,109 @@ function ReadingInput({
     }
     default:
       return (
-        <Field
-          label={words.label + optional}
-          hint={words.hint}
-          unit={words.unit}
-          inputMode={what === 'strokes' ? 'numeric' : 'text'}
-          autoCapitalize="characters"
-          maxLength={40}
-          value={value ?? ''}
-          onChange={(event) => set(event.target.value)}
-        />
+        <div className="grid content-start gap-2">
+          <Field
+            label={words.label + optional}
+            hint={words.hint}
+            unit={unitOf(what, units)}
+            inputMode={READINGS[what].as === 'text' ? 'text' : 'decimal'}
+            autoCapitalize="characters"
+            maxLength={READINGS[what].as === 'text' && what === 'law' ? 200 : 40}
+            value={value ?? ''}
+            onChange={(event) => set(event.target.value)}
+          />
+          <Judged run={run} rig={rig} step={step} what={what} text={value} />
+          <Before rig={rig} step={step} what={what} now={now} />
+        </div>
       );
   }
+}
+
+/** The unit a reading is typed in, where it has one. */
+function unitOf(what: ReadingId, units: UnitSystem): string | undefined {
+  const def = READINGS[what];
+  if (def.as === 'quantity') return unitFor(def.of, units);
+  return def.as === 'number' ? def.unit : READING_WORDS[what].unit;
+}
+
+/** Two greases in one hub, by their thickeners: compatible, borderline or not. */
+function MixNote({ inside, going, cleaned }: { inside: Thickener; going: Thickener; cleaned: boolean }) {
+  const kind = mixing(inside, going);
+  return (
+    <JudgementNote
+      verdict={kind === 'compatible' ? 'clear' : cleaned ? 'watch' : 'due'}
+      source="Trade chart of thickeners"
+    >
+      {THICKENER_WORDS[inside]} is in there. {MIXING_WORDS[kind]}{' '}
+      {kind !== 'compatible' &&
+        (cleaned
+          ? 'Every trace of the old one has to be out.'
+          : 'Use the kind that is in there, or open and clean the hub.')}
+    </JudgementNote>
+  );
+}
+
+/** What was read here last time, and at the mate across the axle: within an axle first, then with its own past. */
+function Before({
+  rig,
+  step,
+  what,
+  now,
+}: {
+  rig: RigState | undefined;
+  step: CardStep;
+  what: ReadingId;
+  now: Instant;
+}) {
+  const { units } = usePreferences();
+  const { place } = step;
+  if (!rig?.model || place === undefined) return null;
+  const across = isWheelEnd(place) ? matesOf(place, rig.model).across : undefined;
+  const told = (across ? [across, place] : [place]).flatMap((one) => {
+    const last = rig.read[`${what}@${one}`];
+    if (!last) return [];
+    const figure = readingValue(what, last.value, units);
+    return [`${one === place ? 'here' : one} ${figure} on ${day(last.at, now)}`];
+  });
+  return told.length > 0 ? <p className="text-soft">Last time {list(told)}.</p> : null;
+}
+
+/** A figure judged the moment it is one. */
+function Judged({
+  run,
+  rig,
+  step,
+  what,
+  text,
+}: Pick<Props, 'run' | 'rig' | 'step'> & { what: ReadingId; text: string | undefined }) {
+  const { units } = usePreferences();
+  if (!isJudged(what) || !text || step.place === undefined) return null;
+  const value = readInput(
+    { ...step, readings: [{ what, must: false }] },
+    { readings: { [what]: text }, grades: {} },
+    units,
+  ).readings[what];
+  if (typeof value !== 'number') return null;
+  const part = (kind: PartKind, fact: string) => {
+    const spec =
+      rig && step.place !== 'rig' && step.place !== undefined
+        ? partAt(rig, kind, step.place)?.facts[fact]
+        : undefined;
+    return spec && typeof spec.value === 'number' ? { value: spec.value, source: spec.source } : undefined;
+  };
+  const judged = judgeReading(what, value, {
+    model: run.model,
+    place: step.place,
+    drumMax: part('hub', 'drumMax'),
+    magnet: part('brake', 'magnet'),
+  });
+  if (!judged) return null;
+  const { said, source } = readingVerdict(judged, value, units);
+  return (
+    <JudgementNote verdict={judged.verdict} source={source}>
+      {said}
+    </JudgementNote>
+  );
 }
 
 function GradeInput({

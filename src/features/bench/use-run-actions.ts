@@ -1,18 +1,36 @@
 'use client';
 
 import { useCallback, useMemo } from 'react';
-import { applyChanges, type Changes } from '@/core/rig';
-import { amendModel, findingAt, type Run, type SaidFinding, type Tap } from '@/core/routine';
+import { applyChanges, type Changes, type RigModel } from '@/core/rig';
+import {
+  amendModel,
+  findingAt,
+  park,
+  takeBranch,
+  type AmendProblem,
+  type BranchId,
+  type Run,
+  type SaidFinding,
+  type Tap,
+} from '@/core/routine';
 import { useRecord } from '@/features/common';
 import { useYard } from '@/store';
-import { tapWords } from '@/text';
+import { amendWords, BRANCH_WORDS, tapWords } from '@/text';
 
 /** What can be done with a card in hand; each resolves to what is wrong, or nothing. */
 export interface RunActions {
   readonly tap: (key: string, tapped: Tap) => Promise<string | undefined>;
   readonly back: () => Promise<void>;
   readonly say: (finding: SaidFinding) => Promise<void>;
+  readonly branch: (branch: BranchId) => Promise<string | undefined>;
+  /** Lays the card out anew for the rig as it is now. */
+  readonly renew: (model: RigModel) => Promise<string | undefined>;
+  readonly park: (reason: string) => Promise<void>;
   readonly fact: (changes: Changes) => Promise<void>;
+}
+
+function changeWords(problem: AmendProblem | { readonly code: 'no-run' }): string {
+  return problem.code === 'no-run' ? tapWords(problem) : amendWords(problem);
 }
 
 /** The actions of one run, each on disk before it shows. */
@@ -40,6 +58,20 @@ export function useRunActions(run: Run): RunActions {
       back: async () => void (await store.backRun(run.id)),
       say: async (finding) =>
         void (await store.updateRun(run.id, (current) => findingAt(current, finding, store.clock.now()))),
+      branch: async (branch) => {
+        const taken = await store.changeRun(run.id, (current) =>
+          takeBranch(current, branch, BRANCH_WORDS[branch].kept, store.clock.now()),
+        );
+        return taken.ok ? undefined : changeWords(taken.error);
+      },
+      renew: async (model) => {
+        const taken = await store.changeRun(run.id, (current) =>
+          amendModel(current, model, store.clock.now()),
+        );
+        return taken.ok ? undefined : changeWords(taken.error);
+      },
+      park: async (reason) =>
+        void (await store.updateRun(run.id, (current) => park(current, reason, store.clock.now()))),
       fact,
     }),
     [store, run.id, fact],

@@ -64,7 +64,7 @@ export function AppShell({ children }: { children: ReactNode }) {
       </a>
       <nav
         aria-label="Places"
-        className="bg-rail text-rail-ink fixed inset-x-0 bottom-0 z-30 flex pb-[env(safe-area-inset-bottom)] md:sticky md:inset-auto md:top-0 md:h-dvh md:w-34 md:shrink-0 md:flex-col md:gap-1 md:pt-5"
+        className="bg-rail text-rail-ink print:hidden fixed inset-x-0 bottom-0 z-30 flex pb-[env(safe-area-inset-bottom)] md:sticky md:inset-auto md:top-0 md:h-dvh md:w-34 md:shrink-0 md:flex-col md:gap-1 md:pt-5"
       >
         <span className="figures hidden px-4 pb-4 text-lg font-semibold md:block">Yardline</span>
         {PLACES.map(({ href, word, icon: Icon, also = [] }) => {
@@ -91,7 +91,9 @@ export function AppShell({ children }: { children: ReactNode }) {
         })}
       </nav>
       <div className="flex min-w-0 flex-1 flex-col pb-[calc(var(--bar)+env(safe-area-inset-bottom))] md:pb-0">
-        <DemoRibbon />
+        <div className="contents print:hidden">
+          <DemoRibbon />
+        </div>
         {update && <UpdateNote apply={update} />}
         <main id="main" className="flex flex-1 flex-col">
           {children}

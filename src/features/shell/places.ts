@@ -21,7 +21,7 @@ export interface Place {
 export const PLACES: readonly Place[] = [
   { href: '/', word: 'Yard', icon: House },
   { href: '/season', word: 'Season', icon: CalendarRange },
-  { href: '/bench', word: 'Bench', icon: ClipboardList },
+  { href: '/bench', word: 'Bench', icon: ClipboardList, also: ['/sheet'] },
   { href: '/rig', word: 'Rig', icon: Tags, also: ['/parts', '/survey', '/rules', '/identify', '/setup'] },
   { href: '/logbook', word: 'Logbook', icon: ScrollText },
   { href: '/keep', word: 'Keep', icon: Settings },

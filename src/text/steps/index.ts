@@ -1,32 +1,61 @@
 import type { UnitSystem } from '@/core/quantity';
-import { axleOf, type RigModel } from '@/core/rig';
-import type { CardStep, Phase } from '@/core/routine';
+import { axleOf, isGear, isWheelEnd, type RigModel } from '@/core/rig';
+import type { CardStep, Phase, StepId } from '@/core/routine';
 import type { HouseRules } from '@/core/rules';
 import { measure } from '../measure';
 import { BASIS_WORDS } from '../rig';
+import { placeName } from '../gear';
+import { BRAKE } from './brake';
 import { CLOSE } from './close';
+import { GREASE } from './grease';
+import { HUBS } from './hubs';
 import { LOOK } from './look';
 import { OPEN } from './open';
 import { RAISE } from './raise';
 import { REFIT } from './refit';
-import type { StepWords } from './setting';
+import type { Chapter, StepWords } from './setting';
+import { TIRES } from './tires';
+import { UNDER } from './under';
+import { WALK } from './walk';
 
 export const PHASE_WORDS: Record<Phase, string> = {
   ground: 'On the ground',
+  walk: 'On foot',
   up: 'Up and off',
-  open: 'Open the hub',
+  open: 'Open',
   look: 'Clean and look',
   close: 'Pack and close',
+  frame: 'On four stands',
   wheel: 'Wheel on, in the air',
   down: 'Down and tight',
+  end: 'At the end',
 };
 
-const STEPS = { ...RAISE, ...OPEN, ...LOOK, ...CLOSE, ...REFIT } as const;
+const STEPS = {
+  ...RAISE,
+  ...OPEN,
+  ...LOOK,
+  ...CLOSE,
+  ...REFIT,
+  ...GREASE,
+  ...BRAKE,
+  ...HUBS,
+  ...TIRES,
+  ...UNDER,
+  ...WALK,
+} as const satisfies Chapter<StepId>;
 
 /** A step of a card in words, for this rig. */
 export function stepWords(step: CardStep, model: RigModel, house: HouseRules, system: UnitSystem): StepWords {
-  const axle = step.place ? model.axles[axleOf(step.place)] : undefined;
-  return STEPS[step.step]({ step, at: step.place ?? '', model, axle, house, system });
+  const { place } = step;
+  const axle = place && isWheelEnd(place) ? model.axles[axleOf(place)] : undefined;
+  const at =
+    place === undefined || place === 'rig'
+      ? 'the rig'
+      : isGear(place)
+        ? placeName(place).toLowerCase()
+        : place;
+  return STEPS[step.step]({ step, at, model, axle, house, system });
 }
 
 /** The lug torque of a rig with what it rests on: `110 lbf·ft, maker's figure`. */

@@ -1,4 +1,5 @@
 import type { UnitSystem } from '@/core/quantity';
+import { measure } from '../measure';
 import type { Axle, LockKind, RigModel } from '@/core/rig';
 import type { CardStep, StepId } from '@/core/routine';
 import type { HouseRules } from '@/core/rules';
@@ -49,4 +50,23 @@ const LOCK: Record<LockKind, { out: string; in: string; name: string }> = {
 /** The words of an axle's lock, where it is known what locks the nut. */
 export function lockOf(axle: Axle | undefined) {
   return axle?.lock && LOCK[axle.lock];
+}
+
+/** `left` or `right`, by the code of a wheel end. */
+export function sideName(at: string): 'left' | 'right' {
+  return at.endsWith('R') ? 'right' : 'left';
+}
+
+/** The lug torque as it is set on a wrench, or that nobody knows it. */
+export function torqueText(model: RigModel, system: UnitSystem): string {
+  return model.wheels.torque
+    ? measure(model.wheels.torque.value, 'torque', system)
+    : 'the figure of its manual, not known here yet';
+}
+
+/** What a new drum is held against, where there is a drum. */
+export function drumRules(axle: Axle | undefined): string {
+  return axle?.brake === 'electric' || axle?.brake === 'hydraulic-drum'
+    ? ' Inside diameter and shoe width. Drums go in axle pairs.'
+    : '';
 }

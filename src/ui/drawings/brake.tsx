@@ -1,7 +1,7 @@
 import { arc } from './polar';
 
 /** What a brake step is about. */
-export type BrakePart = 'star-wheel' | 'shoes' | 'caliper' | 'whole';
+export type BrakePart = 'star-wheel' | 'shoes' | 'caliper' | 'magnet' | 'plate' | 'whole';
 
 const C = 150;
 
@@ -25,7 +25,7 @@ function Drum({ part, electric }: { part: BrakePart; electric: boolean }) {
   const screw = part === 'star-wheel' ? 'ink-meant' : 'ink-metal';
   return (
     <>
-      <circle cx={C} cy={C} r="136" className="ink-body" />
+      <circle cx={C} cy={C} r="136" className={part === 'plate' ? 'ink-meant' : 'ink-body'} />
       <circle cx={C} cy={C} r="122" className="ink-thin" />
       {/* Forward is to the left: the shorter lining faces it. */}
       <path
@@ -55,7 +55,7 @@ function Drum({ part, electric }: { part: BrakePart; electric: boolean }) {
             rx="17"
             ry="26"
             transform="rotate(-16 106 178)"
-            className={part === 'whole' ? 'ink-meant' : 'ink-body'}
+            className={part === 'whole' || part === 'magnet' ? 'ink-meant' : 'ink-body'}
           />
           <ellipse cx="106" cy="178" rx="8" ry="14" transform="rotate(-16 106 178)" className="ink-thin" />
         </>

@@ -5,3 +5,4 @@ export { CastleNut } from './castle-nut';
 export { HubStack, type HubPart } from './hub-stack';
 export { Corner, type CornerPart } from './corner';
 export { Brake, type BrakePart } from './brake';
+export { Suspension, type SuspensionPart } from './suspension';

@@ -1,8 +1,8 @@
 import * as z from 'zod/mini';
-import { nonNegative, shaped, text } from '../../base';
-import { placeSchema, wheelEndSchema } from '../../rig';
+import { nonNegative, shaped, text, whole } from '../../base';
+import { isWheelEnd, placeSchema, wheelEndSchema } from '../../rig';
 import { openRefits, refitsSchema } from '../refits';
-import { ROUTINES, SUBJECTS, THICKENERS } from '../../rules';
+import { SUBJECTS, THICKENERS, WORKS } from '../../rules';
 import { defineKind, type Applied } from '../define';
 import { markNow, restart } from '../marks';
 import { partsAfterWork } from '../parts';
@@ -13,7 +13,14 @@ const routinePlaceSchema = z.union([placeSchema, z.literal('rig')]);
 
 const body = z.strictObject({
   jobs: z
-    .array(z.strictObject({ routine: z.enum(ROUTINES), place: routinePlaceSchema }))
+    .array(
+      z.strictObject({
+        routine: z.enum(WORKS),
+        place: routinePlaceSchema,
+        /** The other of two places that changed with each other. */
+        with: z.optional(placeSchema),
+      }),
+    )
     .check(z.minLength(1)),
   /** From the bench step by step, written down afterwards, or remembered from before the record. */
   from: z.enum(['bench', 'written', 'memory']),
@@ -21,13 +28,15 @@ const body = z.strictObject({
   minutes: z.optional(nonNegative()),
   readings: z.array(
     z.strictObject({
-      place: wheelEndSchema,
+      place: routinePlaceSchema,
       what: shaped(/^[a-z][a-z-]*$/),
       /** SI for quantities; text for numbers read off parts. */
       value: z.union([z.number(), text(200)]),
     }),
   ),
-  conditions: z.array(z.strictObject({ place: wheelEndSchema, subject: z.enum(SUBJECTS), grade: text(40) })),
+  conditions: z.array(
+    z.strictObject({ place: routinePlaceSchema, subject: z.enum(SUBJECTS), grade: text(40) }),
+  ),
   materials: z.array(
     z.strictObject({
       place: wheelEndSchema,
@@ -43,6 +52,14 @@ const body = z.strictObject({
   skipped: z.array(z.strictObject({ step: text(60), reason: note })),
   /** Miles towed between remembered work and the start of the record (m), where known. */
   distanceSince: z.optional(nonNegative()),
+  /** How long each kind of step took (min, the mean of so many), where it was led step by step. */
+  times: z.optional(
+    z.array(
+      z.strictObject({ act: shaped(/^[a-z][a-z-]*$/), minutes: nonNegative(600), count: whole(1, 1000) }),
+    ),
+  ),
+  /** What it cost, in the owner's own money. */
+  cost: z.optional(z.strictObject({ amount: nonNegative(1e7), currency: shaped(/^[A-Z]{3}$/) })),
   note: z.optional(note),
 });
 
@@ -60,18 +77,52 @@ function markLeft(rig: RigState, work: WorkBody, entry: Applied): Mark {
   };
 }
 
-/** Work done on a rig: what restarts, what it leaves behind. Version 1 knew repacks and looks at hubs; version 2 every routine and place. */
+/** Counts that are of the moment, and what has a place of its own. */
+const NOT_KEPT: ReadonlySet<string> = new Set([
+  'nuts-counted',
+  'nuts-started',
+  'studs-done',
+  'slots-back',
+  'end-play',
+]);
+
+/** What was last read where, with the figures of some work; nothing where it brought none. */
+function readAfter(rig: RigState, work: WorkBody, entry: Applied): Partial<Pick<RigState, 'read'>> {
+  const kept = work.readings.flatMap(({ place, what, value }) =>
+    typeof value === 'number' && !NOT_KEPT.has(what)
+      ? [[`${what}@${place}`, { value, at: entry.happened }] as const]
+      : [],
+  );
+  return kept.length > 0 ? { read: { ...rig.read, ...Object.fromEntries(kept) } } : {};
+}
+
+/** The most steps of a kind that the past is weighed with: habits change. */
+const REMEMBERED = 12;
+
+/** The owner's pace with some more steps in it. */
+function paceAfter(pace: RigState['pace'], times: NonNullable<WorkBody['times']>): RigState['pace'] {
+  const next = { ...pace };
+  for (const { act, minutes, count } of times) {
+    const before = next[act];
+    const weight = Math.min(before?.count ?? 0, REMEMBERED);
+    const mean = ((before?.minutes ?? 0) * weight + minutes * count) / (weight + count);
+    next[act] = { minutes: mean, count: weight + count };
+  }
+  return next;
+}
+
+/** Work done on a rig: what restarts, what it leaves behind. Version 1 knew repacks and looks at hubs, version 2 every routine and place; version 3 repairs, readings anywhere, times and cost. */
 export const work = defineKind({
   kind: 'work',
-  version: 2,
+  version: 3,
   body,
-  upcasters: [(body) => body],
+  upcasters: [(body) => body, (body) => body],
   apply: (rig, work, entry) => {
     const grease = { ...rig.grease };
     for (const used of work.materials) grease[used.place] = used.grease;
     const endPlay = { ...rig.endPlay };
     for (const { place, what, value } of work.readings)
-      if (what === 'end-play' && typeof value === 'number')
+      if (what === 'end-play' && typeof value === 'number' && isWheelEnd(place))
         endPlay[place] = { play: value, at: entry.happened };
     return {
       ...restart(rig, work.jobs, markLeft(rig, work, entry)),
@@ -79,6 +130,8 @@ export const work = defineKind({
       grease,
       endPlay,
       parts: partsAfterWork(rig, work, entry),
+      ...readAfter(rig, work, entry),
+      ...(work.times && { pace: paceAfter(rig.pace, work.times) }),
     };
   },
 });

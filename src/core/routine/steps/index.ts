@@ -2,24 +2,30 @@
  * Steps: the routines as data, a chapter a file. Each step says what must hold
  * before it and what holds after; the compiler orders them, the verifier plays them.
  */
-import { CLOSE } from './close';
-import { LOOK } from './look';
-import { OPEN } from './open';
-import { RAISE } from './raise';
-import { REFIT } from './refit';
-import type { StepDef } from './step';
-
-export { CLEAR_UP, SET_UP } from './once';
+export { ACTS, type Act, type StepId } from './acts';
+export { BRANCH_IDS, BRANCHES, branchesAt, type BranchDef, type BranchId } from './branches';
+export { CHOCK, SET_UP, UNCHOCK } from './once';
+export {
+  CHAPTERS,
+  chapterSteps,
+  FRAME_DOWN,
+  FRAME_UP,
+  inWalkingOrder,
+  placesOfJob,
+  PLANS,
+  type ChapterId,
+  type Plan,
+} from './plans';
 export {
   PHASES,
-  type Act,
+  READINGS,
   type Fact,
   type Phase,
   type Reading,
+  type ReadingDef,
+  type ReadingId,
   type Scope,
+  type StepContext,
   type StepDef,
-  type StepId,
+  type Tool,
 } from './step';
-
-/** A bearing repack at one wheel end, from the nuts broken loose to the cover back on. */
-export const REPACK: readonly StepDef[] = [...RAISE, ...OPEN, ...LOOK, ...CLOSE, ...REFIT];

@@ -1,22 +1,24 @@
-import type { StepDef } from './step';
+import { step } from './step';
 
-/** Rounds of the star are put in by the compiler, by school, where `torque-air` and `torque-ground` are provided. */
-export const SET_UP: readonly StepDef[] = [
-  { id: 'brake-on', phase: 'ground', scope: 'card', needs: [], gives: ['braked'], minutes: 2 },
-  { id: 'chock', phase: 'ground', scope: 'side', needs: [], gives: ['chocked {side}'], minutes: 1 },
-  {
-    id: 'steady',
-    phase: 'ground',
-    scope: 'card',
-    needs: [],
-    gives: ['steadied'],
-    minutes: 3,
+const card = { scope: 'card' } as const;
+
+/** What makes the rig safe to work on: held, and steadied (handbook 4.1). */
+export const SET_UP = [
+  step('brake-on', 'ground', 2, { ...card, gives: ['braked'] }),
+  step('steady', 'ground', 3, {
+    ...card,
     optional: true,
-    when: (_, kind) => kind === 'rv',
-  },
+    gives: ['steadied'],
+    when: ({ kind }) => kind === 'rv',
+  }),
 ];
+
+/** The wheels that stay down are chocked when the first corner across from them is next. */
+export const CHOCK = step('chock', 'ground', 1, {
+  scope: 'side',
+  needs: ['braked'],
+  gives: ['chocked {side}'],
+});
 
 /** What ends a card, once every corner is down and at torque. */
-export const CLEAR_UP: readonly StepDef[] = [
-  { id: 'unchock', phase: 'down', scope: 'card', needs: [], gives: ['clear'], minutes: 1 },
-];
+export const UNCHOCK = step('unchock', 'end', 1, { ...card, gives: ['clear'] });

@@ -1,105 +1,150 @@
 import type { Axle, RigKind } from '../../rig';
-import type { Subject } from '../../rules';
+import type { HouseRules, Subject, WorkId } from '../../rules';
+import type { Act } from './acts';
 
 /** The parts of a job, as they are headed on a card. */
-export const PHASES = ['ground', 'up', 'open', 'look', 'close', 'wheel', 'down'] as const;
+export const PHASES = [
+  'ground',
+  'walk',
+  'up',
+  'open',
+  'look',
+  'close',
+  'frame',
+  'wheel',
+  'down',
+  'end',
+] as const;
 export type Phase = (typeof PHASES)[number];
 
-/** What a step physically does; the verifier plays these. */
-export type Act =
-  | 'brake-on'
-  | 'chock'
-  | 'steady'
-  | 'cover-off'
-  | 'break-loose'
+/** What is in the hand; a change of it costs time. */
+export type Tool =
+  | 'bar'
   | 'jack'
-  | 'stand'
-  | 'feel'
-  | 'wheel-off'
-  | 'caliper-off'
-  | 'cap-off'
-  | 'lock-out'
-  | 'mark-hole'
-  | 'nut-off'
-  | 'shoes-back'
-  | 'outer-out'
-  | 'hub-off'
-  | 'read-seal'
-  | 'seal-out'
-  | 'inner-out'
-  | 'clean'
-  | 'look-bearings'
-  | 'look-spindle'
-  | 'look-brake'
-  | 'renew'
-  | 'pack'
-  | 'smear'
-  | 'inner-in'
-  | 'seal-in'
-  | 'hub-on'
-  | 'outer-in'
-  | 'nut-set'
-  | 'lock-in'
-  | 'check-set'
-  | 'cap-on'
-  | 'top-up'
-  | 'caliper-on'
-  | 'wheel-on'
-  | 'hand-start'
-  | 'torque'
-  | 'last-spin'
-  | 'brake-adjust'
-  | 'brake-test'
-  | 'lower'
-  | 'cover-on'
-  | 'open-rechecks'
-  | 'unchock';
+  | 'torque-wrench'
+  | 'wrench'
+  | 'hammer'
+  | 'pliers'
+  | 'spoon'
+  | 'puller'
+  | 'gun'
+  | 'gauge'
+  | 'meter'
+  | 'solvent';
 
-/** A step's name is what it does; the torque rounds share one. */
-export type StepId = Act;
+/** What can be written down at a step: how it is read, and between which bounds (SI) it can be true. */
+export const READINGS = {
+  'nuts-counted': { as: 'count', max: 8 },
+  'nuts-started': { as: 'count', max: 8 },
+  'studs-done': { as: 'count', max: 8 },
+  'seal-number': { as: 'text' },
+  'inner-roller': { as: 'text' },
+  'inner-race': { as: 'text' },
+  'outer-roller': { as: 'text' },
+  'outer-race': { as: 'text' },
+  renewed: { as: 'choice', options: ['none', 'inner', 'outer', 'both'] },
+  grease: { as: 'choice', options: undefined },
+  'slots-back': { as: 'count', max: 24 },
+  strokes: { as: 'count', max: 400 },
+  hand: { as: 'choice', options: ['left', 'right'] },
+  lining: { as: 'quantity', of: 'length', min: 0, max: 0.015 },
+  'drum-diameter': { as: 'quantity', of: 'length', min: 0.12, max: 0.45 },
+  'magnet-ohms': { as: 'number', unit: 'Ω', min: 0, max: 50 },
+  volts: { as: 'number', unit: 'V', min: 0, max: 20 },
+  pressure: { as: 'quantity', of: 'pressure', min: 20_000, max: 1_000_000 },
+  'tread-inner': { as: 'quantity', of: 'length', min: 0, max: 0.02 },
+  'tread-middle': { as: 'quantity', of: 'length', min: 0, max: 0.02 },
+  'tread-outer': { as: 'quantity', of: 'length', min: 0, max: 0.02 },
+  dot: { as: 'text' },
+  'left-diagonal': { as: 'quantity', of: 'length', min: 0.3, max: 15 },
+  'right-diagonal': { as: 'quantity', of: 'length', min: 0.3, max: 15 },
+  'axle-at': { as: 'quantity', of: 'length', min: 0.3, max: 15 },
+  'bolt-spacing': { as: 'quantity', of: 'length', min: 0.05, max: 1 },
+  law: { as: 'text' },
+} as const satisfies Record<string, ReadingDef>;
+
+/** How a reading is read; bounds in SI, or in its own unit for a plain number. */
+export type ReadingDef =
+  | { readonly as: 'text' }
+  | { readonly as: 'count'; readonly max: number }
+  | { readonly as: 'choice'; readonly options: readonly string[] | undefined }
+  | { readonly as: 'number'; readonly unit: string; readonly min: number; readonly max: number }
+  | {
+      readonly as: 'quantity';
+      readonly of: 'length' | 'pressure';
+      readonly min: number;
+      readonly max: number;
+    };
+
+/** What is written down. */
+export type ReadingId = keyof typeof READINGS;
 
 /** Something written down at a step. Unless `must`, it can be left open. */
 export interface Reading {
-  readonly what:
-    | 'nuts-counted'
-    | 'nuts-started'
-    | 'seal-number'
-    | 'inner-roller'
-    | 'inner-race'
-    | 'outer-roller'
-    | 'outer-race'
-    | 'renewed'
-    | 'grease'
-    | 'slots-back'
-    | 'strokes';
+  readonly what: ReadingId;
   readonly must: boolean;
 }
 
-/** Where a step applies: once a card, once for a side that is worked on, once a wheel end. */
-export type Scope = 'card' | 'side' | 'end';
+/** How often a step stands on a card: once, once for a side that is held, or once a place. */
+export type Scope = 'card' | 'side' | 'place';
 
-/** A fact that steps need, give or take away; `{}` stands for the wheel end, `{side}` for the side that stays down. */
+/** A fact that steps need, give or take away; `{}` stands for the place, `{side}` for the side that is held or worked on, `{other}` for the one across, `{mate}` for the other of two places, `{each}` for every wheel end of the rig. */
 export type Fact = string;
+
+/** What a step's being on a card depends on. */
+export interface StepContext {
+  /** The axle of the wheel end; none at any other place. */
+  readonly axle: Axle | undefined;
+  readonly kind: RigKind;
+  readonly house: HouseRules;
+  /** True where some work is done at the same place. */
+  readonly has: (...works: readonly WorkId[]) => boolean;
+  /** The whole frame stands on stands. */
+  readonly framed: boolean;
+}
 
 /** One step as data. */
 export interface StepDef {
-  readonly id: StepId;
+  readonly id: Act;
   readonly phase: Phase;
   readonly scope: Scope;
+  /** Minutes it takes, where the owner's own past says nothing. */
+  readonly minutes: number;
   readonly needs: readonly Fact[];
   readonly gives: readonly Fact[];
-  readonly takes?: readonly Fact[];
-  readonly readings?: readonly Reading[];
-  readonly subjects?: readonly Subject[];
+  readonly takes: readonly Fact[];
+  readonly readings: readonly Reading[];
+  readonly subjects: readonly Subject[];
+  readonly tool: Tool | undefined;
   /** It may be left out, with the reason on record. */
-  readonly optional?: boolean;
-  readonly minutes: number;
+  readonly optional: boolean;
   /** Left off the card where this rig does not have it. */
-  readonly when?: (axle: Axle, kind: RigKind) => boolean;
+  readonly when: ((context: StepContext) => boolean) | undefined;
+}
+
+type More = Partial<Omit<StepDef, 'id' | 'phase' | 'minutes'>>;
+
+/** A step at a place; facts it does not name it neither needs nor changes. */
+export function step(id: Act, phase: Phase, minutes: number, more: More = {}): StepDef {
+  return {
+    id,
+    phase,
+    minutes,
+    scope: 'place',
+    needs: [],
+    gives: [],
+    takes: [],
+    readings: [],
+    subjects: [],
+    tool: undefined,
+    optional: false,
+    when: undefined,
+    ...more,
+  };
 }
 
 /** A reading that a step cannot do without. */
-export const must = (what: Reading['what']): Reading => ({ what, must: true });
+export const must = (what: ReadingId): Reading => ({ what, must: true });
 
 /** A reading that can be left open. */
-export const may = (what: Reading['what']): Reading => ({ what, must: false });
+export const may = (what: ReadingId): Reading => ({ what, must: false });

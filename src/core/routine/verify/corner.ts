@@ -1,25 +1,19 @@
 import { axleOf, hasBrake, hasDrum, sideOf, type WheelEnd } from '../../rig';
-import type { CardStep } from '../compile';
+import type { CardStep } from '../card';
+import { playBrake } from './brake';
 import { playRound } from './round';
-import type { Corner, Demand, Scene } from './scene';
+import { can, type Corner, type Demand, type Played, type Scene } from './scene';
 
-/** What must hold before a step at a corner, and what the step then changes. */
-export function play(
-  step: CardStep,
-  c: Corner,
-  scene: Scene,
-): { demands: readonly Demand[]; then: Partial<Corner> } {
+const is = (demands: readonly Demand[], then: Partial<Corner>): Played => ({ demands, then });
+
+/** Raising, the wheel, letting down. */
+function playRaise(step: CardStep, c: Corner, scene: Scene): Played | undefined {
   const place = step.place as WheelEnd;
   const axle = scene.model.axles[axleOf(place)];
-  const drum = axle !== undefined && hasDrum(axle);
-  const disc = axle?.brake === 'hydraulic-disc';
   const braked = axle !== undefined && hasBrake(axle);
   const held = scene.braked && scene.chocked.has(sideOf(place) === 'L' ? 'R' : 'L') && !scene.cleared;
   const othersUp = [...scene.corners].filter(([at, one]) => at !== place && one.lifted).map(([at]) => at);
   const wheelOff = c.lugs === 'off';
-  const can = (holds: boolean, why: string): Demand => [holds, 0, why];
-  const is = (demands: readonly Demand[], then: Partial<Corner>) => ({ demands, then });
-
   switch (step.step) {
     case 'cover-off':
       return is([can(c.lugs === 'torqued', 'the cover goes before the nuts')], {});
@@ -36,11 +30,18 @@ export function play(
       return is(
         [
           [held, 1, 'parking brake and chocks before the jack'],
-          [c.lugs === 'loose', 2, 'nuts are broken loose before the wheel leaves the ground'],
+          [
+            step.lift === 'frame' ||
+              step.lift === 'maker' ||
+              (step.lift === 'spring-seat' && axle?.suspension === 'leaf'),
+            3,
+            'a jack lifts at the frame or the maker’s point, never under a torsion tube',
+          ],
           [othersUp.every((at) => sideOf(at) === sideOf(place)), 17, 'never both sides up'],
+          [!scene.framed, 17, 'the frame is on its stands already'],
           can(!c.lifted, 'this corner is up'),
         ],
-        { lifted: true },
+        { lifted: true, wasUp: true },
       );
     case 'stand':
       return is([[c.lifted, 4, 'a stand takes a raised frame']], { stand: true });
@@ -49,6 +50,7 @@ export function play(
         [
           [c.stand, 4, 'stand in place before hands go in'],
           can(c.lugs !== 'off', 'felt before anything is taken apart'),
+          can(c.plug, 'felt with everything closed'),
         ],
         { felt: true },
       );
@@ -56,11 +58,118 @@ export function play(
       return is(
         [
           [c.stand, 4, 'stand in place before the wheel comes off'],
-          can(c.lifted && c.lugs === 'loose', 'the wheel is not loose and up'),
+          [c.lugs === 'loose', 2, 'its nuts were never broken loose under load'],
+          can(c.lifted, 'the wheel is on the ground'),
           can(c.felt, 'rocked and spun before anything is taken apart'),
+          [c.plug, 16, 'the grease plug is still out'],
         ],
         { lugs: 'off', wasOff: true, rechecks: false },
       );
+    case 'rotate': {
+      const mate = scene.mates.get(place);
+      const free = !mate || scene.corners.get(mate)?.lugs === 'off';
+      return is([can(wheelOff && free, 'both wheels are off before they change places')], {});
+    }
+    case 'swap-tire':
+    case 'maker-service':
+    case 'oil-check':
+      return is([can(wheelOff, 'the wheel is in the way')], {});
+    case 'renew-stud':
+      return is([[wheelOff, 16, 'a stud is renewed with the wheel off']], {});
+    case 'adapter-torque':
+      return is([can(wheelOff, 'the wheel hides the adapter')], {});
+    case 'wheel-on':
+      return is(
+        [
+          [c.cap, 5, 'cap on before the wheel'],
+          [c.caliper, 16, 'the caliper is still off'],
+          can(wheelOff && c.hub, 'there is nothing to hang the wheel on'),
+        ],
+        { lugs: 'hung', round: 0 },
+      );
+    case 'hand-start':
+      return is([[c.lugs === 'hung', 12, 'nuts are started by hand on a hung wheel']], {
+        lugs: c.lugs === 'hung' ? 'started' : c.lugs,
+      });
+    case 'torque':
+      return playRound(step, c, scene.lastInAir.get(place));
+    case 'last-spin':
+      return is(
+        [
+          [c.cap, 10, 'cap before the last spin check'],
+          [c.lugs === 'snug', 12, 'nuts snug before the wheel is spun'],
+          can(c.lifted, 'the wheel is on the ground'),
+        ],
+        { spun: true },
+      );
+    case 'lower':
+      return is(
+        [
+          ...beforeDown(c, braked),
+          can(c.felt, 'up and down without a look'),
+          can(!scene.framed, 'the whole frame is up'),
+        ],
+        {
+          lifted: false,
+          stand: false,
+        },
+      );
+    case 'set-pressure':
+      return is([can(!c.lifted, 'pressure is set on a wheel that is down')], {});
+    case 'cover-on':
+      return is([can(c.lugs === 'torqued', 'the cover hides nuts that are not at torque')], {});
+    case 'open-rechecks':
+      return is([[c.lugs === 'torqued' && c.wasOff, 13, 'rechecks count from the finished refit']], {
+        rechecks: true,
+      });
+    case 'check-lugs':
+      return is(
+        [
+          [scene.braked && !scene.cleared, 1, 'parking brake before a wrench is pulled'],
+          [c.lugs === 'torqued' && !c.lifted, 12, 'torque is checked on the ground, on nuts that are tight'],
+        ],
+        {},
+      );
+    case 'threads':
+      // With the wheel off for other work they lie bare.
+      if (wheelOff) return is([], {});
+      return is(
+        [
+          [held, 1, 'parking brake and chocks first'],
+          [!c.lifted, 2, 'one nut at a time, the tire on the ground'],
+          can(c.lugs === 'torqued', 'the others hold the wheel meanwhile'),
+        ],
+        { lugs: 'snug', round: 0, wasOff: true, rechecks: false },
+      );
+    default:
+      return undefined;
+  }
+}
+
+/** What must hold before a wheel takes weight again, on the jack or with the whole frame. */
+export function beforeDown(c: Corner, braked: boolean): readonly Demand[] {
+  const whole = c.lugs === 'torqued' || c.lugs === 'snug';
+  return [
+    [whole, 12, 'nuts snug before the wheel takes weight'],
+    [
+      !(braked || c.brake !== 'as-it-was') || c.brake === 'as-it-was' || c.brake === 'tested',
+      14,
+      'brake tested before the wheel goes down',
+    ],
+    can(c.lifted && c.hub, 'it is down'),
+    [!c.wasOff || c.spun, 10, 'spun before it goes down'],
+    [c.plug, 16, 'the grease plug is still out'],
+  ];
+}
+
+/** Opening and closing a hub. */
+function playHub(step: CardStep, c: Corner, scene: Scene): Played | undefined {
+  const axle = scene.model.axles[axleOf(step.place as WheelEnd)];
+  const drum = axle !== undefined && hasDrum(axle);
+  const disc = axle?.brake === 'hydraulic-disc';
+  const braked = axle !== undefined && hasBrake(axle);
+  const wheelOff = c.lugs === 'off';
+  switch (step.step) {
     case 'caliper-off':
       return is([can(wheelOff, 'the wheel is in the way'), can(c.caliper, 'it is off')], {
         caliper: false,
@@ -68,6 +177,8 @@ export function play(
       });
     case 'cap-off':
       return is([[wheelOff, 5, 'wheel off before the cap'], can(c.cap, 'it is off')], { cap: false });
+    case 'soak-pin':
+      return is([can(!c.cap && c.lock, 'the pin is reached with the cap off')], {});
     case 'lock-out':
       return is([can(!c.cap, 'the cap is in the way'), can(c.lock, 'it is out')], { lock: false });
     case 'mark-hole':
@@ -95,6 +206,14 @@ export function play(
         shoesBack: true,
         brake: 'disturbed',
       });
+    case 'free-drum':
+      return is(
+        [
+          [c.shoesBack, 7, 'shoes backed off before a hanging drum is forced'],
+          can(!c.outer, 'the bearing holds it'),
+        ],
+        {},
+      );
     case 'hub-off':
       return is(
         [
@@ -104,12 +223,14 @@ export function play(
           can(!disc || !c.caliper, 'the caliper holds the disc'),
           can(c.hub && c.stand, 'it is off'),
         ],
-        { hub: false },
+        { hub: false, hubWasOff: true },
       );
     case 'read-seal':
       return is([can(!c.hub && c.seal, 'the seal is read in the hub, before it is destroyed')], {
         sealRead: true,
       });
+    case 'clear-line':
+      return is([can(!c.hub, 'the hub hides the line')], {});
     case 'seal-out':
       return is(
         [[!c.hub, 6, 'hub off before the seal'], can(c.seal && c.sealRead, 'the seal is read first')],
@@ -129,39 +250,43 @@ export function play(
       return is([[c.clean, 8, 'clean before inspect']], { bearingsSeen: true });
     case 'look-spindle':
       return is([[c.clean, 8, 'clean before inspect']], { spindleSeen: true });
-    case 'look-brake':
-      return is([can(!c.hub, 'the drum hides the shoes')], { brakeSeen: true });
     case 'renew':
       return is(
         [
           [c.bearingsSeen, 8, 'inspect before renewing'],
           [!c.packed, 8, 'a renewed bearing is packed after'],
         ],
-        {
-          renewed: true,
-        },
+        { renewed: true },
       );
+    case 'match-hub':
+      return is([[c.bearingsSeen && c.spindleSeen, 8, 'the old one is read before the new one is matched']], {
+        renewed: true,
+        faceClean: false,
+      });
+    case 'race-out':
+      return is([[c.renewed && !c.packed, 8, 'races go before new grease'], can(!c.hub, 'the hub is on')], {
+        races: false,
+      });
+    case 'race-in':
+      return is([[c.renewed && !c.packed, 8, 'races are seated before new grease']], { races: true });
     case 'pack':
       return is([[c.bearingsSeen && c.renewed, 8, 'inspect before pack']], { packed: true });
     case 'smear':
       return is(
         [
-          [c.clean && c.spindleSeen && c.renewed, 8, 'inspect before new grease'],
+          [c.clean && c.spindleSeen && c.renewed && c.races, 8, 'inspect before new grease'],
           can(!c.inner, 'the race is covered'),
         ],
-        {
-          smeared: true,
-        },
+        { smeared: true },
       );
     case 'inner-in':
       return is(
         [
           [c.packed && c.smeared, 8, 'packed and smeared before it goes in'],
+          [c.races, 9, 'its race is seated before the inner bearing'],
           can(!c.hub && !c.seal, 'the hub is shut'),
         ],
-        {
-          inner: true,
-        },
+        { inner: true },
       );
     case 'seal-in':
       return is(
@@ -174,16 +299,20 @@ export function play(
       return is(
         [
           [c.inner && c.seal, 9, 'seal flush before the hub goes on'],
+          [c.plate && c.shoes && c.magnet && c.wires, 16, 'the brake is not together'],
           can(!c.hub, 'it is on'),
           can(!drum || c.brakeSeen, 'the brake is looked at while it is open'),
+          [c.faceClean || !(braked || c.brake !== 'as-it-was'), 14, 'oil or grease on the face that brakes'],
         ],
         { hub: true },
       );
+    case 'find-washer':
+      return is([can(!c.outer && c.hub, 'the washer goes in with the outer bearing')], {});
     case 'outer-in':
       return is(
         [
           [c.hub, 6, 'hub on before the outer bearing'],
-          [c.packed, 8, 'packed before it goes in'],
+          [!c.clean || c.packed, 8, 'packed before it goes in'],
         ],
         { outer: true },
       );
@@ -201,7 +330,9 @@ export function play(
     case 'cap-on':
       return is(
         [[c.lock && c.nutSet, 10, 'lock before the cap'], can(c.setChecked, 'the setting is checked first')],
-        { cap: true },
+        {
+          cap: true,
+        },
       );
     case 'top-up':
       return is([can(c.cap && c.seal && c.hub, 'the cap goes first, its plug last')], {});
@@ -210,63 +341,49 @@ export function play(
         caliper: true,
         brake: 'adjusted',
       });
-    case 'wheel-on':
+    case 'plug-out':
       return is(
         [
-          [c.cap, 5, 'cap on before the wheel'],
-          [c.caliper, 16, 'the caliper is still off'],
-          can(wheelOff && c.hub, 'there is nothing to hang the wheel on'),
+          [c.stand, 4, 'stand in place before the wheel is turned'],
+          can(c.plug && c.felt, 'it is out, or nobody felt the hub first'),
         ],
-        { lugs: 'hung', round: 0 },
+        {
+          plug: false,
+          wiped: false,
+          pumped: false,
+          backSeen: false,
+        },
       );
-    case 'hand-start':
-      return is([[c.lugs === 'hung', 12, 'nuts are started by hand on a hung wheel']], {
-        lugs: c.lugs === 'hung' ? 'started' : c.lugs,
-      });
-    case 'torque':
-      return playRound(step, c, scene.lastInAir.get(place));
-    case 'last-spin':
+    case 'wipe-fitting':
+      return is([can(!c.plug, 'the plug covers the fitting')], { wiped: true });
+    case 'pump':
       return is(
         [
-          [c.cap, 10, 'cap before the last spin check'],
-          [c.lugs === 'snug', 12, 'nuts snug before the wheel is spun'],
-          can(c.lifted, 'the wheel is on the ground'),
+          [c.wiped, 8, 'dirt on the fitting goes into the bearing'],
+          can(c.stand && !c.plug && !wheelOff, 'the wheel is turned while pumping'),
         ],
-        { spun: true },
+        {
+          pumped: true,
+        },
       );
-    case 'brake-adjust':
-      return is([[c.nutSet && c.lugs === 'snug' && c.lifted, 11, 'nut set, wheel on, in the air']], {
-        brake: 'adjusted',
-      });
-    case 'brake-test':
+    case 'look-back':
+      return is([can(c.pumped, 'the back is watched for what was pumped')], { backSeen: true });
+    case 'plug-in':
       return is(
-        [
-          [c.brake === 'adjusted', 14, 'adjusted before it is tested'],
-          can(c.lifted && c.lugs === 'snug', 'a brake is tested on a wheel that can turn'),
-        ],
-        { brake: 'tested' },
+        [[c.backSeen, 8, 'a blown seal is seen before the plug goes back'], can(!c.plug, 'it is in')],
+        { plug: true },
       );
-    case 'lower':
-      return is(
-        [
-          [c.lugs === 'snug', 12, 'nuts snug before the wheel takes weight'],
-          [
-            !braked || c.brake === 'as-it-was' || c.brake === 'tested',
-            14,
-            'brake tested before the wheel goes down',
-          ],
-          can(c.lifted && c.hub, 'it is down'),
-          [c.spun, 10, 'spun before it goes down'],
-        ],
-        { lifted: false, stand: false },
-      );
-    case 'cover-on':
-      return is([can(c.lugs === 'torqued', 'the cover hides nuts that are not at torque')], {});
-    case 'open-rechecks':
-      return is([[c.lugs === 'torqued' && c.wasOff, 13, 'rechecks count from the finished refit']], {
-        rechecks: true,
-      });
     default:
-      return is([can(false, 'this step belongs to no corner')], {});
+      return undefined;
   }
+}
+
+/** What must hold before a step at a corner, and what the step then changes. */
+export function play(step: CardStep, c: Corner, scene: Scene): Played {
+  return (
+    playRaise(step, c, scene) ??
+    playHub(step, c, scene) ??
+    playBrake(step, c, scene) ??
+    is([can(false, 'this step belongs to no corner')], {})
+  );
 }

@@ -1,4 +1,4 @@
-import type { CardStep } from '../compile';
+import type { CardStep } from '../card';
 import type { Corner, Demand } from './scene';
 
 /** A round of the star: nuts started by hand, rounds in order, the last full and on the ground. */

@@ -24,12 +24,27 @@ export interface Corner {
   spindleSeen: boolean;
   brakeSeen: boolean;
   renewed: boolean;
+  races: boolean;
   packed: boolean;
   smeared: boolean;
   setChecked: boolean;
   spun: boolean;
+  /** The grease plug of the cap. */
+  plug: boolean;
+  wiped: boolean;
+  pumped: boolean;
+  backSeen: boolean;
+  plate: boolean;
+  shoes: boolean;
+  magnet: boolean;
+  wires: boolean;
+  handChecked: boolean;
+  flangeSeen: boolean;
+  faceClean: boolean;
   brake: 'as-it-was' | 'disturbed' | 'adjusted' | 'tested';
   wasOff: boolean;
+  wasUp: boolean;
+  hubWasOff: boolean;
   rechecks: boolean;
 }
 
@@ -57,14 +72,38 @@ export const WHOLE: Corner = {
   spindleSeen: false,
   brakeSeen: false,
   renewed: false,
+  races: true,
   packed: false,
   smeared: false,
   setChecked: false,
   spun: false,
+  plug: true,
+  wiped: false,
+  pumped: false,
+  backSeen: false,
+  plate: true,
+  shoes: true,
+  magnet: true,
+  wires: true,
+  handChecked: false,
+  flangeSeen: false,
+  faceClean: true,
   brake: 'as-it-was',
   wasOff: false,
+  wasUp: false,
+  hubWasOff: false,
   rechecks: false,
 };
+
+/** The joints of one side of the suspension. */
+export interface SideState {
+  apart: boolean;
+  bushOut: boolean;
+  eyeSeen: boolean;
+  hangersSeen: boolean;
+  equalizer: boolean;
+  spring: boolean;
+}
 
 /** The whole rig while a card is played. */
 export interface Scene {
@@ -72,10 +111,31 @@ export interface Scene {
   chocked: Set<string>;
   cleared: boolean;
   corners: Map<WheelEnd, Corner>;
+  /** The frame stands on four stands. */
+  framed: boolean;
+  axlesHeld: boolean;
+  sides: Record<'L' | 'R', SideState>;
+  jointsTight: boolean;
+  axle: 'as-it-was' | 'seated' | 'square' | 'tight';
+  lit: boolean;
+  batteryRead: boolean;
+  /** What was taken off or pulled and is not back: the breakaway pin, its battery. */
+  out: Set<string>;
   /** The last round in the air, by corner. */
   readonly lastInAir: ReadonlyMap<WheelEnd, number>;
+  /** Wheel ends whose wheels change with each other. */
+  readonly mates: ReadonlyMap<WheelEnd, WheelEnd>;
   readonly model: RigModel;
 }
 
 /** What must hold before a step; by which rule of the safe order; why. */
 export type Demand = readonly [holds: boolean, rule: number, why: string];
+
+/** A demand of mere possibility: it breaks no rule but cannot be done. */
+export const can = (holds: boolean, why: string): Demand => [holds, 0, why];
+
+/** What a step demands of a corner, and what it then changes. */
+export interface Played {
+  readonly demands: readonly Demand[];
+  readonly then: Partial<Corner>;
+}

@@ -1,0 +1,124 @@
+import { toSI } from '../quantity';
+import { axleOf, isSpare, isWheelEnd, type RigModel, type Specified } from '../rig';
+import type { Basis, RoutinePlace, Verdict } from '../rules';
+
+/** What is read on the bench and judged by a figure; lengths in m, pressure in Pa. */
+export type JudgedReading =
+  | 'lining'
+  | 'drum-diameter'
+  | 'magnet-ohms'
+  | 'volts'
+  | 'pressure'
+  | 'tread-inner'
+  | 'tread-middle'
+  | 'tread-outer';
+
+/** What a reading is held against beside the rig itself. */
+export interface ReadingContext {
+  readonly model: RigModel;
+  readonly place: RoutinePlace;
+  /** The stamped maximum of the drum there (m), and the figure of its magnet (Ω), where they are known. */
+  readonly drumMax?: Specified<number> | undefined;
+  readonly magnet?: Specified<number> | undefined;
+}
+
+/** A reading with the figure it was held against. */
+export interface ReadingJudgement {
+  readonly verdict: Verdict;
+  readonly rule: 'reading';
+  readonly what: JudgedReading;
+  /** The figure: a minimum, a maximum, or a target. */
+  readonly against: number;
+  readonly basis: Basis;
+}
+
+/** Bonded lining at its end (m); riveted ones have less over the rivets, which is measured there. */
+const LINING_MINIMUM = toSI(1 / 16, 'in');
+/** Tread at its end, and where it is watched (m). */
+const TREAD_LIMIT = toSI(2 / 32, 'in');
+const TREAD_WATCHED = toSI(4 / 32, 'in');
+/** Wear that a drum may have beyond nominal where nothing is stamped (m). */
+const DRUM_WEAR = toSI(0.09, 'in');
+const VOLTS_FULL = 12.4;
+const VOLTS_LOW = 12;
+const EPSILON = 1e-6;
+
+const JUDGED: ReadonlySet<string> = new Set<JudgedReading>([
+  'lining',
+  'drum-diameter',
+  'magnet-ohms',
+  'volts',
+  'pressure',
+  'tread-inner',
+  'tread-middle',
+  'tread-outer',
+]);
+
+/** True for readings that have a figure to be held against. */
+export function isJudged(what: string): what is JudgedReading {
+  return JUDGED.has(what);
+}
+
+function pressureVerdict(share: number): Verdict {
+  if (share < 0.75 - EPSILON) return 'stop';
+  if (share < 0.85 - EPSILON) return 'due';
+  return share < 0.95 - EPSILON || share > 1.05 + EPSILON ? 'watch' : 'clear';
+}
+
+/** A reading in its context (handbook 5); undefined where no figure is known to hold it against. */
+export function judgeReading(
+  what: JudgedReading,
+  value: number,
+  { model, place, drumMax, magnet }: ReadingContext,
+): ReadingJudgement | undefined {
+  const said = (verdict: Verdict, against: number, basis: Basis): ReadingJudgement => ({
+    verdict,
+    rule: 'reading',
+    what,
+    against,
+    basis,
+  });
+  switch (what) {
+    case 'lining': {
+      const verdict =
+        value <= EPSILON
+          ? 'stop'
+          : value <= LINING_MINIMUM + EPSILON
+            ? 'due'
+            : value < 2 * LINING_MINIMUM - EPSILON
+              ? 'watch'
+              : 'clear';
+      return said(verdict, LINING_MINIMUM, 'house');
+    }
+    case 'drum-diameter': {
+      const nominal = isWheelEnd(place) ? model.axles[axleOf(place)]?.drum : undefined;
+      const most =
+        drumMax ?? (nominal && { value: nominal.value.diameter + DRUM_WEAR, source: nominal.source });
+      return (
+        most &&
+        said(value > most.value + EPSILON ? 'due' : 'clear', most.value, drumMax ? drumMax.source : 'house')
+      );
+    }
+    case 'magnet-ohms':
+      return (
+        magnet &&
+        said(
+          Math.abs(value / magnet.value - 1) > 0.2 + EPSILON ? 'due' : 'clear',
+          magnet.value,
+          magnet.source,
+        )
+      );
+    case 'volts':
+      return value < VOLTS_LOW
+        ? said('due', VOLTS_LOW, 'house')
+        : said(value > VOLTS_FULL ? 'clear' : 'watch', VOLTS_FULL, 'house');
+    case 'pressure': {
+      const target = isWheelEnd(place) || isSpare(place) ? model.tires?.pressure : undefined;
+      return target && said(pressureVerdict(value / target.value), target.value, target.source);
+    }
+    default:
+      return value <= TREAD_LIMIT + EPSILON
+        ? said('due', TREAD_LIMIT, 'house')
+        : said(value > TREAD_WATCHED + EPSILON ? 'clear' : 'watch', TREAD_WATCHED, 'house');
+  }
+}

@@ -1,0 +1,73 @@
+import { fail, ok, type Result } from '../base';
+import { axleOf, hubOpens, isSpare, isWheelEnd, placesOf, sideOf, type RigModel } from '../rig';
+import { routineDef, type HouseRules, type WorkId } from '../rules';
+import type { CompileProblem, Job } from './card';
+import { PLANS } from './steps';
+
+/** Work that does the same thing in two ways: only one of them goes on a card at a place. */
+const ONE_OF: readonly (readonly WorkId[])[] = [
+  ['plate-renew', 'shoe-renew', 'brakes-install'],
+  ['plate-renew', 'magnet-renew', 'brakes-install'],
+  ['tire-change', 'tire-renew', 'tire-rotate'],
+  ['bearing-renew', 'hub-renew', 'brakes-install'],
+];
+
+function problemWith(model: RigModel, job: Job, house: HouseRules): CompileProblem | undefined {
+  const { routine: work, place } = job;
+  const plan = PLANS[work];
+  if (!plan) return { code: 'no-card', work };
+  if (place !== 'rig' && !placesOf(model).includes(place)) return { code: 'no-such-place', place };
+  const axle = isWheelEnd(place) ? model.axles[axleOf(place)] : undefined;
+  const opens = plan.corner?.includes('hubOff') === true && axle !== undefined;
+  const disc = axle?.brake === 'hydraulic-disc' && work === 'brake-measure';
+  if (opens && !hubOpens(axle) && !disc) return { code: 'hub-stays-shut', place };
+  if (!routineDef(work).places(model, house).includes(place)) {
+    // Nobody has told yet whether there is a brake.
+    if (axle && axle.brake === undefined && isWheelEnd(place) && plan.corner)
+      return { code: 'not-known', place, facts: ['brake'] };
+    return { code: 'not-here', place, work };
+  }
+  if (opens && isWheelEnd(place) && !disc) {
+    const facts = (['hub', 'lock', 'brake'] as const).filter((fact) => axle[fact] === undefined);
+    if (facts.length > 0) return { code: 'not-known', place, facts };
+  }
+  if (work !== 'tire-rotate') return undefined;
+  if (job.with === undefined || !placesOf(model).includes(job.with) || job.with === place)
+    return { code: 'no-such-place', place: job.with ?? place };
+  if (isSpare(job.with)) return undefined;
+  if (!isWheelEnd(job.with) || !isWheelEnd(place)) return { code: 'not-here', place: job.with, work };
+  return sideOf(job.with) === sideOf(place) ? undefined : { code: 'both-sides', place, with: job.with };
+}
+
+/** The jobs of a card, each checked against the rig, without those that another does by the way. */
+export function settleJobs(
+  model: RigModel,
+  jobs: readonly Job[],
+  house: HouseRules,
+): Result<readonly Job[], CompileProblem> {
+  if (jobs.length === 0) return fail({ code: 'no-jobs' });
+  for (const [i, job] of jobs.entries()) {
+    const problem = problemWith(model, job, house);
+    if (problem) return fail(problem);
+    const here = jobs.filter((one) => one.place === job.place);
+    if (here.some((one) => one !== job && one.routine === job.routine && jobs.indexOf(one) < i))
+      return fail({ code: 'twice', place: job.place });
+    const touched = [job.place, job.with];
+    const shared = jobs.filter(
+      (one) => touched.includes(one.place) || (one.with !== undefined && touched.includes(one.with)),
+    );
+    for (const group of ONE_OF) {
+      const [one, two] = shared.map(({ routine }) => routine).filter((work) => group.includes(work));
+      if (one && two) return fail({ code: 'two-schools', place: job.place, works: [one, two] });
+    }
+  }
+  // A wheel that is refitted is torqued, a rotation checks both of its wheels.
+  const covered = (job: Job) =>
+    jobs.some(
+      (other) =>
+        other !== job &&
+        (other.place === job.place || other.with === job.place) &&
+        (routineDef(other.routine).subsumes as readonly WorkId[]).includes(job.routine),
+    );
+  return ok(jobs.filter((job) => !covered(job)));
+}

@@ -1,0 +1,149 @@
+import type { Verdict, WorkId } from '../../rules';
+import type { Act } from './acts';
+import { may, step, type StepDef } from './step';
+
+/** Something that is not as it should be, and what is done about it there and then. */
+export const BRANCH_IDS = [
+  'pin-stuck',
+  'drum-hangs',
+  'seal-walked',
+  'line-behind',
+  'washer-missing',
+  'stud-sheared',
+  'nut-galls',
+  'stud-turns',
+  'grease-behind',
+  'falls-through',
+  'hole-oval',
+] as const;
+export type BranchId = (typeof BRANCH_IDS)[number];
+
+/** A branch: at which steps it shows, what is put in before which step, and what it leaves behind. */
+export interface BranchDef {
+  readonly id: BranchId;
+  readonly at: readonly Act[];
+  readonly add: readonly { readonly before: Act; readonly step: StepDef }[];
+  readonly finding?: { readonly verdict: Exclude<Verdict, 'clear'>; readonly pulls?: WorkId };
+}
+
+/** Every branch (handbook 4.2, 4.3, 4.6, 4.8). */
+export const BRANCHES: Readonly<Record<BranchId, BranchDef>> = {
+  'pin-stuck': {
+    id: 'pin-stuck',
+    at: ['lock-out'],
+    add: [
+      {
+        before: 'lock-out',
+        step: step('soak-pin', 'open', 10, {
+          needs: ['cap off {}'],
+          gives: ['pin moved {}'],
+          tool: 'hammer',
+        }),
+      },
+    ],
+  },
+  'drum-hangs': {
+    id: 'drum-hangs',
+    at: ['hub-off'],
+    add: [
+      {
+        before: 'hub-off',
+        step: step('free-drum', 'open', 6, {
+          needs: ['outer out {}', 'shoes back {}'],
+          gives: ['drum free {}'],
+          tool: 'spoon',
+        }),
+      },
+    ],
+  },
+  'seal-walked': {
+    id: 'seal-walked',
+    at: ['hub-off', 'read-seal', 'seal-out'],
+    add: [
+      {
+        before: 'hub-on',
+        step: step('grease-off-brake', 'look', 10, {
+          needs: ['clean {}', 'brake seen {}'],
+          gives: ['brake clean {}'],
+          tool: 'solvent',
+        }),
+      },
+    ],
+    finding: { verdict: 'watch' },
+  },
+  'line-behind': {
+    id: 'line-behind',
+    at: ['read-seal', 'seal-out', 'look-spindle'],
+    add: [
+      {
+        before: 'seal-out',
+        step: step('clear-line', 'open', 4, {
+          needs: ['hub off {}'],
+          gives: ['line cleared {}'],
+          tool: 'pliers',
+        }),
+      },
+    ],
+    finding: { verdict: 'watch' },
+  },
+  'washer-missing': {
+    id: 'washer-missing',
+    at: ['outer-out', 'outer-in'],
+    add: [
+      {
+        before: 'outer-in',
+        step: step('find-washer', 'close', 5, { needs: ['hub on {}'], gives: ['washer {}'] }),
+      },
+    ],
+  },
+  'stud-sheared': {
+    id: 'stud-sheared',
+    at: ['break-loose', 'wheel-off'],
+    add: [
+      {
+        before: 'wheel-on',
+        step: step('renew-stud', 'open', 15, {
+          needs: ['wheel off {}'],
+          gives: ['stud {}'],
+          readings: [may('studs-done')],
+          tool: 'hammer',
+        }),
+      },
+    ],
+  },
+  'nut-galls': {
+    id: 'nut-galls',
+    at: ['hand-start', 'torque', 'threads', 'check-lugs'],
+    add: [],
+    finding: { verdict: 'stop' },
+  },
+  'stud-turns': { id: 'stud-turns', at: ['torque', 'check-lugs'], add: [], finding: { verdict: 'stop' } },
+  'grease-behind': {
+    id: 'grease-behind',
+    at: ['pump', 'look-back', 'top-up'],
+    add: [],
+    finding: { verdict: 'due', pulls: 'repack' },
+  },
+  'falls-through': {
+    id: 'falls-through',
+    at: ['bush-out', 'bush-in', 'look-eye'],
+    add: [
+      {
+        before: 'bush-in',
+        step: step('renew-spring', 'frame', 40, {
+          scope: 'side',
+          needs: ['bush out {side}', 'eye seen {side}'],
+          gives: ['spring {side}'],
+          tool: 'wrench',
+        }),
+      },
+    ],
+    finding: { verdict: 'watch' },
+  },
+  'hole-oval': { id: 'hole-oval', at: ['joints-off', 'look-hangers'], add: [], finding: { verdict: 'stop' } },
+};
+
+/** The branches that can show at a step. */
+export function branchesAt(act: Act): readonly BranchDef[] {
+  return BRANCH_IDS.map((id) => BRANCHES[id]).filter(({ at }) => at.includes(act));
+}

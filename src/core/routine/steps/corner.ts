@@ -1,0 +1,95 @@
+import { must, step, type StepContext } from './step';
+
+const corner = ({ framed }: StepContext) => !framed;
+
+/** One corner raised, felt as it is, and let down again (handbook 4.1). */
+export const RAISE = [
+  step('jack', 'up', 3, {
+    needs: ['braked', 'chocked {side}', 'loose {}', 'down {}'],
+    gives: ['up {}'],
+    takes: ['down {}'],
+    tool: 'jack',
+    when: corner,
+  }),
+  step('stand', 'up', 1, { needs: ['up {}'], gives: ['stand {}'], when: corner }),
+  step('feel', 'up', 2, {
+    needs: ['stand {}', 'wheel {}'],
+    gives: ['felt {}'],
+    subjects: ['rock', 'spin'],
+  }),
+];
+
+/** Nuts broken loose under load, before the jack. */
+export const LOOSEN = [
+  step('cover-off', 'ground', 1, { needs: ['braked'], gives: ['cover off {}'], optional: true }),
+  step('break-loose', 'ground', 2, {
+    needs: ['braked', 'chocked {side}', 'down {}', 'tight {}'],
+    gives: ['loose {}'],
+    takes: ['tight {}'],
+    tool: 'bar',
+  }),
+];
+
+/** The wheel off. */
+export const WHEEL_OFF = [
+  step('wheel-off', 'up', 2, {
+    needs: ['stand {}', 'loose {}', 'wheel {}', 'felt {}', 'greased {}'],
+    gives: ['wheel off {}'],
+    takes: ['wheel {}', 'loose {}'],
+    readings: [must('nuts-counted')],
+    tool: 'bar',
+  }),
+];
+
+/** The wheel back on: every nut by hand, early rounds in the air by school (handbook 4.6). */
+export const WHEEL_ON = [
+  step('wheel-on', 'wheel', 2, {
+    needs: [
+      'wheel off {}',
+      'wheel off {mate}',
+      'cap on {}',
+      'caliper on {}',
+      'swapped {}',
+      'rotated {}',
+      'rotated {mate}',
+      'pads seen {}',
+      'serviced {}',
+      'adapter {}',
+      'stud {}',
+      'joints tight',
+    ],
+    gives: ['hung {}'],
+  }),
+  step('hand-start', 'wheel', 2, {
+    needs: ['hung {}'],
+    gives: ['started {}', 'round 0 {}'],
+    readings: [must('nuts-started')],
+  }),
+  // The compiler puts the rounds of the star in here, by school.
+  step('torque', 'wheel', 2, { tool: 'torque-wrench' }),
+  step('last-spin', 'wheel', 1, { needs: ['snug {}', 'up {}'], gives: ['spun {}'] }),
+];
+
+/** The corner down again. */
+export const LOWER = [
+  step('lower', 'down', 2, {
+    needs: ['snug {}', 'spun {}', 'felt {}', 'brake tested {}', 'grease shut {}', 'up {}'],
+    gives: ['down again {}', 'down {}'],
+    takes: ['up {}', 'stand {}'],
+    tool: 'jack',
+    when: corner,
+  }),
+];
+
+/** After the last round on the ground. */
+export const REFIT = [
+  step('set-pressure', 'down', 3, {
+    needs: ['down again {}'],
+    gives: ['inflated {}'],
+    readings: [must('pressure')],
+    tool: 'gauge',
+    when: ({ has }) => has('tire-change', 'tire-renew', 'tire-rotate'),
+  }),
+  step('cover-on', 'down', 1, { needs: ['torqued {}'], gives: ['cover on {}'], optional: true }),
+  step('open-rechecks', 'down', 1, { needs: ['torqued {}', 'inflated {}'], gives: ['rechecks open {}'] }),
+];

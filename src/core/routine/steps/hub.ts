@@ -1,0 +1,202 @@
+import { hubTakesFitting } from '../../rig';
+import { may, must, step, type StepContext } from './step';
+import { braking } from './when';
+
+const disc = ({ axle }: StepContext) => axle?.brake === 'hydraulic-disc';
+
+const newHub = ({ has }: StepContext) => has('hub-renew', 'brakes-install');
+
+/** A hub opened as far as its drum or disc comes off (handbook 4.3). */
+export const HUB_OFF = [
+  step('caliper-off', 'open', 5, {
+    needs: ['wheel off {}'],
+    gives: ['caliper off {}'],
+    tool: 'wrench',
+    when: disc,
+  }),
+  step('cap-off', 'open', 2, { needs: ['wheel off {}'], gives: ['cap off {}'], tool: 'hammer' }),
+  step('lock-out', 'open', 2, {
+    needs: ['cap off {}', 'pin moved {}'],
+    gives: ['lock out {}'],
+    tool: 'pliers',
+  }),
+  step('mark-hole', 'open', 1, {
+    needs: ['lock out {}'],
+    gives: ['hole marked {}'],
+    when: ({ axle }) => axle?.hub === 'drilled' && axle.lock === 'cotter',
+  }),
+  step('nut-off', 'open', 1, { needs: ['lock out {}', 'hole marked {}'], gives: ['nut off {}'] }),
+  step('outer-out', 'open', 1, { needs: ['nut off {}'], gives: ['outer out {}'] }),
+  step('shoes-back', 'open', 2, {
+    needs: ['wheel off {}'],
+    gives: ['shoes back {}'],
+    tool: 'spoon',
+    when: ({ axle }) => axle?.brake === 'electric' || axle?.brake === 'hydraulic-drum',
+  }),
+  step('hub-off', 'open', 2, {
+    needs: ['outer out {}', 'shoes back {}', 'caliper off {}', 'drum free {}'],
+    gives: ['hub off {}'],
+  }),
+];
+
+/** Seal and inner bearing out, all of it cleaned and looked at, packed and closed again. */
+export const BEARINGS = [
+  step('read-seal', 'open', 2, {
+    needs: ['hub off {}', 'seal in place {}'],
+    gives: ['seal read {}'],
+    readings: [may('seal-number')],
+    subjects: ['seal', 'old-grease'],
+  }),
+  step('seal-out', 'open', 2, {
+    needs: ['hub off {}', 'seal read {}', 'line cleared {}'],
+    gives: ['seal out {}'],
+    takes: ['seal in place {}'],
+    tool: 'puller',
+  }),
+  step('inner-out', 'open', 1, { needs: ['seal out {}'], gives: ['inner out {}'] }),
+  step('clean', 'look', 12, { needs: ['inner out {}'], gives: ['clean {}'], tool: 'solvent' }),
+  step('look-bearings', 'look', 5, {
+    needs: ['clean {}'],
+    gives: ['bearings seen {}'],
+    readings: [may('inner-roller'), may('inner-race'), may('outer-roller'), may('outer-race')],
+    subjects: ['rollers'],
+  }),
+  step('look-spindle', 'look', 2, { needs: ['clean {}'], gives: ['spindle seen {}'], subjects: ['spindle'] }),
+];
+
+/** What is renewed of the bearings, and their races with them. */
+export const RENEW = [
+  step('renew', 'look', 3, {
+    needs: ['bearings seen {}'],
+    gives: ['renewed {}'],
+    readings: [must('renewed')],
+  }),
+];
+
+/** Races driven out and new ones seated: a bearing and its race are renewed together. */
+export const RACES = [
+  step('race-out', 'look', 6, {
+    needs: ['renewed {}'],
+    gives: ['race out {}'],
+    tool: 'hammer',
+    when: (context) => !newHub(context),
+  }),
+  step('race-in', 'look', 6, {
+    needs: ['race out {}', 'matched {}'],
+    gives: ['races {}'],
+    tool: 'hammer',
+    // A complete hub comes with its races fitted.
+    when: (context) => !newHub(context) || context.house.hubs === 'sets',
+  }),
+];
+
+/** Another hub or drum in place of the old one (handbook 4.4). */
+export const NEW_HUB = [
+  step('match-hub', 'look', 6, {
+    needs: ['bearings seen {}', 'spindle seen {}'],
+    gives: ['renewed {}', 'matched {}'],
+    readings: [may('drum-diameter')],
+  }),
+  step('wipe-face', 'look', 3, {
+    needs: ['matched {}'],
+    gives: ['face wiped {}'],
+    tool: 'solvent',
+    when: braking,
+  }),
+];
+
+/** Grease in, seal flush (handbook 4.3). */
+export const PACK = [
+  step('pack', 'close', 8, {
+    needs: ['bearings seen {}', 'renewed {}', 'races {}'],
+    gives: ['packed {}'],
+    readings: [must('grease')],
+  }),
+  step('smear', 'close', 2, {
+    needs: ['clean {}', 'spindle seen {}', 'renewed {}', 'races {}'],
+    gives: ['smeared {}'],
+  }),
+  step('inner-in', 'close', 1, { needs: ['packed {}', 'smeared {}'], gives: ['inner in {}'] }),
+  step('seal-in', 'close', 3, { needs: ['inner in {}'], gives: ['new seal {}'], tool: 'hammer' }),
+];
+
+/** The hub on, its nut set, locked and capped. */
+export const HUB_ON = [
+  step('hub-on', 'close', 2, {
+    needs: [
+      'hub off {}',
+      'new seal {}',
+      'brake seen {}',
+      'measured {}',
+      'brake built {}',
+      'face wiped {}',
+      'brake clean {}',
+    ],
+    gives: ['hub on {}'],
+  }),
+  step('outer-in', 'close', 1, { needs: ['hub on {}', 'washer {}'], gives: ['outer in {}'] }),
+  step('nut-set', 'close', 5, {
+    needs: ['outer in {}'],
+    gives: ['nut set {}'],
+    readings: [must('slots-back')],
+    tool: 'wrench',
+  }),
+  step('lock-in', 'close', 2, { needs: ['nut set {}'], gives: ['locked {}'], tool: 'pliers' }),
+  step('check-set', 'close', 1, {
+    needs: ['locked {}'],
+    gives: ['set checked {}'],
+    subjects: ['set-rock', 'set-spin'],
+  }),
+  step('cap-on', 'close', 2, {
+    needs: ['locked {}', 'set checked {}'],
+    gives: ['cap on {}'],
+    tool: 'hammer',
+  }),
+  step('caliper-on', 'close', 6, {
+    needs: ['hub on {}', 'caliper off {}', 'cap on {}'],
+    gives: ['caliper on {}'],
+    tool: 'wrench',
+    when: disc,
+  }),
+];
+
+/** What packing leaves empty, filled through the fitting. */
+export const TOP_UP = [
+  step('top-up', 'close', 3, {
+    needs: ['cap on {}'],
+    gives: ['topped up {}'],
+    readings: [may('strokes')],
+    tool: 'gun',
+    optional: true,
+    when: ({ axle }) => axle !== undefined && hubTakesFitting(axle),
+  }),
+];
+
+/** Grease by the fitting, the wheel turning (handbook 4.2). */
+export const GREASE = [
+  step('plug-out', 'up', 1, { needs: ['stand {}', 'felt {}', 'wheel {}'], gives: ['plug out {}'] }),
+  step('wipe-fitting', 'up', 1, { needs: ['plug out {}'], gives: ['wiped {}'] }),
+  step('pump', 'up', 3, {
+    needs: ['wiped {}'],
+    gives: ['pumped {}'],
+    readings: [must('grease'), must('strokes')],
+    tool: 'gun',
+  }),
+  step('look-back', 'up', 1, {
+    needs: ['pumped {}'],
+    gives: ['back seen {}'],
+    subjects: ['grease-back'],
+  }),
+  step('plug-in', 'up', 1, { needs: ['back seen {}'], gives: ['greased {}', 'grease shut {}'] }),
+];
+
+/** A hub that its owner does not open: looked at, and its maker's service done. */
+export const CLOSED_HUB = [
+  step('oil-check', 'look', 3, {
+    needs: ['wheel off {}'],
+    gives: ['oil seen {}'],
+    subjects: ['oil'],
+    when: ({ axle }) => axle?.hub === 'oil-bath',
+  }),
+  step('maker-service', 'look', 15, { needs: ['wheel off {}', 'oil seen {}'], gives: ['serviced {}'] }),
+];

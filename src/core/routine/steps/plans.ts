@@ -1,0 +1,156 @@
+import { sideOf, sparesOf, isWheelEnd, wheelEnds, type RigModel } from '../../rig';
+import type { RoutinePlace, WorkId } from '../../rules';
+import { LAW, LOOK_BRAKE, MAGNET, MEASURE, PADS, PLATE, SET_BRAKE, SHOES } from './brake';
+import { LOOSEN, LOWER, RAISE, REFIT, WHEEL_OFF, WHEEL_ON } from './corner';
+import { BEFORE_FRAME, BUSHINGS, FRAME_DOWN, FRAME_UP, SET_AXLE, TIGHTEN } from './frame';
+import { BEARINGS, CLOSED_HUB, GREASE, HUB_OFF, HUB_ON, NEW_HUB, PACK, RACES, RENEW, TOP_UP } from './hub';
+import {
+  ADAPTER,
+  BARE_THREADS,
+  BATTERY,
+  BREAKAWAY,
+  CHECK_LUGS,
+  CONTACTS,
+  FIXINGS,
+  GEAR,
+  LIGHTS,
+  LOOK_SPARE,
+  LOOK_TIRE,
+  PIVOTS,
+  PRESSURES,
+  RINSE,
+  ROTATE,
+  STORE_BATTERY,
+  SWAP_TIRE,
+  THREADS,
+  UNLOAD,
+  WASH,
+} from './round';
+import type { StepDef } from './step';
+
+/** The chapters of work at a raised corner, in the order they are written; what is safe of it is kept. */
+const CORNER = {
+  loosen: LOOSEN,
+  raise: RAISE,
+  grease: GREASE,
+  wheelOff: WHEEL_OFF,
+  closedHub: CLOSED_HUB,
+  pads: PADS,
+  swap: SWAP_TIRE,
+  rotate: ROTATE,
+  adapter: ADAPTER,
+  threads: BARE_THREADS,
+  hubOff: HUB_OFF,
+  bearings: BEARINGS,
+  lookBrake: LOOK_BRAKE,
+  measure: MEASURE,
+  renew: RENEW,
+  races: RACES,
+  newHub: NEW_HUB,
+  plate: PLATE,
+  shoes: SHOES,
+  magnet: MAGNET,
+  pack: PACK,
+  hubOn: HUB_ON,
+  topUp: TOP_UP,
+  wheelOn: WHEEL_ON,
+  setBrake: SET_BRAKE,
+  lower: LOWER,
+  refit: REFIT,
+} as const satisfies Record<string, readonly StepDef[]>;
+export type ChapterId = keyof typeof CORNER;
+
+/** Every corner chapter, in order. */
+export const CHAPTERS = Object.keys(CORNER) as readonly ChapterId[];
+
+/** The steps of a corner chapter. */
+export function chapterSteps(id: ChapterId): readonly StepDef[] {
+  return CORNER[id];
+}
+
+/** How a kind of work is laid out. */
+export interface Plan {
+  /** Chapters at the corner it is done at. */
+  readonly corner?: readonly ChapterId[];
+  /** Steps on foot before any corner is raised. */
+  readonly before?: readonly StepDef[];
+  /** Steps on foot once every corner is down. */
+  readonly after?: readonly StepDef[];
+  /** Steps done once, ahead of all else. */
+  readonly first?: readonly StepDef[];
+  /** The whole frame goes up for it; `sides` are worked one after the other, then `joined`. */
+  readonly frame?: { readonly sides: readonly StepDef[]; readonly joined: readonly StepDef[] };
+  /** Where a job for the whole rig is done. */
+  readonly at?: (model: RigModel) => readonly RoutinePlace[];
+}
+
+const WHEEL: readonly ChapterId[] = ['loosen', 'raise', 'wheelOff', 'wheelOn', 'lower', 'refit'];
+const HUB: readonly ChapterId[] = [...WHEEL, 'hubOff', 'hubOn', 'setBrake'];
+const OPEN_HUB: readonly ChapterId[] = [...HUB, 'bearings', 'lookBrake', 'pack', 'topUp'];
+const leaf = (model: RigModel) =>
+  wheelEnds(model).filter((end) => model.axles[Number(end[0]) - 1]?.suspension === 'leaf');
+const tires = (model: RigModel) => [...wheelEnds(model), ...sparesOf(model)];
+
+/** Every kind of work as it is laid out; what is left out has no card of its own. */
+export const PLANS: Readonly<Partial<Record<WorkId, Plan>>> = {
+  repack: { corner: [...OPEN_HUB, 'renew'] },
+  'bearing-renew': { corner: [...OPEN_HUB, 'renew', 'races'] },
+  'hub-renew': { corner: [...OPEN_HUB, 'races', 'newHub'] },
+  'brake-measure': { corner: [...HUB, 'lookBrake', 'measure', 'pads'] },
+  'plate-renew': { corner: [...HUB, 'plate'] },
+  'shoe-renew': { corner: [...HUB, 'shoes'] },
+  'magnet-renew': { corner: [...HUB, 'lookBrake', 'magnet'] },
+  'brakes-install': { corner: [...OPEN_HUB, 'races', 'newHub', 'plate'], first: LAW },
+  'hub-service': { corner: [...WHEEL, 'closedHub'] },
+  'hub-look': { corner: ['raise', 'lower'] },
+  grease: { corner: ['raise', 'grease', 'lower'] },
+  'brake-adjust': { corner: ['raise', 'setBrake', 'lower'] },
+  'adapter-torque': { corner: [...WHEEL, 'adapter'] },
+  'tire-renew': { corner: [...WHEEL, 'swap'], before: LOOK_TIRE },
+  'tire-change': { corner: [...WHEEL, 'swap'], first: LOOK_SPARE },
+  'tire-rotate': { corner: [...WHEEL, 'rotate'] },
+  bushings: {
+    first: BEFORE_FRAME,
+    corner: ['loosen', 'raise', 'wheelOff', 'wheelOn', 'refit'],
+    frame: { sides: BUSHINGS, joined: TIGHTEN },
+    at: leaf,
+  },
+  'axle-set': { first: SET_AXLE.slice(0, 1), frame: { sides: [], joined: SET_AXLE.slice(1) }, at: () => [] },
+  pressures: { before: PRESSURES, at: tires },
+  'tire-look': { before: LOOK_TIRE },
+  lights: { before: LIGHTS },
+  contacts: { before: [...CONTACTS, ...LIGHTS] },
+  'breakaway-test': { before: BREAKAWAY },
+  'battery-renew': { before: [...BATTERY, ...BREAKAWAY] },
+  'gear-look': { before: GEAR },
+  underside: { before: FIXINGS, at: wheelEnds },
+  pivots: { before: PIVOTS, at: leaf },
+  'lug-torque': { after: CHECK_LUGS },
+  'stud-threads': { after: THREADS },
+  rinse: { after: RINSE },
+  wash: { after: WASH },
+  'unload-tires': { after: UNLOAD },
+  'battery-out': { after: STORE_BATTERY },
+};
+
+export { FRAME_DOWN, FRAME_UP };
+
+/** Where a job is worked on: its own place, or for the whole rig each place it goes to. */
+export function placesOfJob(work: WorkId, place: RoutinePlace, model: RigModel): readonly RoutinePlace[] {
+  const spread = PLANS[work]?.at;
+  return place === 'rig' && spread ? spread(model) : [place];
+}
+
+/** Places in the order a walk meets them: left side to the back, right side forward, spares last; once begun on the right, the other way. */
+export function inWalkingOrder(
+  places: readonly RoutinePlace[],
+  start: 'L' | 'R' = 'L',
+): readonly RoutinePlace[] {
+  const rank = (place: RoutinePlace): number => {
+    if (!isWheelEnd(place))
+      return place === 'rig' ? -1 : place.startsWith('S') && place.length === 2 ? 20 : 5;
+    const axle = Number(place[0]);
+    return sideOf(place) === start ? axle : 14 - axle;
+  };
+  return [...places].sort((a, b) => rank(a) - rank(b));
+}

@@ -1,0 +1,223 @@
+import { axleOf, hasBrake, type WheelEnd } from '../../rig';
+import type { CardStep } from '../card';
+import { beforeDown } from './corner';
+import { can, type Demand, type Scene, type SideState } from './scene';
+
+const apartAnywhere = (scene: Scene) => scene.sides.L.apart || scene.sides.R.apart;
+
+/** A joint step of one side under the frame. */
+function playSide(step: CardStep, scene: Scene): readonly Demand[] | undefined {
+  const side = step.side;
+  if (side === undefined) return undefined;
+  const s = scene.sides[side];
+  const across = scene.sides[side === 'L' ? 'R' : 'L'];
+  const leafAxle = scene.model.axles.find(({ suspension }) => suspension === 'leaf');
+  const then = (demands: readonly Demand[], change: Partial<SideState>) => {
+    Object.assign(s, change);
+    return demands;
+  };
+  switch (step.step) {
+    case 'joints-off': {
+      const leaf = [...scene.corners].filter(([at]) => scene.model.axles[axleOf(at)]?.suspension === 'leaf');
+      return then(
+        [
+          [scene.framed, 15, 'the frame stands on four stands before a joint is opened'],
+          [scene.axlesHeld, 15, 'the axle is held on its own'],
+          [!across.apart, 15, 'one side at a time'],
+          can(
+            leaf.every(([, c]) => c.lugs === 'off' || c.lugs === 'loose'),
+            'the wheels are still tight',
+          ),
+          can(!s.apart, 'it is apart'),
+        ],
+        { apart: true, eyeSeen: false, hangersSeen: false, equalizer: false },
+      );
+    }
+    case 'look-hangers':
+      return then([can(s.apart, 'the joint hides the hole')], { hangersSeen: true });
+    case 'bush-out':
+      return then(
+        [
+          [s.apart && scene.axlesHeld, 15, 'the joint is open and the axle held'],
+          can(!s.bushOut, 'it is out'),
+        ],
+        {
+          bushOut: true,
+        },
+      );
+    case 'look-eye':
+      return then([can(s.bushOut, 'the bushing hides the eye')], { eyeSeen: true });
+    case 'renew-spring':
+      return then(
+        [
+          [
+            s.apart && scene.axlesHeld && scene.framed,
+            15,
+            'a spring comes out of an open joint, the axle held',
+          ],
+        ],
+        {},
+      );
+    case 'bush-in':
+      return then([can(s.bushOut && s.eyeSeen, 'the eye is looked at before it is filled')], {
+        bushOut: false,
+      });
+    case 'equalizer-on':
+      return then([can(s.apart && !s.bushOut, 'bushings first')], { equalizer: true });
+    case 'joints-on':
+      return then(
+        [
+          [s.apart && scene.framed && scene.axlesHeld, 15, 'the joint is closed on stands, the axle held'],
+          [!s.bushOut, 16, 'a bushing is still out'],
+          can(s.equalizer || leafAxle?.equalizer === false, 'the equalizer is not in'),
+          can(s.hangersSeen && s.eyeSeen, 'eyes and hangers are looked at while they are open'),
+        ],
+        { apart: false },
+      );
+    default:
+      return undefined;
+  }
+}
+
+/** The whole frame on its stands, and an axle set under it. */
+function playFrame(step: CardStep, scene: Scene): readonly Demand[] | undefined {
+  const corners = [...scene.corners];
+  switch (step.step) {
+    case 'frame-up': {
+      const demands: readonly Demand[] = [
+        [scene.braked && !scene.cleared, 1, 'parking brake before the jack'],
+        [step.lift === 'frame' || step.lift === 'maker', 3, 'the frame is lifted at the frame'],
+        [corners.every(([, c]) => !c.lifted), 17, 'a corner is still up on its own'],
+        [!scene.framed, 17, 'it is up'],
+      ];
+      scene.framed = true;
+      for (const [, c] of corners) Object.assign(c, { lifted: true, stand: true, wasUp: true });
+      return demands;
+    }
+    case 'hold-axle':
+      scene.axlesHeld = true;
+      return [[scene.framed, 15, 'frame on stands before the axle is held on its own']];
+    case 'tighten-joints':
+      scene.jointsTight = true;
+      return [
+        [!apartAnywhere(scene), 15, 'all joints are in place before any is tightened'],
+        can(scene.framed, 'the frame is down'),
+      ];
+    case 'seat-axle':
+      scene.axle = 'seated';
+      return [[scene.framed && scene.axlesHeld, 15, 'frame on stands, axle held']];
+    case 'square-axle': {
+      const seated = scene.axle === 'seated';
+      scene.axle = 'square';
+      return [can(seated, 'the axle is measured where it sits')];
+    }
+    case 'axle-bolts': {
+      const square = scene.axle === 'square';
+      scene.axle = 'tight';
+      return [can(square, 'square before it is tight'), [scene.framed, 15, 'the frame is down']];
+    }
+    case 'frame-down': {
+      const demands: readonly Demand[] = [
+        can(scene.framed, 'it is down'),
+        [!apartAnywhere(scene), 15, 'a joint is still open'],
+        ...corners.flatMap(([at, c]) => {
+          const axle = scene.model.axles[axleOf(at)];
+          return beforeDown(c, axle !== undefined && hasBrake(axle));
+        }),
+      ];
+      scene.framed = false;
+      scene.axlesHeld = false;
+      for (const [, c] of corners) Object.assign(c, { lifted: false, stand: false });
+      return demands;
+    }
+    default:
+      return undefined;
+  }
+}
+
+/** Steps that hold the whole rig, or stand on nothing but themselves. */
+export function playShared(step: CardStep, scene: Scene): readonly Demand[] {
+  const corners: readonly (readonly [WheelEnd, { lifted: boolean; lugs: string }])[] = [...scene.corners];
+  const settled = !scene.framed && corners.every(([, c]) => !c.lifted && c.lugs === 'torqued');
+  switch (step.step) {
+    case 'brake-on':
+      scene.braked = true;
+      return [];
+    case 'chock':
+      scene.chocked.add(step.side ?? '');
+      return [[step.side !== undefined, 1, 'chocks go to a side']];
+    case 'steady':
+      return [[corners.every(([, c]) => !c.lifted), 3, 'stabilizers steady, they never lift']];
+    case 'unchock':
+      scene.cleared = true;
+      return [[settled, 1, 'chocks stay until every wheel is down and at torque']];
+    case 'plug-lights':
+      scene.lit = true;
+      return [];
+    case 'clean-contacts':
+    case 'clean-plug':
+      return [can(!scene.lit, 'bulbs and plug are cleaned before the lamps are tried')];
+    case 'lamps-running':
+    case 'lamps-brake':
+    case 'lamps-left':
+    case 'lamps-right':
+    case 'lamps-other':
+      return [can(scene.lit, 'nothing burns before it is plugged in')];
+    case 'read-battery':
+      scene.batteryRead = true;
+      return [];
+    case 'pull-pin':
+      scene.out.add('breakaway pin');
+      return [
+        [scene.braked, 1, 'the rig stands held when its brakes are tried'],
+        can(
+          scene.batteryRead && !scene.out.has('breakaway battery'),
+          'the battery is read before it is loaded',
+        ),
+      ];
+    case 'pin-back':
+      return [can(scene.out.delete('breakaway pin'), 'it is in')];
+    case 'battery-out':
+      scene.out.add('breakaway battery');
+      return [];
+    case 'battery-in':
+      return [can(scene.out.delete('breakaway battery'), 'it is in')];
+    case 'check-fixings':
+    case 'look-pivot':
+      return [
+        [
+          scene.braked && !scene.framed && corners.every(([, c]) => !c.lifted),
+          4,
+          'nobody is under a frame that a jack holds',
+        ],
+      ];
+    case 'rinse':
+    case 'wash':
+    case 'unload-tires':
+    case 'store-battery':
+    case 'pressure':
+    case 'look-tire':
+    case 'look-spare':
+    case 'look-gear':
+    case 'note-spacing':
+    case 'mark-axle':
+    case 'ask-law':
+    case 'grease-pivot':
+      return [];
+    default:
+      return playSide(step, scene) ?? playFrame(step, scene) ?? [[false, 0, 'this step needs a corner']];
+  }
+}
+
+/** True for steps that are the same wherever they are done: they change no corner. */
+export function standsAlone(step: CardStep): boolean {
+  return ALONE.has(step.step);
+}
+const ALONE: ReadonlySet<string> = new Set([
+  'check-fixings',
+  'look-pivot',
+  'grease-pivot',
+  'pressure',
+  'look-tire',
+  'look-gear',
+]);

@@ -1,0 +1,49 @@
+'use client';
+
+import { Minus, Plus } from 'lucide-react';
+import { Button } from '@/ui';
+
+/** A count kept with one greasy thumb: the whole wide button is one more. */
+export function Counter({
+  label,
+  unit,
+  value,
+  max,
+  onChange,
+}: {
+  label: string;
+  unit: string;
+  value: string | undefined;
+  max: number;
+  onChange: (value: string) => void;
+}) {
+  const count = Math.max(0, Math.floor(Number(value ?? '') || 0));
+  return (
+    <div role="group" aria-label={label}>
+      <p className="mb-1.5 font-semibold">{label}</p>
+      <div className="flex items-stretch gap-2">
+        <Button
+          size="lg"
+          aria-label={`${label}: one less`}
+          disabled={count === 0}
+          onClick={() => onChange(String(count - 1))}
+        >
+          <Minus aria-hidden />
+        </Button>
+        <Button
+          size="lg"
+          className="min-h-20 flex-1"
+          aria-label={`${label}: one more`}
+          disabled={count >= max}
+          onClick={() => onChange(String(count + 1))}
+        >
+          <span className="figures text-4xl font-semibold" aria-live="polite">
+            {value === undefined || value === '' ? '–' : count}
+          </span>
+          <span className="text-soft text-lg">{unit}</span>
+          <Plus aria-hidden />
+        </Button>
+      </div>
+    </div>
+  );
+}

@@ -1,0 +1,55 @@
+import { isWheelEnd, placesOf, type Place, type RigModel } from '@/core/rig';
+import { PLANS, type Job } from '@/core/routine';
+import { routineDef, WORKS, type HouseRules, type RoutinePlace, type WorkId } from '@/core/rules';
+
+/** Jobs in an address: `repack:1L,tire-rotate:1L:2L,lights:rig`. */
+export function jobsInUrl(jobs: readonly Job[]): string {
+  return jobs.map((job) => [job.routine, job.place, ...(job.with ? [job.with] : [])].join(':')).join(',');
+}
+
+/** True where some work has a card and can be done at a place of a rig. */
+export function canBeDone(model: RigModel, house: HouseRules, work: WorkId, place: RoutinePlace): boolean {
+  return PLANS[work] !== undefined && routineDef(work).places(model, house).includes(place);
+}
+
+/** The jobs an address asks for on a rig; what this rig does not have is left out. `place=1L,1R` asks for repacks. */
+export function jobsFromUrl(
+  params: Pick<URLSearchParams, 'get'>,
+  model: RigModel,
+  house: HouseRules,
+): readonly Job[] {
+  const asked = [
+    ...(params.get('place') ?? '').split(',').map((place) => `repack:${place}`),
+    ...(params.get('jobs') ?? '').split(','),
+  ];
+  const places: readonly string[] = ['rig', ...placesOf(model)];
+  const jobs = asked.flatMap((text): Job[] => {
+    const [routine = '', place = '', mate] = text.split(':');
+    if (!(WORKS as readonly string[]).includes(routine) || !places.includes(place)) return [];
+    const job = { routine: routine as WorkId, place: place as RoutinePlace };
+    if (!canBeDone(model, house, job.routine, job.place)) return [];
+    if (routine !== 'tire-rotate') return [job];
+    return mate && places.includes(mate) && mate !== 'rig' ? [{ ...job, with: mate as Place }] : [];
+  });
+  return [...new Map(jobs.map((job) => [`${job.routine} ${job.place}`, job])).values()];
+}
+
+/** Work that goes in axle pairs: both sides alike. */
+const PAIRED: ReadonlySet<WorkId> = new Set([
+  'hub-renew',
+  'plate-renew',
+  'shoe-renew',
+  'magnet-renew',
+  'brakes-install',
+  'tire-renew',
+]);
+
+/** Jobs that would make pairs of those chosen: the mate across each axle that is not on the card yet. */
+export function missingMates(jobs: readonly Job[], model: RigModel, house: HouseRules): readonly Job[] {
+  return jobs.flatMap(({ routine, place }): Job[] => {
+    if (!PAIRED.has(routine) || !isWheelEnd(place)) return [];
+    const across = `${place[0]}${place.endsWith('L') ? 'R' : 'L'}` as Place;
+    const there = jobs.some((job) => job.routine === routine && job.place === across);
+    return there || !canBeDone(model, house, routine, across) ? [] : [{ routine, place: across }];
+  });
+}

@@ -1,0 +1,88 @@
+import type { Instant } from '@/core/base';
+import { makeEntry, partAt, type Entry, type RigState, type WorkBody } from '@/core/log';
+import { axleOf, factPath, isWheelEnd, type Place } from '@/core/rig';
+import type { Outcome, PartChange, Run } from '@/core/routine';
+import type { UnitSystem } from '@/core/quantity';
+import { raisedWords } from '@/text';
+
+interface Making {
+  readonly run: Run;
+  readonly rig: RigState | undefined;
+  readonly outcome: Outcome;
+  readonly at: Instant;
+  readonly id: () => string;
+  readonly units: UnitSystem;
+  /** What the owner adds at the end. */
+  readonly more?: Pick<WorkBody, 'cost' | 'note'>;
+  /** Older findings that the work put right, and in what words. */
+  readonly cured?: readonly string[];
+  readonly how?: string;
+}
+
+/** The tires, brakes and batteries that some work put in or let change places, as entries. */
+function partEntry(change: PartChange, { rig, id }: Making, stamp: () => Stamp): Entry | undefined {
+  if (change.do === 'fit') {
+    const facts = Object.fromEntries(
+      Object.entries(change.facts).map(([fact, value]) => [fact, { value, source: 'marking' as const }]),
+    );
+    return makeEntry('part.fitted', stamp(), {
+      part: id(),
+      spec: { kind: change.kind, facts } as never,
+      to: change.place,
+      rolled: 0,
+      ...(rig && partAt(rig, change.kind, change.place) && { old: { to: 'gone' as const } }),
+    });
+  }
+  const [one, two] = change.places;
+  const moves = [
+    [one, two],
+    [two, one],
+  ].flatMap(([from, to]) => {
+    const part = rig && partAt(rig, change.kind, from as Place);
+    return part ? [{ part: part.id, to: to as Place }] : [];
+  });
+  return moves.length > 0 ? makeEntry('part.moved', stamp(), { moves }) : undefined;
+}
+
+interface Stamp {
+  readonly id: string;
+  readonly rig: string;
+  readonly happened: Instant;
+  readonly recorded: Instant;
+}
+
+/** What a finished or a left card puts on the log: the work, then the parts it fitted, then what it found and cured. */
+export function outcomeEntries(making: Making): readonly Entry[] {
+  const { run, outcome, at, id, units, more, cured = [], how = '' } = making;
+  // Parts come after the work that fitted them, findings after both: a moment apart keeps them in that order everywhere.
+  let tick = 0;
+  const stamp = (): Stamp => {
+    const happened = new Date(new Date(at).getTime() + tick++).toISOString();
+    return { id: id(), rig: run.rig, happened, recorded: at };
+  };
+  const note = [outcome.work?.note, more?.note].filter(Boolean).join('\n');
+  const work = outcome.work && {
+    ...outcome.work,
+    ...(more?.cost && { cost: more.cost }),
+    ...(note !== '' && { note: note.slice(0, 2000) }),
+  };
+  const installed = run.card.jobs.flatMap(({ routine, place }) =>
+    routine === 'brakes-install' && isWheelEnd(place) && work ? [axleOf(place)] : [],
+  );
+  return [
+    ...(work ? [makeEntry('work', stamp(), work)] : []),
+    ...outcome.parts.flatMap((change) => partEntry(change, making, stamp) ?? []),
+    ...[...new Set(installed)].map((axle) =>
+      makeEntry('rig.changed', stamp(), { changes: { [factPath('brake', axle)]: 'electric' } }),
+    ),
+    ...outcome.findings.map((finding) =>
+      makeEntry('finding.opened', stamp(), {
+        place: finding.place,
+        verdict: finding.verdict,
+        text: raisedWords(finding, units).slice(0, 500),
+        ...('pulls' in finding && finding.pulls && { pulls: finding.pulls }),
+      }),
+    ),
+    ...cured.map((finding) => makeEntry('finding.closed', stamp(), { finding, how })),
+  ];
+}

@@ -1,0 +1,99 @@
+'use client';
+
+import { useState } from 'react';
+import type { RigState } from '@/core/log';
+import { leaveRun, type Run } from '@/core/routine';
+import { newId, useYard } from '@/store';
+import { usePreferences } from '@/store';
+import { unstoredWords } from '@/text';
+import { Button, Dialog, FieldError, TextArea } from '@/ui';
+import { outcomeEntries } from './outcome-entries';
+
+const REASONS = [
+  'Waiting for parts',
+  'Waiting for weather',
+  'Waiting for help',
+  'It got dark',
+  'Only a break',
+];
+
+/** A card put down with something loose, up or out: parked with a reason, or left for good as not fit to tow. */
+export function PutDownDialog({
+  run,
+  rig,
+  onPark,
+  onLeft,
+  onClose,
+}: {
+  run: Run;
+  rig: RigState | undefined;
+  onPark: (reason: string) => void;
+  onLeft: () => void;
+  onClose: () => void;
+}) {
+  const { store } = useYard();
+  const { units } = usePreferences();
+  const [leaving, setLeaving] = useState(false);
+  const [reason, setReason] = useState('');
+  const [problem, setProblem] = useState<string>();
+
+  const leave = async () => {
+    if (reason.trim() === '') return setProblem('Say why: it goes on record.');
+    const entries = outcomeEntries({
+      run,
+      rig,
+      outcome: leaveRun(run, reason, store.clock.now()),
+      at: store.clock.now(),
+      id: newId,
+      units,
+    });
+    try {
+      await store.closeRun(run.id, entries);
+      await store.keepDraft(`bench ${run.id}`, undefined);
+    } catch (error) {
+      return setProblem(unstoredWords(error));
+    }
+    onLeft();
+  };
+
+  return (
+    <Dialog
+      open
+      onClose={onClose}
+      title="Put it down"
+      description="The card stays at this step, on this device, for as long as it takes. Until it is closed the rig is not fit to tow."
+    >
+      <div className="grid gap-3">
+        {REASONS.map((one) => (
+          <Button key={one} size="lg" onClick={() => onPark(one)}>
+            {one}
+          </Button>
+        ))}
+      </div>
+      <section className="border-line mt-6 border-t pt-4">
+        {!leaving ? (
+          <Button look="danger" className="w-full" onClick={() => setLeaving(true)}>
+            Leave this card for good
+          </Button>
+        ) : (
+          <div className="grid gap-3">
+            <p className="text-lg">
+              <strong>What is not done stays open, and the rig is not fit to tow.</strong> Finished places are
+              logged; every other one gets a finding that says why, until it is put right.
+            </p>
+            <TextArea
+              label="Why it is left"
+              maxLength={300}
+              value={reason}
+              onChange={(event) => setReason(event.target.value)}
+            />
+            {problem && <FieldError>{problem}</FieldError>}
+            <Button look="danger" size="lg" onClick={() => void leave()}>
+              Leave it: not fit to tow
+            </Button>
+          </div>
+        )}
+      </section>
+    </Dialog>
+  );
+}

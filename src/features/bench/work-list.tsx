@@ -1,0 +1,137 @@
+'use client';
+
+import type { Duty } from '@/core/duty';
+import { PLANS, type Job } from '@/core/routine';
+import { routineDef, type WorkId } from '@/core/rules';
+import type { RigView } from '@/features/common';
+import { dutyMark } from '@/features/duties';
+import { ROUTINE_WORDS } from '@/text';
+import { cx, Mark } from '@/ui';
+
+/** Kinds of work as they are thought of at a trailer. */
+const FAMILIES: readonly (readonly [string, readonly WorkId[]])[] = [
+  ['Hubs', ['repack', 'grease', 'hub-look', 'bearing-renew', 'hub-renew', 'hub-service']],
+  [
+    'Brakes',
+    [
+      'brake-adjust',
+      'brake-measure',
+      'shoe-renew',
+      'plate-renew',
+      'magnet-renew',
+      'brakes-install',
+      'breakaway-test',
+      'battery-renew',
+    ],
+  ],
+  [
+    'Wheels',
+    [
+      'pressures',
+      'tire-look',
+      'lug-torque',
+      'stud-threads',
+      'tire-change',
+      'tire-renew',
+      'tire-rotate',
+      'adapter-torque',
+    ],
+  ],
+  ['Underneath', ['underside', 'pivots', 'bushings', 'axle-set']],
+  ['Lamps, hitch, body', ['lights', 'contacts', 'gear-look', 'rinse', 'wash', 'unload-tires', 'battery-out']],
+];
+
+/** The work of a rig, by family; what it has nothing to do on is left out. */
+export function familiesOf({
+  model,
+  house,
+}: Pick<RigView, 'model' | 'house'>): readonly (readonly [string, readonly WorkId[]])[] {
+  return FAMILIES.map(
+    ([name, works]) =>
+      [
+        name,
+        works.filter((work) => PLANS[work] && routineDef(work).places(model, house).length > 0),
+      ] as const,
+  ).filter(([, works]) => works.length > 0);
+}
+
+const WEIGHT = { overdue: 0, due: 1, unknown: 2, soon: 3, clear: 4 } as const;
+
+/** The duty of a kind of work that presses most. */
+function worst(duties: readonly Duty[], work: WorkId): Duty | undefined {
+  return duties
+    .filter((duty) => duty.routine === work && !duty.within)
+    .reduce<Duty | undefined>(
+      (most, duty) => (!most || WEIGHT[duty.verdict] < WEIGHT[most.verdict] ? duty : most),
+      undefined,
+    );
+}
+
+/** What can be done, with how it stands; choosing one makes the drawing ask where. */
+export function WorkList({
+  view,
+  jobs,
+  chosen,
+  onChoose,
+}: {
+  view: RigView;
+  jobs: readonly Job[];
+  chosen: WorkId;
+  onChoose: (work: WorkId) => void;
+}) {
+  const families = familiesOf(view);
+  return (
+    <>
+      <label className="grid gap-1.5 md:hidden">
+        <span className="font-semibold">Work</span>
+        <select
+          className="border-ink bg-sheet min-h-14 rounded-sheet border-[1.5px] px-3 text-lg"
+          value={chosen}
+          onChange={(event) => onChoose(event.target.value as WorkId)}
+        >
+          {families.map(([name, works]) => (
+            <optgroup key={name} label={name}>
+              {works.map((work) => (
+                <option key={work} value={work}>
+                  {ROUTINE_WORDS[work].title}
+                </option>
+              ))}
+            </optgroup>
+          ))}
+        </select>
+      </label>
+      <nav aria-label="Work" className="hidden content-start gap-4 md:grid">
+        {families.map(([name, works]) => (
+          <section key={name}>
+            <h2 className="figures text-soft border-line border-b pb-1 text-base font-semibold">{name}</h2>
+            <ul>
+              {works.map((work) => {
+                const duty = worst(view.duties, work);
+                const count = jobs.filter(({ routine }) => routine === work).length;
+                return (
+                  <li key={work}>
+                    <button
+                      type="button"
+                      aria-pressed={work === chosen}
+                      onClick={() => onChoose(work)}
+                      className={cx(
+                        'flex min-h-10 w-full items-center gap-2 rounded-sheet px-2 text-left',
+                        work === chosen
+                          ? 'bg-accent-wash font-semibold shadow-[inset_4px_0_0_var(--accent)]'
+                          : 'hover:bg-accent-wash',
+                      )}
+                    >
+                      <span className="min-w-0 flex-1">{ROUTINE_WORDS[work].title}</span>
+                      {count > 0 && <span className="figures text-accent font-semibold">{count}</span>}
+                      {duty && duty.verdict !== 'clear' && <Mark mark={dutyMark(duty)} size={18} spoken />}
+                    </button>
+                  </li>
+                );
+              })}
+            </ul>
+          </section>
+        ))}
+      </nav>
+    </>
+  );
+}

@@ -1,0 +1,48 @@
+import type { JudgedReading, ReadingJudgement } from '@/core/judge';
+import type { UnitSystem } from '@/core/quantity';
+import { measure } from './measure';
+import { BASIS_WORDS } from './rig';
+
+/** A judged reading with its unit. */
+export function readingAmount(what: JudgedReading, value: number, system: UnitSystem): string {
+  if (what === 'volts') return `${value} V`;
+  if (what === 'magnet-ohms') return `${value} Ω`;
+  return measure(value, what === 'pressure' ? 'pressure' : 'length', system);
+}
+
+/** What a reading was held against: `minimum 1/16 in`. */
+export function readingAgainst(
+  { what, against }: Pick<ReadingJudgement, 'what' | 'against'>,
+  system: UnitSystem,
+): string {
+  const figure = readingAmount(what, against, system);
+  switch (what) {
+    case 'lining':
+      return `minimum ${figure} for bonded lining`;
+    case 'drum-diameter':
+      return `maximum ${figure}`;
+    case 'magnet-ohms':
+      return `its figure is ${figure}, a fifth off is too far`;
+    case 'volts':
+      return `${figure} is the limit`;
+    case 'pressure':
+      return `target ${figure} cold`;
+    default:
+      return `limit ${figure}`;
+  }
+}
+
+/** A judged reading in a sentence, with what the rule rests on. */
+export function readingVerdict(
+  judged: ReadingJudgement,
+  value: number,
+  system: UnitSystem,
+): { readonly said: string; readonly source: string } {
+  return {
+    said: `${readingAmount(judged.what, value, system)}; ${readingAgainst(judged, system)}.`,
+    source:
+      judged.basis === 'house'
+        ? 'Trade default; the maker\u2019s figure outranks it'
+        : `From: ${BASIS_WORDS[judged.basis]}`,
+  };
+}

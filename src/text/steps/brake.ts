@@ -1,0 +1,123 @@
+import { capital, measure } from '../measure';
+import { sideName, type Chapter } from './setting';
+
+/** The brake while it is open: measured, renewed, put together. */
+export const BRAKE: Chapter<
+  | 'measure-brake'
+  | 'look-flange'
+  | 'wires-off'
+  | 'plate-off'
+  | 'check-hand'
+  | 'plate-on'
+  | 'wires-on'
+  | 'shoes-off'
+  | 'shoes-on'
+  | 'magnet-out'
+  | 'magnet-in'
+  | 'wipe-face'
+  | 'ask-law'
+> = {
+  'measure-brake': ({ at, axle, system }) =>
+    axle?.brake === 'hydraulic-disc'
+      ? {
+          short: 'Measure pads',
+          title: `Measure the pads of ${at}`,
+          how: 'Through the window of the caliper, both pads, at the thinnest place.',
+          caution: 'Brake dust: wipe it off wet, never blow it out.',
+        }
+      : {
+          short: 'Measure brake',
+          title: `Measure lining and drum of ${at}`,
+          how: `The thinnest place of the thinnest lining; say in a note which shoe, forward or rear. Inside the drum, two ways across. ${axle?.drum ? `Nominal ${measure(axle.drum.value.diameter, 'length', system)}; ` : ''}the stamped maximum rules, else nominal and ${measure(0.09 * 0.0254, 'length', system)}.`,
+          why: 'Minimum is 1/16 in (1.6 mm) bonded, 1/32 in (0.8 mm) over the rivets.',
+          caution: 'Brake dust: wipe it off wet, never blow it out.',
+        },
+  'look-flange': ({ at }) => ({
+    short: 'Look: flange',
+    title: `Look at the bare flange of ${at}`,
+    how: 'Wire brush, then look at the bolt holes and along the weld to the axle.',
+    why: 'A new plate on a bent flange drags for ever.',
+    caution: 'A crack at the weld of an axle goes to qualified hands.',
+  }),
+  'wires-off': ({ at, axle }) => ({
+    short: axle?.brake === 'electric' ? 'Wires off' : 'Line off',
+    title: axle?.brake === 'electric' ? `Cut the wires free at ${at}` : `Line off at ${at}, and closed`,
+    how:
+      axle?.brake === 'electric'
+        ? 'Tow vehicle unplugged. Cut the old splices off close, keep the length: the wires must reach again.'
+        : 'Fluid caught in a tray, line and hose end capped. It eats paint: wipe it off.',
+    why:
+      axle?.brake === 'electric'
+        ? 'An old splice under a new one is the next fault.'
+        : 'Air and dirt in the line are a brake that is not there.',
+    ...(axle?.brake !== 'electric' && { caution: 'Brake lines are work for qualified hands.' }),
+  }),
+  'plate-off': ({ at, axle }) => ({
+    short: 'Plate off',
+    title: `Old plate off ${at}`,
+    how: `Photograph it first. ${axle?.mountingBolts ? `${axle.mountingBolts.value} nuts` : 'Four or five nuts'} behind the flange; the lower ones often take a wrench, not a socket. Draw the wires through without pinching.`,
+  }),
+  'check-hand': ({ at }) => ({
+    short: 'Check the hand',
+    title: `Which hand is the plate for ${at}?`,
+    how: `Hold it up before a bolt goes in: the arm points forward, the shorter lining faces forward. ${capital(sideName(at))} side takes a ${sideName(at)} plate.`,
+    why: 'Left and right differ. Mounted on the wrong side it hardly brakes, and looks right.',
+  }),
+  'plate-on': ({ at, axle }) => ({
+    short: 'Plate on',
+    title: `New plate onto ${at}`,
+    how: `Wires through without pinching, ${axle?.mountingBolts ? `${axle.mountingBolts.value} nuts` : 'all four or five nuts'} by hand, then crosswise to the maker's torque.`,
+    why: 'Brakes go in axle pairs: the mate across is next, if it is not on this card already.',
+  }),
+  'wires-on': ({ at, axle }) =>
+    axle?.brake === 'hydraulic-drum'
+      ? {
+          short: 'Line on, bled',
+          title: `Line on at ${at}, and bled`,
+          how: 'New sealing washers, line to its torque, then bled until no air comes. Reservoir topped up with the fluid on its cap.',
+          caution: 'Brake lines are work for qualified hands.',
+        }
+      : {
+          short: 'Wires spliced',
+          title: `Splice the wires at ${at}`,
+          how: 'Sealed connectors: heat-shrink, or gel-filled ones pressed on unstripped wire as their maker says. The two wires of a magnet have no polarity. Tie them clear of the wheel.',
+          why: 'Half of all brakes that do not work are a splice that let water in.',
+        },
+  'shoes-off': ({ at }) => ({
+    short: 'Shoes off',
+    title: `Shoes and springs off ${at}`,
+    how: 'One side at a time, the other stays whole as the pattern. Photograph springs and adjuster. Clean the plate, wet.',
+    caution: 'Eyes covered: brake springs fly. Dust is wiped wet, never blown.',
+  }),
+  'shoes-on': ({ at }) => ({
+    short: 'Shoes on',
+    title: `New shoes onto ${at}, shorter lining forward`,
+    how: 'New springs and hardware with them. A film of brake grease on the rubbing points of the plate, threads of the star wheel cleaned. Turn the star wheel all the way in.',
+    why: 'The shorter, primary lining faces forward: it starts the wrap, the long one does the work.',
+    caution: 'Linings are touched with clean hands only.',
+  }),
+  'magnet-out': ({ at }) => ({
+    short: 'Magnet out',
+    title: `Old magnet out of ${at}`,
+    how: 'Clip off, wires cut free. See how it ran: even, or worn on one edge.',
+    why: 'One worn edge is a bent arm: the new magnet would wear the same way.',
+  }),
+  'magnet-in': ({ at }) => ({
+    short: 'Magnet in',
+    title: `New magnet into ${at}, wires spliced`,
+    how: 'Clip home, magnet free to tilt on its arm. Sealed splices; its wires have no polarity. Measure it across the two wires.',
+    why: 'A magnet that is off by more than a fifth of its figure is a coil that is shorted.',
+  }),
+  'wipe-face': ({ at }) => ({
+    short: 'Wipe new drum',
+    title: `Wipe the working faces of the new drum for ${at}`,
+    how: 'Brake cleaner on shoe face and magnet face until the rag stays clean.',
+    why: 'New drums come oiled against rust. Oil on the face is a brake that slips.',
+  }),
+  'ask-law': () => ({
+    short: 'Law on brakes',
+    title: 'What does the law ask of brakes here?',
+    how: 'From which weight brakes are demanded, on how many axles, and with a breakaway: it differs by place. Look it up, and note what you found and where.',
+    why: 'Nobody here can know it for you.',
+  }),
+};

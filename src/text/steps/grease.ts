@@ -1,0 +1,62 @@
+import { factWords } from '../facts';
+import type { Chapter } from './setting';
+
+/** Grease by the fitting, and hubs that stay shut. */
+export const GREASE: Chapter<
+  'plug-out' | 'wipe-fitting' | 'pump' | 'look-back' | 'plug-in' | 'oil-check' | 'maker-service'
+> = {
+  'plug-out': ({ at, axle }) => ({
+    short: 'Plug out',
+    title: `Plug out of the cap of ${at}`,
+    how:
+      axle?.hub === 'pressure-cap'
+        ? 'The fitting sits in the middle of the spring plate. See how far the plate stands out now.'
+        : 'The rubber plug in the middle of the cap. Behind it, in the end of the spindle, sits the fitting.',
+    why: 'A cap with a plug does not prove a drilled spindle: the same cap fits plain ones. Look that there is a fitting.',
+  }),
+  'wipe-fitting': ({ at }) => ({
+    short: 'Wipe fitting',
+    title: `Wipe the fitting of ${at}, and the gun`,
+    how: 'Both clean and dry. Prime the gun after loading it: a stroke into the rag until grease comes without air.',
+    why: 'Dirt on the fitting is pumped straight into the bearing.',
+  }),
+  pump: ({ at, axle, house }) => ({
+    short: 'Pump, wheel turning',
+    title: `Grease ${at}, turning the wheel`,
+    how:
+      axle?.hub === 'pressure-cap'
+        ? 'Gun straight on. Slowly, turning the wheel, until the plate just moves out. Never to its stop.'
+        : house.grease === 'purge'
+          ? 'Gun straight on. Turn the wheel slowly while you pump, until new grease shows at the front. Stop at once if any shows behind.'
+          : 'Gun straight on. Turn the wheel slowly while you pump: 3 to 5 strokes, and watch front and back of the hub.',
+    why:
+      house.grease === 'purge'
+        ? 'A cartridge a wheel is possible. Count: a hub that swallows far more than its mates has a leak, or was never filled.'
+        : 'Count the strokes: a hub that swallows far more than its mates has a leak, or was never filled.',
+    caution: 'The gun sticks under pressure: wiggle it off sideways. Gloves: grease is no food for skin.',
+  }),
+  'look-back': ({ at }) => ({
+    short: 'Look behind the hub',
+    title: `Look at the back of the hub of ${at}`,
+    how: 'With a light, behind the wheel: the back of the hub and the edge of the backing plate.',
+    why: 'Fresh grease at the front proves nothing about the seal at the rear.',
+    caution: 'Grease there means that the seal has blown: no more strokes, and the brake is looked at.',
+  }),
+  'plug-in': ({ at }) => ({
+    short: 'Plug back',
+    title: `Wipe ${at} and put the plug back`,
+    how: 'Wipe cap and wheel, plug in all round. A lost plug is water in the hub: put a new one in.',
+  }),
+  'oil-check': ({ at }) => ({
+    short: 'Look: oil',
+    title: `Look at the oil of ${at}`,
+    how: 'Level at the mark of the sight glass, wheel standing. Milky is water; a wet wheel is a leak.',
+    why: 'A hub that runs in oil runs on its level.',
+  }),
+  'maker-service': ({ at, axle, system }) => ({
+    short: "Maker's service",
+    title: `Do what the maker of the hub asks for at ${at}`,
+    how: `By its manual, no more. A sealed hub is renewed as one piece; an oil bath is drained and filled to its mark.${axle?.rating ? ` Axle rating ${factWords('rating', axle.rating, system)}.` : ''}`,
+    caution: 'Not opened by the way: without its tools and figures it belongs to a shop.',
+  }),
+};

@@ -1,0 +1,75 @@
+import { drumRules } from './setting';
+import type { Chapter } from './setting';
+
+/** A hub or drum renewed, races, and what is done when something is not as it should be. */
+export const HUBS: Chapter<
+  | 'race-out'
+  | 'race-in'
+  | 'match-hub'
+  | 'soak-pin'
+  | 'free-drum'
+  | 'clear-line'
+  | 'grease-off-brake'
+  | 'find-washer'
+  | 'renew-stud'
+> = {
+  'race-out': ({ at }) => ({
+    short: 'Old race out',
+    title: `Drive the old race out of ${at}`,
+    how: 'From inside, a soft drift on the edge of the race, a little on each side in turn. The hub lies on wood.',
+    why: 'A new roller on an old race takes the wear of the old one on in weeks.',
+    caution: 'Eyes covered: hardened races chip under a hammer.',
+  }),
+  'race-in': ({ at }) => ({
+    short: 'New race seated',
+    title: `Seat the new race in ${at}`,
+    how: 'Driven in evenly with the old race or a driver on its edge, until the sound turns dull and a light behind shows no gap.',
+    why: 'A race that is not home creeps in later, and the nut is loose.',
+  }),
+  'match-hub': ({ at, axle }) => ({
+    short: 'Match the new one',
+    title: `Hold the new hub against the old one of ${at}`,
+    how: `Read the numbers off the old bearings, seal and axle tag: axles of one rating come with several spindles. Studs, bolt circle, depth.${drumRules(axle)}`,
+    why: 'Kits bought by rating alone are the wrong ones.',
+  }),
+  'soak-pin': ({ at }) => ({
+    short: 'Free the pin',
+    title: `Free the stuck pin of ${at}`,
+    how: 'Penetrating oil, ten minutes. Cut the head off, drive the rest through with a punch of its size. Drill only the pin.',
+    why: 'The hole in the spindle is what the next pin stands in.',
+    caution: 'Eyes covered. No force on the nut before the pin is out.',
+  }),
+  'free-drum': ({ at }) => ({
+    short: 'Free the drum',
+    title: `Free the drum of ${at}`,
+    how: 'Star wheel further back, the lever held off. Tap round the drum with a mallet. Then straight off.',
+    why: 'It hangs on a lip that the shoes have worn. Pulled all the same, springs break.',
+    caution: 'Never a puller on a drum whose shoes still stand out.',
+  }),
+  'clear-line': ({ at }) => ({
+    short: 'Line out',
+    title: `Take out what is wound behind the seal of ${at}`,
+    how: 'Cut fishing line or string with a blade, every turn of it, without touching the land. Then look at the land.',
+    why: 'It cuts the lip, then the seal weeps onto the brake.',
+  }),
+  'grease-off-brake': ({ at }) => ({
+    short: 'Brake cleaned',
+    title: `Get the grease off the brake of ${at}`,
+    how: 'Plate, springs and drum with brake cleaner. Linings that have soaked it up are renewed, not cleaned: report them.',
+    why: 'A greasy shoe grabs cold and slips hot.',
+  }),
+  'find-washer': ({ at }) => ({
+    short: 'Washer found',
+    title: `Find the washer of ${at}, or put one like it in`,
+    how: 'Look in the old grease, in the cap, in the rag. Flat or tang to its place on the spindle.',
+    why: 'Without it the nut turns with the bearing.',
+    caution: 'No washer, no wheel: the card stays here until there is one.',
+  }),
+  'renew-stud': ({ at }) => ({
+    short: 'Stud renewed',
+    title: `Renew the sheared stud of ${at}`,
+    how: 'Drive the rest out from the front. Draw the new one in with a stack of washers and an old nut, until its head is home.',
+    why: 'The others of that wheel have carried its share: look at each of them.',
+    caution: 'Eyes covered.',
+  }),
+};

@@ -1,0 +1,81 @@
+import { RULE_WORDS } from '../rules';
+import { measure } from '../measure';
+import { factWords } from '../facts';
+import { torqueText, type Chapter } from './setting';
+
+/** Tires, lugs and threads. */
+export const TIRES: Chapter<
+  | 'pressure'
+  | 'look-tire'
+  | 'look-spare'
+  | 'swap-tire'
+  | 'rotate'
+  | 'set-pressure'
+  | 'adapter-torque'
+  | 'check-lugs'
+  | 'threads'
+> = {
+  pressure: ({ at, model, house, system }) => ({
+    short: 'Cold pressure',
+    title: `Cold pressure of ${at}`,
+    how: `Parked three hours, or towed under a mile. ${model.tires?.pressure ? `Placard: ${factWords('pressure', model.tires.pressure, system)}.` : "The placard's pressure is not known here yet."} House rule: ${RULE_WORDS.pressure.schools[house.pressure] ?? house.pressure}. Write down what it stood at, then set it.`,
+    caution: 'Stand aside while a tire fills.',
+  }),
+  'look-tire': ({ at }) => ({
+    short: 'Look: tire',
+    title: `Look at the tire of ${at}`,
+    how: 'Cuts, bulges, nails, cracks between tread blocks and on the wall, valve stem and cap. Tread at three points across: inner, middle, outer. The code on the wall, last four digits.',
+    why: 'Three depths say more than one: wear on an edge is the axle, wear in the middle is air.',
+  }),
+  'look-spare': ({ model, system }) => ({
+    short: 'Look: spare',
+    title: 'Is the spare fit to carry?',
+    how: `Pressure, wall, age by its code. It must be of the same size and load range${model.tires?.size ? ` (${factWords('tireSize', model.tires.size, system)})` : ''}.`,
+    why: 'Better known before the wheel is off.',
+    caution: 'A rotted spare goes no farther than the next tire shop, slowly.',
+  }),
+  'swap-tire': ({ at, model, system }) => ({
+    short: 'Other wheel',
+    title: `Bring the other wheel to ${at}`,
+    how: `Trailer-rated, size${model.tires?.size ? ` ${factWords('tireSize', model.tires.size, system)}` : ' as on the placard'}, load range ${model.tires?.loadRange ? factWords('loadRange', model.tires.loadRange, system) : 'no lower than on the placard'}. Read its code before it is on.`,
+    why: 'All tires on an axle are alike, and are renewed in pairs.',
+  }),
+  rotate: ({ at }) => ({
+    short: 'Change places',
+    title: `Wheels change places at ${at}`,
+    how: 'Both lie side by side on the ground. Each goes where the other was; look at both inner walls while they lie there.',
+    why: 'The log moves their age and miles along with them.',
+  }),
+  'set-pressure': ({ at, model, system }) => ({
+    short: 'Set pressure',
+    title: `Set the pressure of ${at}`,
+    how: `Cold, ${model.tires?.pressure ? `to ${factWords('pressure', model.tires.pressure, system)}` : 'to the figure on placard or sidewall'}. Cap back on the valve.`,
+    caution: 'Stand aside while a tire fills.',
+  }),
+  'adapter-torque': ({ at, model, system }) => ({
+    short: 'Adapter nuts',
+    title: `Torque the adapter nuts of ${at}`,
+    how: `${model.wheels.adapter?.torque ? `To ${measure(model.wheels.adapter.torque.value, 'torque', system)}` : "To the figure of the adapter's maker"}, in a star, hub held. Then look that no adapter stud stands out beyond its face.`,
+    why: 'They loosen unseen behind the wheel: these are nuts with a record of their own.',
+  }),
+  'check-lugs': ({ at, model, system }) => ({
+    short: 'Check torque',
+    title: `Check the lug torque of ${at}`,
+    how: `Tire on the ground. Wrench at ${torqueText(model, system)}, every nut in a star. It clicks without moving, or it moves: say which.`,
+    why: 'A nut that moves has settled, or is telling something. Twice in a row is a finding.',
+    caution: 'Hold the wrench square to the nut; a nut loose by hand means look at studs and holes.',
+  }),
+  threads: ({ at, model, house, step }) => ({
+    short: 'Threads',
+    title:
+      step.phase === 'open'
+        ? `Clean all ${model.wheels.studs} threads of ${at}`
+        : `Threads of ${at}, one nut at a time`,
+    how: `${step.phase === 'open' ? 'Brush each thread clean, look at it.' : `One nut off, thread brushed and looked at, nut started by hand and snugged; then the next. All ${model.wheels.studs}.`} ${house.threads === 'anti-seize' ? 'A thin film of anti-seize on the threads only, never on the cone; torque lowered as its maker says.' : 'Clean and dry: nothing on the threads.'}`,
+    why:
+      house.threads === 'anti-seize'
+        ? 'The same torque on greased threads stretches a stud by a quarter to a half more.'
+        : 'The torque of the manual is meant for dry threads.',
+    ...(step.phase !== 'open' && { caution: 'Never two nuts off at once. This is a refit: rechecks open.' }),
+  }),
+};

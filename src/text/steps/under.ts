@@ -1,0 +1,154 @@
+import { measure } from '../measure';
+import type { Chapter } from './setting';
+
+const sideWords = (side: 'L' | 'R' | undefined) => (side === 'R' ? 'right' : 'left');
+
+/** Under the rig: fixings, pivots, bushings, an axle. */
+export const UNDER: Chapter<
+  | 'check-fixings'
+  | 'look-pivot'
+  | 'grease-pivot'
+  | 'note-spacing'
+  | 'frame-up'
+  | 'hold-axle'
+  | 'joints-off'
+  | 'look-hangers'
+  | 'bush-out'
+  | 'look-eye'
+  | 'bush-in'
+  | 'renew-spring'
+  | 'equalizer-on'
+  | 'joints-on'
+  | 'tighten-joints'
+  | 'frame-down'
+  | 'mark-axle'
+  | 'seat-axle'
+  | 'square-axle'
+  | 'axle-bolts'
+> = {
+  'check-fixings': ({ at, axle }) => ({
+    short: 'Fixings by wrench',
+    title: `Wrench on every fixing at ${at}`,
+    how:
+      axle?.suspension === 'torsion'
+        ? 'The bolts that hold the torsion axle to the frame, and its brackets. A wrench on each, not an eye.'
+        : 'U-bolts, shackle bolts, hanger bolts. A wrench on each, not an eye. Plate over the center pin, springs alike left and right, axle bow up.',
+    why: 'A bolt that moves was loose for miles already.',
+    caution: 'Tires on the ground, rig held. Nobody under a frame on a jack.',
+  }),
+  'look-pivot': ({ at }) => ({
+    short: 'Look: pivots',
+    title: `Look at the pivots of ${at}`,
+    how: 'A bar between spring and hanger, and push: play shows as a gap that opens. Bright metal is a joint that works dry. See which way the fittings face while the wheels are on.',
+    why: 'Nobody in front hears the banging of a dry bushing.',
+  }),
+  'grease-pivot': ({ at }) => ({
+    short: 'Grease pivots',
+    title: `Grease the pivots of ${at}`,
+    how: 'Fitting wiped, gun on, until grease shows at the bushing. The middle bolt may have no fitting: the equalizer carries it. No fitting at all: leave this out.',
+    why: 'Greased ones last; neglected ones wear faster than dry ones.',
+  }),
+  'note-spacing': () => ({
+    short: 'Note before',
+    title: 'Before it goes up: pivots, fittings, spacing',
+    how: 'Tires on the ground. Which bolts have a fitting, and where does a gun reach with the wheels on? Measure between the two outer bolts of the equalizer: that is what it is ordered by.',
+    why: 'In the air the springs hang, and nothing is where it will be.',
+  }),
+  'frame-up': () => ({
+    short: 'Frame on four stands',
+    title: 'Whole frame onto four stands',
+    how: 'Front corners first, then rear, a little at a time, jack under the frame rails. All four stands carry, the trailer stands level, the tow vehicle stays hitched. Rock it: nothing moves.',
+    why: 'With both sides up chocks hold nothing: the stands and the hitch do.',
+    caution: 'Nobody in or under it while it goes up. Four stands rated over the whole rig, on firm ground.',
+  }),
+  'hold-axle': () => ({
+    short: 'Hold each axle',
+    title: 'Each axle on its own jack or stand',
+    how: 'Under the axle near both springs, just touching. It will hang free once a joint is open.',
+    why: 'The jack under it later takes the bind off a bolt.',
+    caution: 'An axle that drops takes a hand with it.',
+  }),
+  'joints-off': ({ step }) => ({
+    short: 'Joints off',
+    title: `Open the joints on the ${sideWords(step.side)} side`,
+    how: 'Only this side. Jack a little until the bind is off, start a nut on the thread, then drive the bolt. Keep the order on a board: plates, bolts, heads.',
+    why: 'A nut on the thread saves the thread.',
+    caution: 'Eyes covered. Springs under tension move when the bolt is out.',
+  }),
+  'look-hangers': ({ step }) => ({
+    short: 'Look: hangers',
+    title: `Look at the hangers on the ${sideWords(step.side)} side`,
+    how: 'Holes round or oval, welds whole, hanger straight.',
+    caution: 'An oval hole or a crack goes to a welder: no bushing holds in it.',
+  }),
+  'bush-out': ({ step }) => ({
+    short: 'Bushings out',
+    title: `Old bushings out, ${sideWords(step.side)} side`,
+    how: 'Pressed or driven out with a socket of their size. Look at the eye behind each.',
+    caution: 'Eyes covered.',
+  }),
+  'look-eye': ({ step }) => ({
+    short: 'Look: spring eyes',
+    title: `Look at the spring eyes on the ${sideWords(step.side)} side`,
+    how: 'Round, not worn thin, no crack. Try a new bushing by hand: it must not fall through.',
+    why: 'A bushing that falls through by hand means the eye is worn, and the spring goes.',
+  }),
+  'bush-in': ({ step }) => ({
+    short: 'Bushings in',
+    title: `New bushings in, ${sideWords(step.side)} side`,
+    how: 'Pressed in square and flush. Shield a fitting while tapping near it.',
+  }),
+  'renew-spring': ({ step }) => ({
+    short: 'Spring renewed',
+    title: `Renew the spring on the ${sideWords(step.side)} side`,
+    how: 'U-bolts off, spring out, new one on its center pin, plate over it. New U-bolts: they stretch once. Springs go in pairs, left and right alike.',
+    caution: 'The axle is held on its own before the U-bolts are loose.',
+  }),
+  'equalizer-on': ({ step, model, system }) => ({
+    short: 'Equalizer in',
+    title: `Equalizer in, ${sideWords(step.side)} side`,
+    how: `The same as the old one${model.equalizerSpacing ? ` (${measure(model.equalizerSpacing.value, 'length', system)} between its outer bolts)` : ' by the distance between its outer bolts'}. Right way up, swinging freely.`,
+  }),
+  'joints-on': ({ step }) => ({
+    short: 'Joints on, loose',
+    title: `Close the joints on the ${sideWords(step.side)} side, still loose`,
+    how: 'Fitting heads where a gun reaches with the wheels on. Splined heads are drawn home, hammer and nut in turn. Nuts on by hand, no torque yet.',
+    why: 'All joints stay loose until everything is in place, or the last one will not go in.',
+  }),
+  'tighten-joints': () => ({
+    short: 'Torque joints',
+    title: 'Now every joint to its torque',
+    how: "Both sides whole, weight off the bolts. To the maker's figure; shackles must still swing. Then grease until it shows at each bushing.",
+    caution: 'No figure, no guess: ask the maker of the suspension.',
+  }),
+  'frame-down': () => ({
+    short: 'Frame down',
+    title: 'Frame off its stands',
+    how: 'Take the weight on the jack, stands out, rear first, slowly. Look under before each.',
+    caution: 'Nobody reaches under while it comes down.',
+  }),
+  'mark-axle': ({ model }) => ({
+    short: 'Where it goes',
+    title: 'Mark where the axle goes',
+    how: `First mark about 60 % back from the front of the frame; then by moments, so that the tongue carries ${model.kind === 'boat' ? '7 to 12 %' : '10 to 15 %'} of the weight. ${model.axles.length > 1 ? 'With two axles, the mark is their middle. ' : ''}Write down the distance from the coupler. From which weight brakes are demanded is local law: look it up.`,
+    why: 'Too little on the tongue and it sways; too much and the hitch carries it.',
+  }),
+  'seat-axle': () => ({
+    short: 'Axle in place',
+    title: 'Axle in place, bow up',
+    how: 'Bow of the axle up, spring seat pins in their holes, plates over the pins, U-bolts by hand. A torsion axle sits flat on the frame, bolts by hand.',
+    caution: 'Welding on an axle or frame goes to qualified hands.',
+  }),
+  'square-axle': () => ({
+    short: 'Square it',
+    title: 'Measure it square',
+    how: 'From the coupler to the same point of both spindles. The two must come within 1/8 in (3 mm) of each other.',
+    why: 'An axle that stands askew eats tires from the first mile.',
+  }),
+  'axle-bolts': () => ({
+    short: 'Axle bolts',
+    title: 'Axle bolts to their torque',
+    how: "Crosswise, to the maker's figure, then measured square once more. They are checked again by wrench after the first 50 miles.",
+    caution: 'No figure, no guess: it stands in the papers of the axle.',
+  }),
+};

@@ -1,0 +1,137 @@
+import { isGear } from '@/core/rig';
+import { GEAR_LOOKS } from '../gear-looks';
+import { capital } from '../measure';
+import type { Chapter } from './setting';
+
+const LAMP =
+  'Alone: phone propped up and filming, or the lamps watched in a wall. Bulb, lens and reflector each.';
+
+/** On foot: lamps, hitch, body, and what the season asks. */
+export const WALK: Chapter<
+  | 'plug-lights'
+  | 'lamps-running'
+  | 'lamps-brake'
+  | 'lamps-left'
+  | 'lamps-right'
+  | 'lamps-other'
+  | 'clean-contacts'
+  | 'clean-plug'
+  | 'read-battery'
+  | 'pull-pin'
+  | 'pin-back'
+  | 'battery-out'
+  | 'battery-in'
+  | 'look-gear'
+  | 'rinse'
+  | 'wash'
+  | 'unload-tires'
+  | 'store-battery'
+> = {
+  'plug-lights': () => ({
+    short: 'Plug in',
+    title: 'Plug in, tow vehicle on',
+    how: 'Pins bright, plug home, lamps on. The cable clears the road and reaches round a corner.',
+  }),
+  'lamps-running': () => ({
+    short: 'Running lamps',
+    title: 'Running, marker and plate lamps',
+    how: LAMP,
+    why: 'All of them out is a fuse or a pin, not bulbs.',
+  }),
+  'lamps-brake': () => ({
+    short: 'Brake lamps',
+    title: 'Brake lamps',
+    how: LAMP,
+    why: 'Everything that dims when you brake shares a bad ground.',
+  }),
+  'lamps-left': () => ({ short: 'Left turn', title: 'Left turn lamp', how: LAMP }),
+  'lamps-right': () => ({
+    short: 'Right turn',
+    title: 'Right turn lamp',
+    how: LAMP,
+    why: 'One side wholly out is its ground or its branch.',
+  }),
+  'lamps-other': () => ({
+    short: 'Reverse, the rest',
+    title: 'Reverse lamps, and whatever else it has',
+    how: `${LAMP} None of these on this rig: say that they burn.`,
+  }),
+  'clean-contacts': () => ({
+    short: 'Bulbs and contacts',
+    title: 'Bulbs out, contacts cleaned',
+    how: 'Unplugged. Each bulb out, socket brushed bright, a little dielectric grease, bulb back. Lamps without bulbs: look at the ground screw.',
+    why: 'A green contact works until it rains.',
+  }),
+  'clean-plug': () => ({
+    short: 'Plug cleaned',
+    title: 'Plug and socket cleaned',
+    how: 'Pins and holes brushed, a little dielectric grease, cover closes. No bare wire at the back.',
+    caution: 'Unplugged: a brush across two pins is a short.',
+  }),
+  'read-battery': () => ({
+    short: 'Battery voltage',
+    title: 'Voltage of the breakaway battery',
+    how: 'Charger off and unplugged from the tow vehicle, meter across its two posts. Its date stands on it.',
+    why: 'Over 12.4 V is well; under 12.0 V it may pull the brakes once, or not at all.',
+  }),
+  'pull-pin': () => ({
+    short: 'Pull the pin',
+    title: 'Pull the breakaway pin',
+    how: 'Unplugged from the tow vehicle. Pin out by its cable: every braked wheel holds; move it a hand’s breadth with the tow vehicle, or try to turn a raised wheel.',
+    why: 'It is the one brake that works when everything else has come apart.',
+    caution: 'A few seconds only: it heats magnets and empties the battery. Never tow with the pin out.',
+  }),
+  'pin-back': () => ({
+    short: 'Pin back',
+    title: 'Pin back in, cable clear',
+    how: 'Home with a click, cable to the frame of the tow vehicle and not to the ball or chains. The wheels are free again.',
+    caution: 'Never tow with the pin out.',
+  }),
+  'battery-out': () => ({
+    short: 'Old battery out',
+    title: 'Old breakaway battery out',
+    how: 'Negative off first. Read its number and date.',
+    caution: 'Tool across both posts is a short.',
+  }),
+  'battery-in': () => ({
+    short: 'New battery in',
+    title: 'New breakaway battery in',
+    how: 'Positive on first. Write the day on it. Charge it before it is trusted.',
+  }),
+  'look-gear': ({ at, step }) => ({
+    short: capital(at),
+    title: `Look over the ${at}`,
+    how: `${step.place && isGear(step.place) ? capital(GEAR_LOOKS[step.place]) : ''}.${step.place === 'tongueJack' ? ' Serviced inside with grease once a year.' : ''}${step.place === 'rampHinges' || step.place === 'coupler' ? ' A little grease on what moves.' : ''}`,
+    ...(step.place === 'frame' && {
+      caution: 'Cracks: steel to a welder, aluminum to one who does aluminum.',
+    }),
+    ...(step.place === 'winchStrap' && {
+      caution: 'Frayed, sun-rotten or knotted means renew. Stand out of its line.',
+    }),
+  }),
+  rinse: () => ({
+    short: 'Rinse',
+    title: 'Rinse with fresh water',
+    how: 'Hubs cooled first. Hubs, brakes, springs, frame inside and out, winch.',
+    why: 'Salt works while the trailer stands.',
+    caution: 'Hot hubs draw water in through the seal.',
+  }),
+  wash: () => ({
+    short: 'Wash',
+    title: 'Wash it for the lay-up',
+    how: 'Underneath as well. Rust in wheel wells brushed, primed and coated once it is dry.',
+  }),
+  'unload-tires': () => ({
+    short: 'Load off tires',
+    title: 'Load off the tires',
+    how: 'Frame on stands until the tires just carry nothing, or pressure up and move it a quarter turn each month. Out of the sun.',
+    why: 'A tire that stands all winter on one spot stays flat there.',
+    caution: 'Stands under the frame, on firm ground. Nobody under it.',
+  }),
+  'store-battery': () => ({
+    short: 'Battery stored',
+    title: 'Breakaway battery out for the winter',
+    how: 'Out, charged, on wood, dry and above freezing. Note its voltage. It goes back before the first tow.',
+    caution: 'The trailer has no breakaway without it: not to be towed.',
+  }),
+};
