@@ -150,6 +150,6 @@ test('a card begun by mistake can be dropped, but not once a nut is loose', asyn
   await page.getByRole('link', { name: 'Go on' }).click();
   await workTo(page, /Raise 1L/);
   await page.goto('/bench');
-  await expect(page.getByText('Nuts are loose: not fit to tow until it is closed')).toBeVisible();
+  await expect(page.getByText('Not fit to tow until it is closed')).toBeVisible();
   await expect(page.getByRole('button', { name: 'Drop it' })).toHaveCount(0);
 });

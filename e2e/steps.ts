@@ -85,9 +85,19 @@ export async function tow(page: Page, miles: string): Promise<void> {
 const closing = (page: Page) =>
   page.getByRole('button', { name: /^(Done|Whole round done|Understood|Set, the pin goes in)$/ });
 
+/** What a careful person reads when all is well, by the label of its field. */
+const SOUND: readonly (readonly [RegExp, string])[] = [
+  [/Pressure/, '65'],
+  [/Voltage/, '12.7'],
+  [/lining/, '3/16'],
+  [/spindle$/, '150'],
+];
+
 /** Fills in the step in hand as when all is well. */
 async function allWell(page: Page): Promise<void> {
-  for (const choices of await page.locator('main form').getByRole('radiogroup').all()) {
+  const form = page.locator('main form');
+  for (const choices of await form.getByRole('radiogroup').all()) {
+    if ((await choices.getByRole('radio', { checked: true }).count()) > 0) continue;
     const slots = (await choices.getAttribute('aria-label')) === 'Slots back from seated';
     await choices
       .getByRole('radio')
@@ -96,6 +106,13 @@ async function allWell(page: Page): Promise<void> {
   }
   const all = page.getByRole('button', { name: /^All \d$/ });
   if ((await all.count()) > 0) await all.click();
+  for (const more of await form.getByRole('button', { name: /: one more$/ }).all()) await more.click();
+  for (const field of await form.locator('input[inputmode=decimal]').all()) {
+    const label = await field.evaluate((input: HTMLInputElement) => input.labels?.[0]?.innerText ?? '');
+    const sound = SOUND.find(([named]) => named.test(label))?.[1];
+    if (sound && !/if it can be read/.test(label) && (await field.inputValue()) === '')
+      await field.fill(sound);
+  }
 }
 
 /** Goes on with the card in hand until the step, or the end, whose title matches; gives the titles on the way. */
@@ -103,7 +120,7 @@ export async function workTo(page: Page, title: RegExp): Promise<readonly string
   const titles: string[] = [];
   // The card lies open in the list a moment before its own page stands.
   await expect(putDown(page)).toBeVisible();
-  for (let i = 0; i < 120; i++) {
+  for (let i = 0; i < 200; i++) {
     const heading = page.getByRole('heading', { level: 1 });
     const now = await heading.innerText();
     if (title.test(now)) return titles;
@@ -121,7 +138,7 @@ export async function workTo(page: Page, title: RegExp): Promise<readonly string
 }
 
 /** What stands on a card's own page and nowhere else. */
-export function putDown(page: Page): Locator {
+function putDown(page: Page): Locator {
   return page.getByRole('button', { name: 'Put it down' });
 }
 

@@ -14,7 +14,7 @@ import { isGear, type Place } from '@/core/rig';
 import type { RoutinePlace, SeasonTime } from '@/core/rules';
 import { conflictWords } from './conflict';
 import { placeName } from './gear';
-import { capital, count, list, measure, words } from './measure';
+import { capital, count, list, measure, small, words } from './measure';
 import { BASIS_WORDS } from './rig';
 import { day } from './dates';
 import { dutyTitle, jobWords, ROUTINE_WORDS } from './routines';
@@ -175,7 +175,7 @@ export function dutyStanding(
 export function reasonWords(reason: TowReason, system: UnitSystem, now: Instant): string {
   switch (reason.kind) {
     case 'open-work':
-      return `Work on ${reason.work.place} is open at step ${reason.work.step} of ${reason.work.steps}: not fit to tow until it is closed.`;
+      return `Work on ${spot(reason.work.place)} is open at step ${reason.work.step} of ${reason.work.steps}${reason.work.parked ? `, put down: ${small(reason.work.parked)}` : ''}. Not fit to tow until it is closed.`;
     case 'finding':
       return `${placeName(reason.finding.place)}: ${reason.finding.text}, seen ${day(reason.finding.at, now)}.`;
     case 'conflict': {
@@ -203,24 +203,30 @@ export function towHeadline(verdict: TowVerdict): string {
   }
 }
 
+/** A place in a sentence: `1L`, `the coupler`, `the rig`. */
+function spot(place: Place | 'rig'): string {
+  if (place === 'rig') return 'the rig';
+  return isGear(place) ? `the ${placeName(place).toLowerCase()}` : place;
+}
+
 /** Behind a clause, where it is: ` at 1L`; gear is named in small letters. */
 function at(place: Place | 'rig'): string {
-  if (place === 'rig') return '';
-  return ` at ${isGear(place) ? `the ${placeName(place).toLowerCase()}` : place}`;
+  return place === 'rig' ? '' : ` at ${spot(place)}`;
 }
 
 type OtherReason = Exclude<TowReason, { kind: 'duty' }>;
 
 /** What else stands in the way, in a clause: `the finding at 2R`. */
 function shortOther(reason: OtherReason): string {
-  if (reason.kind === 'open-work') return `the open work on ${reason.work.place}`;
+  if (reason.kind === 'open-work') return `the open work on ${spot(reason.work.place)}`;
   if (reason.kind === 'finding') return `the finding${at(reason.finding.place)}`;
   return `what does not agree${at(reason.conflict.place)}`;
 }
 
 /** A reason in a clause: `2R lug recheck 21 mi past`. */
 function shortly(reason: TowReason, system: UnitSystem): string {
-  if (reason.kind === 'open-work') return `work on ${reason.work.place} is open`;
+  if (reason.kind === 'open-work')
+    return `work on ${spot(reason.work.place)} is open${reason.work.parked ? `, ${small(reason.work.parked)}` : ''}`;
   if (reason.kind === 'finding') return `${reason.finding.text}${at(reason.finding.place)}`;
   if (reason.kind === 'conflict')
     return `${conflictWords(reason.conflict, system).title}${at(reason.conflict.place)}`;

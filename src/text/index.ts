@@ -39,7 +39,7 @@ export {
   towHeadline,
   towSummary,
 } from './duty';
-export { doneWords, dutyTitle, jobsTitle, routineTitle, ROUTINE_WORDS } from './routines';
+export { doneWords, dutyTitle, jobsTitle, routineTitle, workAt, workTitle } from './routines';
 export { routineHow } from './routine-help';
 export { amendWords, archiveWords, compileWords, parseWords, tapWords, tripWords } from './problems';
 export { unstoredWords } from './unstored';

@@ -1,5 +1,6 @@
 import type { JudgedReading, ReadingJudgement } from '@/core/judge';
 import type { UnitSystem } from '@/core/quantity';
+import { partLength } from './facts';
 import { measure } from './measure';
 import { BASIS_WORDS } from './rig';
 
@@ -7,7 +8,7 @@ import { BASIS_WORDS } from './rig';
 export function readingAmount(what: JudgedReading, value: number, system: UnitSystem): string {
   if (what === 'volts') return `${value} V`;
   if (what === 'magnet-ohms') return `${value} Ω`;
-  return measure(value, what === 'pressure' ? 'pressure' : 'length', system);
+  return what === 'pressure' ? measure(value, 'pressure', system) : partLength(value, system);
 }
 
 /** What a reading was held against: `minimum 1/16 in`. */

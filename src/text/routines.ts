@@ -105,6 +105,17 @@ export function jobWords(routine: WorkRoutine, places: readonly RoutinePlace[]):
   return `${names.length === 1 ? one : many} of ${where}`;
 }
 
+/** Work as it is asked for on the Bench, where a duty counts an age. */
+export function workTitle(routine: WorkRoutine): string {
+  if (routine === 'tire-renew') return 'Tire renewal';
+  return routine === 'battery-renew' ? 'Breakaway battery renewal' : ROUTINE_WORDS[routine].title;
+}
+
+/** Some work with where it is done: `Tire renewal 1L`. */
+export function workAt(routine: WorkRoutine, places: readonly RoutinePlace[]): string {
+  return `${workTitle(routine)} ${placesWords(routine, places)}`.trim();
+}
+
 /** What a card is for, in a few words: `Repack 1L and 1R, lights`. */
 export function jobsTitle(
   jobs: readonly { readonly routine: WorkRoutine; readonly place: RoutinePlace }[],
@@ -112,7 +123,7 @@ export function jobsTitle(
   const routines = [...new Set(jobs.map(({ routine }) => routine))];
   return routines
     .map((routine) =>
-      routineTitle(
+      workAt(
         routine,
         jobs.filter((job) => job.routine === routine).map(({ place }) => place),
       ),

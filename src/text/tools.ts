@@ -2,7 +2,6 @@ import { partAt, type RigState } from '@/core/log';
 import type { UnitSystem } from '@/core/quantity';
 import {
   axleOf,
-  isGuess,
   isWheelEnd,
   sideOf,
   type PartKind,
@@ -16,6 +15,7 @@ import { factWords } from './facts';
 import { count, list, measure, small } from './measure';
 import { GRADE_WORDS } from './parts';
 import { THICKENER_WORDS } from './rig';
+import { torqueSpec } from './steps';
 
 /** Something to have at hand before the card starts. */
 export interface Item {
@@ -82,9 +82,7 @@ function newPart(bench: Bench, name: string, kind: PartKind, place: RoutinePlace
 }
 
 const torqueNote = ({ model, system }: Bench): string =>
-  model.wheels.torque
-    ? `${measure(model.wheels.torque.value, 'torque', system)}${isGuess(model.wheels.torque) ? ', a guess' : ''}`
-    : 'the lug torque, once it is known';
+  model.wheels.torque ? torqueSpec(model, system) : 'the lug torque, once it is known';
 
 function tools(bench: Bench, at: Places): readonly Item[] {
   const { model, system } = bench;

@@ -150,7 +150,11 @@ interface Noted {
 }
 
 function gradeFindings(run: Run, { step, place, record }: Noted): readonly RaisedFinding[] {
+  const told = run.card.branches
+    .filter((taken) => taken.place === step.place && taken.side === step.side)
+    .map(({ branch }) => BRANCHES[branch].says);
   return step.subjects.flatMap((subject): RaisedFinding[] => {
+    if (told.includes(subject)) return [];
     const grade = record.grades[subject] ?? '';
     const verdict: Verdict | undefined = gradeVerdict(subject, grade);
     if ((verdict !== 'due' && verdict !== 'stop') || cured(run, step, subject, grade)) return [];

@@ -1,7 +1,7 @@
 'use client';
 
 import { useRouter } from 'next/navigation';
-import { useEffect, useState } from 'react';
+import { useEffect, useId, useState } from 'react';
 import type { Instant } from '@/core/base';
 import type { RigState } from '@/core/log';
 import { parseNumber } from '@/core/quantity';
@@ -48,6 +48,7 @@ export function CloseView({
   const [busy, setBusy] = useState(false);
   const [cured, setCured] = useState<readonly string[]>([]);
   const [kept, setKept] = useState<Kept>({ cost: '', currency: units === 'us' ? 'USD' : 'EUR', note: '' });
+  const currencyId = useId();
   const draftKey = `bench close ${run.id}`;
   useEffect(() => {
     void store.readDraft(draftKey).then((draft) => draft !== undefined && setKept(draft as Kept));
@@ -165,9 +166,12 @@ export function CloseView({
             onChange={(event) => change({ ...kept, cost: event.target.value })}
             error={costWrong ? 'A sum is wanted here, such as 42.50.' : undefined}
           />
-          <label className="grid content-start gap-1.5">
-            <span className="font-semibold">Currency</span>
+          <div className="grid content-start gap-1.5">
+            <label htmlFor={currencyId} className="font-semibold">
+              Currency
+            </label>
             <select
+              id={currencyId}
               className="border-soft bg-sheet min-h-11 rounded-sheet border-[1.5px] px-3 text-lg"
               value={kept.currency}
               onChange={(event) => change({ ...kept, currency: event.target.value })}
@@ -176,7 +180,7 @@ export function CloseView({
                 <option key={currency}>{currency}</option>
               ))}
             </select>
-          </label>
+          </div>
           <div className="sm:col-span-2">
             <TextArea
               label="Anything else worth knowing next time"

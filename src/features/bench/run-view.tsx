@@ -59,7 +59,7 @@ function RunHead({ run, now, onPutDown }: { run: Run; now: Instant; onPutDown: (
             gloves ? 'bg-rail-mark text-rail border-rail-mark' : 'border-rail-soft',
           )}
         >
-          <Hand aria-hidden size={20} /> Gloves
+          <Hand aria-hidden size={20} /> <span className="sr-only sm:not-sr-only">Gloves</span>
         </button>
         <button
           type="button"
@@ -354,7 +354,7 @@ export function RunView({ run, rig, now }: { run: Run; rig: RigState | undefined
           tabIndex={0}
           aria-label="Steps of this card"
           className={cx(
-            'border-line hidden max-h-[calc(100dvh-5.8rem)] w-76 shrink-0 overflow-y-auto border-r px-5 pb-6 md:sticky md:top-0',
+            'border-line hidden max-h-[calc(100dvh-5.8rem)] w-84 shrink-0 overflow-y-auto border-r px-5 pb-6 md:sticky md:top-0',
             !gloves && 'md:block',
           )}
         >

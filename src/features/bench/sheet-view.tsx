@@ -84,13 +84,11 @@ function Asked({ step, system }: { step: CardStep; system: UnitSystem }) {
 }
 
 function Steps({ card, model, system }: { card: Card; model: RigModel; system: UnitSystem }) {
-  let phase: CardStep['phase'] | undefined;
   return (
     <ol className="sheet-steps">
       {card.steps.map((step, i) => {
         const words = stepWords(step, model, card.house, system);
-        const head = step.phase !== phase;
-        phase = step.phase;
+        const head = step.phase !== card.steps[i - 1]?.phase;
         return (
           <li key={step.key} className="break-inside-avoid">
             {head && (

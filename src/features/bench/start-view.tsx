@@ -26,13 +26,14 @@ import {
   list,
   minutes,
   placeName,
-  ROUTINE_WORDS,
-  routineTitle,
+  workTitle,
+  workAt,
   torqueSpec,
 } from '@/text';
-import { Button, FieldError, LinkButton, RigPlan, type PlaceLabel } from '@/ui';
+import { Button, cx, FieldError, LinkButton, RigPlan, type PlaceLabel } from '@/ui';
 import { canBeDone, jobsFromUrl, jobsInUrl, missingMates } from './jobs-url';
 import { LayOut } from './lay-out';
+import { Bundles } from './bundles';
 import { GuessedTorque, LugTorqueForm, MissingAxleFact } from './missing-fact';
 import { MissingFigures, missingFigures } from './missing-figures';
 import { OpenCards } from './open-cards';
@@ -64,7 +65,7 @@ function paceOf({ rig }: RigView): Pace {
 
 /** What is asked of the drawing for the work that is chosen. */
 function ask(work: WorkId, jobs: readonly Job[], first: Place | undefined): string {
-  const title = ROUTINE_WORDS[work].title;
+  const title = workTitle(work);
   if (work === 'tire-rotate')
     return first
       ? `${title}: ${first} changes places with which?`
@@ -204,20 +205,32 @@ export function StartView({ ready, view }: { ready: Ready; view: RigView }) {
       </h1>
       <p className="text-soft mt-1 text-lg">
         {card?.ok
-          ? `${count(steps.length, 'step')}, about ${minutes(time)} · ${count(walks, 'walk')}, ${count(tools, 'change of tool', 'changes of tool')}`
+          ? `${count(steps.length, 'step')}, about ${minutes(time)} · ${walks > 0 ? `${count(walks, 'walk')}, ` : ''}${count(tools, 'change of tool', 'changes of tool')}`
           : 'Choose the work, then tap where. Everything that is done together becomes one card.'}
       </p>
-      <div className="mt-5 grid gap-x-8 gap-y-5 md:grid-cols-[14rem_minmax(0,1fr)] xl:grid-cols-[14rem_minmax(0,1fr)_23rem]">
+      {jobs.length === 0 && <Bundles view={view} onChoose={setJobs} />}
+      <div
+        className={cx(
+          'mt-5 grid gap-x-8 gap-y-5 md:grid-cols-[14rem_minmax(0,1fr)]',
+          jobs.length > 0 && 'xl:grid-cols-[14rem_minmax(0,1fr)_23rem]',
+        )}
+      >
         <WorkList view={view} jobs={jobs} chosen={work} onChoose={choose} />
         <div className="grid content-start gap-4">
           <div className="border-line bg-sheet rounded-sheet border">
             <p className="border-line border-b px-4 py-2.5 text-lg">
-              {aboutPlaces
-                ? ask(work, jobs, partner)
-                : `${ROUTINE_WORDS[work].title} is done to the whole rig.`}
+              {aboutPlaces ? ask(work, jobs, partner) : `${workTitle(work)} is done to the whole rig.`}
             </p>
-            <RigPlan {...plan} heading="left" className="hidden px-4 md:block" />
-            <RigPlan {...plan} heading="up" className="mx-auto max-w-sm py-3 md:hidden" />
+            <RigPlan
+              {...plan}
+              heading="left"
+              className={cx('hidden px-4 md:block', jobs.length > 0 && 'xl:hidden')}
+            />
+            <RigPlan
+              {...plan}
+              heading="up"
+              className={cx('mx-auto max-w-sm py-3 md:hidden', jobs.length > 0 && 'xl:block')}
+            />
             {told && (
               <div className="border-line border-t px-4 py-2">
                 <FieldError>{told}</FieldError>
@@ -256,7 +269,7 @@ export function StartView({ ready, view }: { ready: Ready; view: RigView }) {
           {jobs.length > 0 && (
             <ul aria-label="On the card" className="flex flex-wrap gap-2">
               {jobs.map((job) => {
-                const name = `${routineTitle(job.routine, [job.place])}${job.with ? ` with ${job.with}` : ''}`;
+                const name = `${workAt(job.routine, [job.place])}${job.with ? ` with ${job.with}` : ''}`;
                 return (
                   <li
                     key={`${job.routine} ${job.place}`}

@@ -1,4 +1,4 @@
-import { axleOf, hasDrum, isGear, isWheelEnd, type Axle, type RigModel } from '@/core/rig';
+import { axleOf, hasDrum, isGear, isWheelEnd, sideOf, type Axle, type RigModel } from '@/core/rig';
 import type { CardStep, StepId } from '@/core/routine';
 import {
   Brake,
@@ -30,8 +30,8 @@ const STACK: Partial<Record<StepId, readonly HubPart[]>> = {
   'cap-on': ['cap'],
   'top-up': ['cap'],
   'plug-out': ['cap'],
-  'wipe-fitting': ['spindle'],
-  pump: ['spindle'],
+  'wipe-fitting': ['cap', 'spindle'],
+  pump: ['cap'],
   'plug-in': ['cap'],
   'look-back': ['seal'],
   'lock-out': ['lock'],
@@ -157,12 +157,17 @@ function brakeOf(
 export function StepDrawing({ step, model }: { step: CardStep; model: RigModel }) {
   const { place } = step;
   const axle = place !== undefined && isWheelEnd(place) ? model.axles[axleOf(place)] : model.axles[0];
+  const side = place !== undefined && isWheelEnd(place) ? sideOf(place) : (step.side ?? 'L');
   const kind = brakeOf(step, axle);
   const brake = BRAKE[step.step];
   if (brake && kind)
     return (
       <div className="mx-auto max-w-xs">
-        <Brake kind={kind} part={kind === 'hydraulic-disc' && brake === 'shoes' ? 'caliper' : brake} />
+        <Brake
+          kind={kind}
+          part={kind === 'hydraulic-disc' && brake === 'shoes' ? 'caliper' : brake}
+          side={side}
+        />
       </div>
     );
   const parts = STACK[step.step];
@@ -172,6 +177,7 @@ export function StepDrawing({ step, model }: { step: CardStep; model: RigModel }
   if (hung)
     return (
       <Suspension
+        side={side}
         part={hung}
         axles={model.axles.length}
         up={step.phase === 'frame' && step.step !== 'frame-down'}

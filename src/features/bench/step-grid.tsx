@@ -64,7 +64,7 @@ export function StepGrid({ run, system }: { run: Run; system: UnitSystem }) {
             <th
               key={place}
               scope="col"
-              className={cx('figures text-center text-lg font-semibold', columns.length > 4 ? 'w-8' : 'w-12')}
+              className={cx('figures text-center text-lg font-semibold', columns.length > 2 ? 'w-9' : 'w-12')}
             >
               {place}
             </th>

@@ -1,11 +1,12 @@
 'use client';
 
+import { useId } from 'react';
 import type { Duty } from '@/core/duty';
 import { PLANS, type Job } from '@/core/routine';
 import { routineDef, type WorkId } from '@/core/rules';
 import type { RigView } from '@/features/common';
 import { dutyMark } from '@/features/duties';
-import { ROUTINE_WORDS } from '@/text';
+import { workTitle } from '@/text';
 import { cx, Mark } from '@/ui';
 
 /** Kinds of work as they are thought of at a trailer. */
@@ -80,11 +81,15 @@ export function WorkList({
   onChoose: (work: WorkId) => void;
 }) {
   const families = familiesOf(view);
+  const id = useId();
   return (
     <>
-      <label className="grid gap-1.5 md:hidden">
-        <span className="font-semibold">Work</span>
+      <div className="grid gap-1.5 md:hidden">
+        <label htmlFor={id} className="font-semibold">
+          Work
+        </label>
         <select
+          id={id}
           className="border-ink bg-sheet min-h-14 rounded-sheet border-[1.5px] px-3 text-lg"
           value={chosen}
           onChange={(event) => onChoose(event.target.value as WorkId)}
@@ -93,13 +98,13 @@ export function WorkList({
             <optgroup key={name} label={name}>
               {works.map((work) => (
                 <option key={work} value={work}>
-                  {ROUTINE_WORDS[work].title}
+                  {workTitle(work)}
                 </option>
               ))}
             </optgroup>
           ))}
         </select>
-      </label>
+      </div>
       <nav aria-label="Work" className="hidden content-start gap-4 md:grid">
         {families.map(([name, works]) => (
           <section key={name}>
@@ -121,7 +126,7 @@ export function WorkList({
                           : 'hover:bg-accent-wash',
                       )}
                     >
-                      <span className="min-w-0 flex-1">{ROUTINE_WORDS[work].title}</span>
+                      <span className="min-w-0 flex-1">{workTitle(work)}</span>
                       {count > 0 && <span className="figures text-accent font-semibold">{count}</span>}
                       {duty && duty.verdict !== 'clear' && <Mark mark={dutyMark(duty)} size={18} spoken />}
                     </button>

@@ -5,11 +5,11 @@ import { useState } from 'react';
 import { seasonChapters, type Chapter, type Duty } from '@/core/duty';
 import type { PlannedState } from '@/core/log';
 import type { SeasonDates } from '@/core/rules';
-import { RigTabs, Ruled, tripsAhead, WithRig, type RigView, type Rigs } from '@/features/common';
+import { benchLink, RigTabs, Ruled, tripsAhead, WithRig, type RigView, type Rigs } from '@/features/common';
 import { DoneDialog, dutyMark, PlanDialog, useForecast, type Forecast } from '@/features/duties';
 import { usePreferences } from '@/store';
 import { bandShort, chapterHeadline, day, placeName, routineTitle, SEASON_WORDS, seasonWords } from '@/text';
-import { Button, Mark, markOf, saveFile } from '@/ui';
+import { Button, LinkButton, Mark, markOf, saveFile } from '@/ui';
 import { aheadOf } from './ahead';
 import { calendarFile } from './calendar-file';
 import { ChapterList } from './chapter';
@@ -43,12 +43,19 @@ function Chapters({
   const actions = { onDone, onRecheck: () => router.push(`/?rig=${view.rig.id}`) };
   const first = inHand(chapters, view.now);
   const findings = Object.values(view.rig.findings);
+  const left = first?.items.flatMap((item) => item.duties.filter((duty) => !item.done.includes(duty))) ?? [];
+  const work = first?.open ? benchLink(view.rig.id, left) : undefined;
   return (
     <div className="grid gap-4">
       {first && (
         <section aria-label={SEASON_WORDS[first.time]}>
           <Ruled aside={`by ${day(first.at, view.now)}`}>{SEASON_WORDS[first.time]}</Ruled>
           <ChapterList chapter={first} view={view} actions={actions} />
+          {work && (
+            <LinkButton className="mt-3" href={work}>
+              Work it off step by step
+            </LinkButton>
+          )}
         </section>
       )}
       {chapters

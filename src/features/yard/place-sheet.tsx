@@ -2,7 +2,7 @@
 
 import type { Fold } from '@/core/log';
 import { isGear, isWheelEnd, type Place } from '@/core/rig';
-import type { RigView } from '@/features/common';
+import { benchLink, type RigView } from '@/features/common';
 import { useForecast } from '@/features/duties';
 import { capital, GEAR_LOOKS, MARK_WORDS, placeInWords, placeName, placeWords } from '@/text';
 import { Button, Dialog, LinkButton, Mark } from '@/ui';
@@ -51,6 +51,7 @@ export function PlaceSheet({
   const here = view.duties.filter((duty) => duty.place === place);
   const forecast = useForecast(fold, view, here);
   const pressing = here.filter((duty) => duty.verdict !== 'clear' && !duty.within);
+  const work = benchLink(rig.id, pressing.length > 0 ? pressing : here.slice(0, 1));
   // With nothing pressing, the first that will be lies open.
   const opened = new Set((pressing.length > 0 ? pressing : here).slice(0, OPEN_AT_ONCE));
   return (
@@ -82,6 +83,7 @@ export function PlaceSheet({
       ))}
       {place !== 'rig' && <PlaceFacts view={view} place={place} end={end} />}
       <div className="mt-2 mb-3 flex flex-wrap gap-2.5">
+        {work && <LinkButton href={work}>Step by step on the Bench</LinkButton>}
         <LinkButton href={`/parts?rig=${rig.id}`}>Parts</LinkButton>
         <LinkButton href={end || place === 'rig' ? `/rig?rig=${rig.id}` : `/survey?rig=${rig.id}`}>
           {end || place === 'rig' ? 'Facts' : 'First look'}

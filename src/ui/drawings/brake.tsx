@@ -64,14 +64,17 @@ function Drum({ part, electric }: { part: BrakePart; electric: boolean }) {
   );
 }
 
-/** The brake seen from outside with drum or hub taken away, forward to the left; the part in hand is meant. */
+/** The brake seen from outside with drum or hub taken away, forward to the left, on a right wheel to the right; the part in hand is meant. */
 export function Brake({
   kind,
   part,
+  side = 'L',
 }: {
   kind: 'electric' | 'hydraulic-drum' | 'hydraulic-disc';
   part: BrakePart;
+  side?: 'L' | 'R';
 }) {
+  const right = side === 'R';
   return (
     <svg
       viewBox="0 0 300 300"
@@ -79,9 +82,21 @@ export function Brake({
       role="img"
       aria-label={`Brake from outside; in hand: ${part}`}
     >
-      {kind === 'hydraulic-disc' ? <Disc part={part} /> : <Drum part={part} electric={kind === 'electric'} />}
-      <text x="4" y="20" className="fill-soft" fontSize="14">
-        ← forward
+      <g {...(right && { transform: 'translate(300 0) scale(-1 1)' })}>
+        {kind === 'hydraulic-disc' ? (
+          <Disc part={part} />
+        ) : (
+          <Drum part={part} electric={kind === 'electric'} />
+        )}
+      </g>
+      <text
+        x={right ? 296 : 4}
+        y="20"
+        textAnchor={right ? 'end' : 'start'}
+        className="fill-soft"
+        fontSize="14"
+      >
+        {right ? 'forward →' : '← forward'}
       </text>
     </svg>
   );

@@ -33,7 +33,18 @@ function Stand({ x, meant }: { x: number; meant: boolean }) {
 }
 
 /** The suspension of one side from outside, forward to the left: hangers, springs, equalizer between two axles, U-bolts; the part in hand is meant. */
-export function Suspension({ part, axles, up }: { part: SuspensionPart; axles: number; up: boolean }) {
+export function Suspension({
+  part,
+  axles,
+  up,
+  side = 'L',
+}: {
+  part: SuspensionPart;
+  axles: number;
+  up: boolean;
+  side?: 'L' | 'R';
+}) {
+  const right = side === 'R';
   const pair = axles > 1;
   const hangers = pair ? [30, 200, 370] : [90, 310];
   const springs = pair ? [30, 230] : [115];
@@ -45,41 +56,49 @@ export function Suspension({ part, axles, up }: { part: SuspensionPart; axles: n
       role="img"
       aria-label={`Suspension from outside; in hand: ${part}`}
     >
-      <rect x="0" y={RAIL - 18} width="400" height="24" className="ink-body" />
-      {up && [12, 388].map((x) => <Stand key={x} x={x} meant={part === 'stands'} />)}
-      {hangers.map((x) => (
-        <path
-          key={x}
-          d={`M${x - 16} ${RAIL + 6}h32l-9 40h-14z`}
-          className={part === 'hangers' ? 'ink-meant' : 'ink-metal'}
-        />
-      ))}
-      {springs.map((x) => (
-        <Spring key={x} x={x} meant={part === 'springs'} />
-      ))}
-      {pair ? (
-        <path
-          d="M162 100q38 -26 76 0l-4 14q-34 -20 -68 0z"
-          className={part === 'equalizer' ? 'ink-meant' : 'ink-metal'}
-        />
-      ) : (
-        <path d="M255 104L306 92" className={part === 'equalizer' ? 'ink-meant' : 'ink'} strokeWidth="8" />
-      )}
-      {springs.map((x) => (
-        <g key={x}>
-          <Bolts x={x + 70} meant={part === 'bolts'} />
-          <circle cx={x + 70} cy="158" r="19" className={part === 'axles' ? 'ink-meant' : 'ink-body'} />
-        </g>
-      ))}
-      {eyes.map((x) => (
-        <g key={x}>
-          <circle cx={x} cy={EYE + 3} r="13" className={part === 'bushings' ? 'ink-meant' : 'ink-body'} />
-          <circle cx={x} cy={EYE + 3} r="5" className="ink" />
-        </g>
-      ))}
-      <line x1="0" x2="400" y1="222" y2="222" className="ink" />
-      <text x="4" y="20" className="fill-soft" fontSize="14">
-        ← forward
+      <g {...(right && { transform: 'translate(400 0) scale(-1 1)' })}>
+        <rect x="0" y={RAIL - 18} width="400" height="24" className="ink-body" />
+        {up && [12, 388].map((x) => <Stand key={x} x={x} meant={part === 'stands'} />)}
+        {hangers.map((x) => (
+          <path
+            key={x}
+            d={`M${x - 16} ${RAIL + 6}h32l-9 40h-14z`}
+            className={part === 'hangers' ? 'ink-meant' : 'ink-metal'}
+          />
+        ))}
+        {springs.map((x) => (
+          <Spring key={x} x={x} meant={part === 'springs'} />
+        ))}
+        {pair ? (
+          <path
+            d="M162 100q38 -26 76 0l-4 14q-34 -20 -68 0z"
+            className={part === 'equalizer' ? 'ink-meant' : 'ink-metal'}
+          />
+        ) : (
+          <path d="M255 104L306 92" className={part === 'equalizer' ? 'ink-meant' : 'ink'} strokeWidth="8" />
+        )}
+        {springs.map((x) => (
+          <g key={x}>
+            <Bolts x={x + 70} meant={part === 'bolts'} />
+            <circle cx={x + 70} cy="158" r="19" className={part === 'axles' ? 'ink-meant' : 'ink-body'} />
+          </g>
+        ))}
+        {eyes.map((x) => (
+          <g key={x}>
+            <circle cx={x} cy={EYE + 3} r="13" className={part === 'bushings' ? 'ink-meant' : 'ink-body'} />
+            <circle cx={x} cy={EYE + 3} r="5" className="ink" />
+          </g>
+        ))}
+        <line x1="0" x2="400" y1="222" y2="222" className="ink" />
+      </g>
+      <text
+        x={right ? 396 : 4}
+        y="20"
+        textAnchor={right ? 'end' : 'start'}
+        className="fill-soft"
+        fontSize="14"
+      >
+        {right ? 'forward →' : '← forward'}
       </text>
     </svg>
   );

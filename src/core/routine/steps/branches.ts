@@ -1,4 +1,4 @@
-import type { Verdict, WorkId } from '../../rules';
+import type { Subject, Verdict, WorkId } from '../../rules';
 import type { Act } from './acts';
 import { may, step, type StepDef } from './step';
 
@@ -23,6 +23,8 @@ export interface BranchDef {
   readonly id: BranchId;
   readonly at: readonly Act[];
   readonly add: readonly { readonly before: Act; readonly step: StepDef }[];
+  /** What a grade at the place would say as well: one finding is enough. */
+  readonly says?: Subject;
   readonly finding?: { readonly verdict: Exclude<Verdict, 'clear'>; readonly pulls?: WorkId };
 }
 
@@ -122,6 +124,7 @@ export const BRANCHES: Readonly<Record<BranchId, BranchDef>> = {
     id: 'grease-behind',
     at: ['pump', 'look-back', 'top-up'],
     add: [],
+    says: 'grease-back',
     finding: { verdict: 'due', pulls: 'repack' },
   },
   'falls-through': {
@@ -140,7 +143,13 @@ export const BRANCHES: Readonly<Record<BranchId, BranchDef>> = {
     ],
     finding: { verdict: 'watch' },
   },
-  'hole-oval': { id: 'hole-oval', at: ['joints-off', 'look-hangers'], add: [], finding: { verdict: 'stop' } },
+  'hole-oval': {
+    id: 'hole-oval',
+    at: ['joints-off', 'look-hangers'],
+    add: [],
+    says: 'hanger',
+    finding: { verdict: 'stop' },
+  },
 };
 
 /** The branches that can show at a step. */

@@ -179,7 +179,7 @@ export const GREASE = [
   step('pump', 'up', 3, {
     needs: ['wiped {}'],
     gives: ['pumped {}'],
-    readings: [must('grease'), must('strokes')],
+    readings: [must('strokes'), must('grease')],
     tool: 'gun',
   }),
   step('look-back', 'up', 1, {

@@ -1,0 +1,286 @@
+import { expect, test, type Page } from '@playwright/test';
+import { DRIFTWOOD, setUp, workTo } from './steps';
+
+const JUNIPER = '018bf000-0000-7000-8000-000000000001';
+
+const demo = (page: Page) =>
+  page.addInitScript(() => {
+    if (!localStorage.getItem('yardline'))
+      localStorage.setItem('yardline', JSON.stringify({ yard: 'demo', theme: 'day' }));
+  });
+const start = (page: Page) => page.getByRole('button', { name: 'Start the card' }).click();
+const done = (page: Page) => page.getByRole('button', { name: 'Done', exact: true }).click();
+const title = (page: Page) => page.getByRole('heading', { level: 1 });
+const work = (page: Page, name: string) =>
+  page.getByRole('navigation', { name: 'Work' }).getByRole('button', { name, exact: false }).first().click();
+const at = (page: Page, place: string) =>
+  page
+    .getByRole('button', { name: new RegExp(`^${place}\\b`) })
+    .first()
+    .click();
+
+/** Through the rest of the card, and onto the log. */
+async function finish(page: Page): Promise<void> {
+  await workTo(page, /Every step is through/);
+  await page.getByRole('button', { name: 'Close and log it' }).click();
+  await expect(page).toHaveURL(/\/\?rig=/);
+}
+
+/** The newest entry of the log that says so, opened. */
+async function entry(page: Page, name: RegExp) {
+  await page.goto('/logbook');
+  await page.getByRole('button', { name }).first().click();
+  return page.getByRole('dialog');
+}
+
+test('greasing: strokes are counted, greases that do not mix are told, and grease behind the hub asks for a repack', async ({
+  page,
+}) => {
+  await demo(page);
+  await page.goto(`/bench?rig=${JUNIPER}`);
+  await work(page, 'Grease');
+  await at(page, '1L');
+  await expect(page.getByRole('region', { name: 'Lay out first' })).toContainText('lithium complex is in 1L');
+  await start(page);
+  await workTo(page, /^Grease 1L/);
+  const more = page.getByRole('button', { name: 'Strokes of the gun: one more' });
+  for (let i = 0; i < 4; i++) await more.click();
+  await expect(more).toContainText('4');
+  await page.getByRole('radio', { name: 'Clay' }).click();
+  await expect(page.getByRole('status').filter({ hasText: /^Due\./ })).toContainText('do not mix');
+  await page.getByRole('radio', { name: 'Lithium complex' }).click();
+  await done(page);
+  await expect(title(page)).toHaveText(/Look at the back of the hub/);
+  await page.getByRole('button', { name: 'Something is wrong' }).click();
+  await page.getByRole('button', { name: 'Grease shows behind the hub' }).click();
+  await expect(page.getByRole('dialog')).toHaveCount(0);
+  await page.getByRole('radio', { name: 'Grease behind it' }).click();
+  await finish(page);
+  const log = await entry(page, /^.*Greased 1L/);
+  await expect(log).toContainText('4 strokes');
+  await expect(log).toContainText('Grease: lithium complex');
+  await page.goto(`/?rig=${JUNIPER}`);
+  await expect(page.getByRole('region', { name: 'Next for Juniper' })).toContainText('grease behind the hub');
+});
+
+test('brake renewal: in axle pairs, the hand checked, adjusted and tested, and adjusted again after 200 miles', async ({
+  page,
+}) => {
+  test.setTimeout(120_000);
+  await demo(page);
+  await page.goto(`/bench?rig=${JUNIPER}`);
+  await work(page, 'Brake plate renewal');
+  await at(page, '2R');
+  await page.getByRole('button', { name: 'Put 2L on the card too' }).click();
+  await expect(page.getByRole('region', { name: 'Lay out first' })).toContainText('Left brake plate for 2L');
+  await start(page);
+  await workTo(page, /^Which hand is the plate for 2R/);
+  await page.getByRole('radio', { name: 'Left' }).click();
+  await done(page);
+  await expect(page.getByText('This side takes a right plate')).toBeVisible();
+  await page.getByRole('radio', { name: 'Right' }).click();
+  await done(page);
+  await expect(title(page)).toHaveText('New plate onto 2R');
+  const titles = await workTo(page, /^Which hand is the plate for 2L/);
+  expect(titles).toContain('Test the brake of 2R: stops, and lets go');
+  await page.getByRole('radio', { name: 'Left' }).click();
+  await finish(page);
+  const log = await entry(page, /Brake plate renewed 2R and 2L|Brake plate renewed 2L and 2R/);
+  await expect(log).toContainText('Lug rechecks opened');
+  await page.goto(`/?rig=${JUNIPER}`);
+  await page.getByRole('button', { name: /^2R,/ }).first().click();
+  await expect(page.getByRole('dialog')).toContainText('200 mi');
+});
+
+test('tire change: the spare goes on, the old one takes its place, and both are known by their codes', async ({
+  page,
+}) => {
+  await demo(page);
+  await page.goto(`/parts?rig=${JUNIPER}`);
+  const codeAt = async (place: string) =>
+    (
+      await page
+        .getByRole('button', { name: new RegExp(`^${place}\\b`) })
+        .first()
+        .innerText()
+    ).replace(/\s+/g, ' ');
+  const [wheel, spare] = [await codeAt('1L'), await codeAt('S1')];
+  await page.goto(`/bench?rig=${JUNIPER}`);
+  await work(page, 'Tire change');
+  await at(page, '1L');
+  await start(page);
+  await expect(title(page)).toHaveText('Is the spare fit to carry?');
+  const titles = await workTo(page, /^Set the pressure of 1L/);
+  expect(titles).toContain('Bring the other wheel to 1L');
+  await page.getByLabel(/^Pressure/).fill('400');
+  await expect(page.getByRole('status').filter({ hasText: /^Watch|^Stop|^Due/ })).toBeVisible();
+  await done(page);
+  await expect(page.getByText('This cannot be right')).toBeVisible();
+  await page.getByLabel(/^Pressure/).fill('65 psi');
+  await finish(page);
+  await entry(page, /Tire changed 1L/);
+  await page.goto(`/parts?rig=${JUNIPER}`);
+  const [nowWheel, nowSpare] = [await codeAt('1L'), await codeAt('S1')];
+  const code = (text: string) => /\d{4}/.exec(text.replace(/^\w\w/, ''))?.[0];
+  expect(code(nowWheel)).toBe(code(spare));
+  expect(code(nowSpare)).toBe(code(wheel));
+});
+
+test('pivots: looked at with the tires on the ground, greased, and play that is felt stays as a finding', async ({
+  page,
+}) => {
+  await demo(page);
+  await page.goto(`/bench?rig=${JUNIPER}`);
+  await work(page, 'Suspension pivots');
+  await start(page);
+  await workTo(page, /^Look at the pivots of 2L/);
+  await page.getByRole('radio', { name: 'Play felt, metal bright' }).click();
+  await expect(page.getByRole('status').filter({ hasText: /^Due\./ })).toBeVisible();
+  await done(page);
+  await page.getByRole('button', { name: 'Leave out' }).click();
+  await page.getByRole('button', { name: 'This rig has none' }).click();
+  await workTo(page, /Every step is through/);
+  await expect(page.getByText('pivots: play felt, metal bright')).toBeVisible();
+  await page.getByLabel('What it cost, if you keep count').fill('12,5o');
+  await page.getByRole('button', { name: 'Close and log it' }).click();
+  await expect(page.getByText('A sum is wanted here')).toBeVisible();
+  await page.getByLabel('What it cost, if you keep count').fill('12.50');
+  await page.getByRole('button', { name: 'Close and log it' }).click();
+  await expect(page).toHaveURL(/\/\?rig=/);
+  const log = await entry(page, /Pivots done/);
+  await expect(log).toContainText('Cost 12.50 USD');
+  await expect(log).toContainText('Left out');
+});
+
+test('commissioning: what spring asks for becomes one card, worked off to its entry', async ({ page }) => {
+  test.setTimeout(180_000);
+  const inDays = (n: number) => new Date(Date.now() + n * 86_400_000).toISOString().slice(0, 10);
+  await setUp(page, DRIFTWOOD);
+  await page.goto('/season');
+  await page.getByRole('button', { name: 'Tell the season' }).click();
+  await page.getByLabel('First trips about').fill(inDays(-30));
+  await page.getByLabel('Laid up by').fill(inDays(150));
+  await page.getByRole('button', { name: 'Keep it' }).click();
+  await expect(page.getByRole('dialog')).toHaveCount(0);
+  await page.getByRole('link', { name: 'Work it off step by step' }).click();
+  await expect(page.getByRole('list', { name: 'On the card' }).getByRole('listitem').first()).toBeVisible();
+  await start(page);
+  const titles = await workTo(page, /Every step is through/);
+  expect(titles.join(' ')).toContain('lamp');
+  await page.getByRole('button', { name: 'Close and log it' }).click();
+  await expect(page).toHaveURL(/\/\?rig=/);
+  await page.goto('/season');
+  await expect(title(page)).not.toContainText('Spring commissioning');
+  const log = await entry(page, /contacts cleaned/i);
+  await expect(log).toContainText('Step by step on the bench');
+});
+
+test('on paper: the sheet has every step, and what was written on it is typed in at once', async ({
+  page,
+}) => {
+  await demo(page);
+  await page.goto(`/bench?rig=${JUNIPER}&jobs=hub-look:1L,pressures:rig`);
+  await page.getByRole('link', { name: 'On paper' }).click();
+  const sheet = page.getByRole('article', { name: 'Job sheet' });
+  await expect(sheet).toContainText('Rock and spin 1L as it is');
+  await expect(sheet).toContainText('Cold pressure of S1');
+  await page.getByRole('radio', { name: 'A4' }).click();
+  await page.getByRole('link', { name: 'Back to the Bench' }).click();
+  await start(page);
+  await expect(page.getByRole('button', { name: 'Put it down' })).toBeVisible();
+  await page.getByRole('button', { name: 'Put it down' }).click();
+  await page.goto('/bench');
+  await page.getByRole('link', { name: 'Type in a sheet' }).click();
+  await page.getByRole('button', { name: 'What is not marked was well' }).click();
+  await page.getByRole('button', { name: 'Take it over' }).click();
+  await expect(page.getByText('Write this down first: pressure, cold.').first()).toBeVisible();
+  for (const field of await page.getByLabel(/^Pressure/).all()) await field.fill('64');
+  await page.getByRole('button', { name: 'Take it over' }).click();
+  await expect(title(page)).toHaveText('Every step is through');
+  await page.getByRole('button', { name: 'Close and log it' }).click();
+  await expect(page).toHaveURL(/\/\?rig=/);
+  const log = await entry(page, /ressures set/);
+  await expect(log).toContainText('Cold pressure 64 psi');
+});
+
+test('a card put down says why on the Yard; left for good it forbids towing, with the reason on record', async ({
+  page,
+  context,
+}) => {
+  await setUp(page, { ...DRIFTWOOD, brakes: 'Electric drum' });
+  await page.goto('/bench?place=1L');
+  await start(page);
+  await workTo(page, /^Hub off 1L/);
+  await page.getByRole('button', { name: 'Something is wrong' }).click();
+  await page.getByRole('button', { name: 'The drum hangs on the shoes' }).click();
+  await expect(title(page)).toHaveText('Free the drum of 1L');
+  // A second tab stands at the same step, and follows.
+  const second = await context.newPage();
+  await second.goto(page.url());
+  await expect(title(second)).toHaveText('Free the drum of 1L');
+  await done(second);
+  await expect(title(page)).toHaveText('Hub off 1L');
+  await second.close();
+
+  await page.getByRole('button', { name: 'Put it down' }).click();
+  await page.getByRole('button', { name: 'Waiting for parts' }).click();
+  await expect(title(page)).toHaveText('Not fit to tow');
+  await expect(page.getByRole('region', { name: 'May it be towed' })).toContainText('waiting for parts');
+  await page.getByRole('link', { name: 'Go on with the work' }).first().click();
+  await page.getByRole('button', { name: 'Put it down' }).click();
+  await page.getByRole('button', { name: 'Leave this card for good' }).click();
+  await page.getByRole('button', { name: 'Leave it: not fit to tow' }).click();
+  await expect(page.getByText('Say why: it goes on record.')).toBeVisible();
+  await page.getByLabel('Why it is left').fill('spindle is scored, goes to a shop');
+  await page.getByRole('button', { name: 'Leave it: not fit to tow' }).click();
+  await expect(title(page)).toHaveText('Not fit to tow');
+  await expect(page.getByRole('region', { name: 'May it be towed' })).toContainText('goes to a shop');
+  await page.goto('/bench');
+  await expect(page.getByRole('link', { name: 'Go on' })).toHaveCount(0);
+});
+
+test('a rig that is changed while its card is open: told, laid out anew, nothing lost', async ({
+  page,
+  context,
+}) => {
+  await setUp(page, DRIFTWOOD);
+  await page.goto('/bench?place=1L');
+  await start(page);
+  await workTo(page, /^Take the cap off 1L/);
+  const second = await context.newPage();
+  await second.goto('/rig');
+  await second.getByRole('main').getByRole('button', { name: /^Hub/ }).last().click();
+  await second
+    .getByRole('dialog')
+    .getByRole('radio', { name: /^Drilled/ })
+    .first()
+    .click();
+  await second.getByRole('button', { name: 'Keep it', exact: true }).click();
+  await expect(second.getByRole('dialog')).toHaveCount(0);
+  await second.close();
+  await expect(page.getByText('Driftwood has been changed since this card was begun')).toBeVisible();
+  await page.getByRole('button', { name: 'Lay it out anew' }).click();
+  await expect(page.getByText('has been changed since')).toHaveCount(0);
+  await expect(title(page)).toHaveText('Take the cap off 1L');
+  const titles = await workTo(page, /Every step is through/);
+  expect(titles).toContain('Find and mark the pin hole on 1L');
+});
+
+test.describe('with gloves on a phone', () => {
+  test.use({ viewport: { width: 390, height: 844 }, hasTouch: true });
+
+  test('every target is as large as a glove', async ({ page }) => {
+    await demo(page);
+    await page.goto(`/bench?rig=${JUNIPER}&jobs=hub-look:1L`);
+    await start(page);
+    await page.getByRole('button', { name: 'Gloves' }).click();
+    await workTo(page, /^Rock and spin/);
+    for (const target of await page.locator('main form :is(button, [role=radio])').all()) {
+      const box = await target.boundingBox();
+      expect(box?.height ?? 0).toBeGreaterThanOrEqual(72);
+    }
+    await page.reload();
+    await expect(page.getByRole('button', { name: 'Gloves' })).toHaveAttribute('aria-pressed', 'true');
+    await expect(title(page)).toHaveText(/^Rock and spin/);
+  });
+});

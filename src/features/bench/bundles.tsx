@@ -1,0 +1,48 @@
+'use client';
+
+import { seasonChapters, type Duty } from '@/core/duty';
+import type { Job } from '@/core/routine';
+import type { WorkId } from '@/core/rules';
+import type { RigView } from '@/features/common';
+import { count, SEASON_WORDS } from '@/text';
+import { Button } from '@/ui';
+import { canBeDone } from './jobs-url';
+
+const PRESSING: ReadonlySet<Duty['verdict']> = new Set(['due', 'overdue', 'unknown']);
+
+/** The duties that have a card, as jobs. */
+function jobsOf({ model, house }: RigView, duties: readonly Duty[]): readonly Job[] {
+  return duties
+    .filter(({ routine, place, within }) => !within && canBeDone(model, house, routine as WorkId, place))
+    .map(({ routine, place }) => ({ routine: routine as WorkId, place }));
+}
+
+/** Work that is taken up together: what is due now, and what the time of the year asks for. */
+export function Bundles({ view, onChoose }: { view: RigView; onChoose: (jobs: readonly Job[]) => void }) {
+  const { duties, season, model, house, now } = view;
+  const due = jobsOf(
+    view,
+    duties.filter(({ verdict }) => PRESSING.has(verdict)),
+  );
+  const chapters = season ? seasonChapters(duties, { model, house, season }, now) : [];
+  const bundles = [
+    { name: 'What is due now', jobs: due },
+    ...chapters.map(({ time, items }) => ({
+      name: SEASON_WORDS[time],
+      jobs: jobsOf(
+        view,
+        items.flatMap((item) => item.duties.filter((duty) => !item.done.includes(duty))),
+      ),
+    })),
+  ].filter(({ jobs }) => jobs.length > 0);
+  if (bundles.length === 0) return null;
+  return (
+    <div role="group" aria-label="Taken up together" className="mt-4 flex flex-wrap gap-2.5">
+      {bundles.map(({ name, jobs }) => (
+        <Button key={name} onClick={() => onChoose(jobs)}>
+          {name} <span className="text-soft font-normal">{count(jobs.length, 'job')}</span>
+        </Button>
+      ))}
+    </div>
+  );
+}
