@@ -4,8 +4,7 @@ import { readArchive, writeArchive } from '../src/core/exchange';
 import { calibrate, historyOf, sampleFutures, seeded, UNTOLD } from '../src/core/forecast';
 import { extend, foldEntries, type Entry } from '../src/core/log';
 import { compile, verify } from '../src/core/routine';
-import { wheelEnds } from '../src/core/rig';
-import { HOUSE_DEFAULT } from '../src/core/rules';
+import { HOUSE_DEFAULT, routineDef } from '../src/core/rules';
 import { sampleModel } from '../src/core/testing/arbitraries';
 import { firstLoad } from './first-load';
 import { longLog } from './log';
@@ -45,10 +44,27 @@ const forecast = median(7, () => {
 const { held, owners } = calibrate(1000, 600, seeded(2026));
 
 const three = sampleModel({ kind: 'rv', axles: 3, brake: 'electric', hub: 'drilled' });
-const jobs = wheelEnds(three).map((place) => ({ routine: 'repack' as const, place }));
+// Eight routines wherever the rig has something to do them on: the most that anybody takes up in a day.
+const eight = [
+  'bearing-renew',
+  'tire-renew',
+  'stud-threads',
+  'pressures',
+  'underside',
+  'pivots',
+  'lights',
+  'gear-look',
+] as const;
+const jobs = eight.flatMap((routine) =>
+  routineDef(routine)
+    .places(three, HOUSE_DEFAULT)
+    .map((place) => ({ routine, place })),
+);
+let steps = 0;
 const card = median(60, () => {
   const made = compile(three, jobs, HOUSE_DEFAULT);
   if (!made.ok || verify(made.value, three).length > 0) throw new Error('the card does not verify');
+  steps = made.value.steps.length;
 });
 
 const bytes = writeArchive(log, now);
@@ -82,7 +98,13 @@ const rows: Row[] = [
     unit: '%',
     decimals: 1,
   },
-  { what: 'compile and verify, 3 axles, 6 repacks', measured: card, unit: 'ms', budget: 20, decimals: 2 },
+  {
+    what: `compile and verify, 3 axles, 8 routines, ${steps} steps`,
+    measured: card,
+    unit: 'ms',
+    budget: 20,
+    decimals: 2,
+  },
   { what: 'write an archive of 20,000', measured: write, unit: 'ms' },
   { what: 'check an archive of 20,000', measured: read, unit: 'ms', budget: 4000 },
   ...(load === undefined

@@ -5,6 +5,8 @@ const JUNIPER = '018bf000-0000-7000-8000-000000000001';
 const PATHS = [
   '/',
   `/bench?rig=${JUNIPER}&place=2R`,
+  `/bench?rig=${JUNIPER}`,
+  `/sheet?rig=${JUNIPER}&jobs=repack:2R`,
   `/rig?rig=${JUNIPER}`,
   `/parts?rig=${JUNIPER}`,
   `/survey?rig=${JUNIPER}`,

@@ -4,7 +4,7 @@
  * clock of its own.
  */
 export { YardProvider, useYard } from './yard-context';
-export { type RunProblem, type YardSnapshot } from './yard-store';
+export { type YardSnapshot } from './yard-store';
 export { useNow } from './use-now';
 export { newId } from './ids';
 export { resetDemo } from './demo';

@@ -1,6 +1,6 @@
 import 'fake-indexeddb/auto';
 import { foldEntries, makeEntry, makeVoid, type Entry } from '@/core/log';
-import { compile, currentStep, startRun, type Run } from '@/core/routine';
+import { back, compile, currentStep, startRun, tap, type Run } from '@/core/routine';
 import { HOUSE_DEFAULT } from '@/core/rules';
 import { sampleModel } from '@/core/testing/arbitraries';
 import { clockFrom } from './clock';
@@ -92,12 +92,21 @@ test('a run is tapped on disk; a tap that came twice, or from a tab behind, is r
   await store.startRun(run);
   const key = currentStep(run)?.key ?? '';
   const done = { do: 'done', readings: {}, grades: {} } as const;
-  expect(await store.tapRun(run.id, key, done)).toMatchObject({ ok: true, value: { index: 1 } });
-  expect(await store.tapRun(run.id, key, done)).toEqual({ ok: false, error: { code: 'not-this-step' } });
-  expect(await store.tapRun('gone', key, done)).toEqual({ ok: false, error: { code: 'no-run' } });
+  expect(await store.changeRun(run.id, (now) => tap(now, key, done, NOW))).toMatchObject({
+    ok: true,
+    value: { index: 1 },
+  });
+  expect(await store.changeRun(run.id, (now) => tap(now, key, done, NOW))).toEqual({
+    ok: false,
+    error: { code: 'not-this-step' },
+  });
+  expect(await store.changeRun('gone', (now) => tap(now, key, done, NOW))).toEqual({
+    ok: false,
+    error: { code: 'no-run' },
+  });
   const { runs } = await seen(store, (ready) => ready.runs[0]?.index === 1);
   expect(runs[0]?.records[key]).toMatchObject({ state: 'done', at: NOW });
-  await store.backRun(run.id);
+  await store.updateRun(run.id, (now) => back(now, NOW));
   await seen(store, (ready) => ready.runs[0]?.index === 0);
 });
 

@@ -1,7 +1,7 @@
 import { liveQuery, type Subscription } from 'dexie';
 import { fail, ok, type Instant, type Result } from '@/core/base';
 import { emptyFold, extend, isCurrent, readEntry, type Entry, type Fold } from '@/core/log';
-import { back, tap, type Run, type Tap, type TapProblem } from '@/core/routine';
+import type { Run } from '@/core/routine';
 import { deviceClock, type Clock } from './clock';
 import { YardDb, type EntryRow } from './db';
 
@@ -16,9 +16,6 @@ export type YardSnapshot =
       /** When an archive was last saved from this device. */
       readonly archived: Instant | undefined;
     };
-
-/** Why a change to a run was not taken. */
-export type RunProblem = TapProblem | { readonly code: 'no-run' };
 
 const LOADING: YardSnapshot = { status: 'loading' };
 
@@ -107,7 +104,7 @@ export class YardStore {
     await this.db.runs.add(run);
   }
 
-  /** Makes a change to a run that may be refused. */
+  /** Makes a change to a run that may be refused, as a tap is where another tab has gone on already; on disk before it shows. */
   changeRun<P>(
     id: string,
     change: (run: Run) => Result<Run, P>,
@@ -121,18 +118,8 @@ export class YardStore {
     });
   }
 
-  /** Takes a tap on a step; refused where another tab has gone on already. */
-  tapRun(id: string, key: string, tapped: Tap): Promise<Result<Run, RunProblem>> {
-    return this.changeRun(id, (run) => tap(run, key, tapped, this.clock.now()));
-  }
-
-  /** Goes one step back. */
-  backRun(id: string): Promise<Result<Run, RunProblem>> {
-    return this.changeRun(id, (run) => ok(back(run, this.clock.now())));
-  }
-
   /** Makes any other change to a run that cannot be refused. */
-  updateRun(id: string, change: (run: Run) => Run): Promise<Result<Run, RunProblem>> {
+  updateRun(id: string, change: (run: Run) => Run): Promise<Result<Run, { readonly code: 'no-run' }>> {
     return this.changeRun(id, (run) => ok(change(run)));
   }
 

@@ -1,6 +1,6 @@
 import { readFileSync } from 'node:fs';
 import { join } from 'node:path';
-import { foldEntries, readEntry, type Entry } from '../log';
+import { foldEntries, markOf, readEntry, type Entry } from '../log';
 import { toLine } from '.';
 
 /** Lines as they were written by the version of their time; never rewritten, only added to by later versions. */
@@ -39,6 +39,7 @@ const SECOND = [
 describe.each([
   ['v1.ndjson', FIRST],
   ['v2.ndjson', SECOND],
+  ['v3.ndjson', SECOND],
 ])('a stored log: %s', (name, kinds) => {
   const read = lines(name).map((line) => readEntry(JSON.parse(line)));
   const entries = read.flatMap((one): readonly Entry[] => (one.ok ? [one.value] : []));
@@ -114,4 +115,16 @@ describe('what version 1 is lifted to', () => {
       true,
     );
   });
+});
+
+test('a log of the third version brings repairs, figures, pace and cost along', () => {
+  const entries = lines('v3.ndjson').flatMap((line): readonly Entry[] => {
+    const one = readEntry(JSON.parse(line));
+    return one.ok ? [one.value] : [];
+  });
+  const rig = foldEntries(entries).state.rigs['018bf000-0000-7000-8000-000000000001'];
+  expect(rig?.read['lining@1L']?.value).toBe(0.0045);
+  expect(rig?.read['volts@breakaway']?.value).toBe(12.6);
+  expect(rig?.pace['race-in']).toEqual({ minutes: 9.5, count: 1 });
+  expect(rig && markOf(rig, 'repack', '1L')?.at).toBe('2026-05-11T15:00:00.000Z');
 });

@@ -354,16 +354,33 @@ export function order(
   steps: readonly CardStep[],
   start: ReadonlySet<Fact>,
 ): Result<readonly CardStep[], CompileProblem> {
+  // Each step counts what it still waits for, so that a fact that comes or goes touches only who asks for it.
+  const askers = new Map<Fact, number[]>();
+  const waiting = steps.map(({ needs }, i) => {
+    for (const fact of new Set(needs)) {
+      const list = askers.get(fact);
+      if (list) list.push(i);
+      else askers.set(fact, [i]);
+    }
+    return [...new Set(needs)].filter((fact) => !start.has(fact)).length;
+  });
   const facts = new Set(start);
-  const left = [...steps];
+  const change = (fact: Fact, there: boolean) => {
+    if (facts.has(fact) === there) return;
+    if (there) facts.add(fact);
+    else facts.delete(fact);
+    for (const i of askers.get(fact) ?? []) waiting[i] = (waiting[i] ?? 0) + (there ? -1 : 1);
+  };
   const out: CardStep[] = [];
-  while (left.length > 0) {
-    const at = left.findIndex((step) => step.needs.every((fact) => facts.has(fact)));
-    const next = left[at];
-    if (!next) return fail({ code: 'deadlock', keys: left.map((step) => step.key) });
-    left.splice(at, 1);
-    for (const fact of next.takes) facts.delete(fact);
-    for (const fact of next.gives) facts.add(fact);
+  const taken = steps.map(() => false);
+  while (out.length < steps.length) {
+    const at = waiting.findIndex((count, i) => count === 0 && !taken[i]);
+    const next = steps[at];
+    if (!next)
+      return fail({ code: 'deadlock', keys: steps.filter((_, i) => !taken[i]).map((step) => step.key) });
+    taken[at] = true;
+    for (const fact of next.takes) change(fact, false);
+    for (const fact of next.gives) change(fact, true);
     out.push(next);
   }
   return ok(out);

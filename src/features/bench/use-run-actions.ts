@@ -4,9 +4,11 @@ import { useCallback, useMemo } from 'react';
 import { applyChanges, type Changes, type RigModel } from '@/core/rig';
 import {
   amendModel,
+  back,
   findingAt,
   park,
   takeBranch,
+  tap,
   type AmendProblem,
   type BranchId,
   type Run,
@@ -52,10 +54,12 @@ export function useRunActions(run: Run): RunActions {
   return useMemo(
     () => ({
       tap: async (key, tapped) => {
-        const taken = await store.tapRun(run.id, key, tapped);
+        const taken = await store.changeRun(run.id, (current) =>
+          tap(current, key, tapped, store.clock.now()),
+        );
         return taken.ok ? undefined : tapWords(taken.error);
       },
-      back: async () => void (await store.backRun(run.id)),
+      back: async () => void (await store.updateRun(run.id, (current) => back(current, store.clock.now()))),
       say: async (finding) =>
         void (await store.updateRun(run.id, (current) => findingAt(current, finding, store.clock.now()))),
       branch: async (branch) => {

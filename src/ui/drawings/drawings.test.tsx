@@ -11,9 +11,11 @@ import {
   HubStack,
   RigPlan,
   Star,
+  Suspension,
   type BrakePart,
   type CornerPart,
   type HubPart,
+  type SuspensionPart,
 } from '.';
 
 const draw = renderToStaticMarkup;
@@ -124,4 +126,28 @@ test('every state is a shape of its own, and is spoken where no word stands besi
   expect(new Set(marks).size).toBe(5);
   expect(draw(<Mark mark="stop" spoken />)).toContain('aria-label="Stop"');
   expect(draw(<Mark mark="stop" />)).toContain('aria-hidden="true"');
+});
+
+test('the suspension shows each part in hand, for one axle and for two', () => {
+  const parts: SuspensionPart[] = ['springs', 'equalizer', 'hangers', 'bushings', 'bolts', 'axles', 'stands'];
+  for (const axles of [1, 2])
+    for (const part of parts) {
+      const svg = draw(<Suspension part={part} axles={axles} up />);
+      sound(svg);
+      expect(svg).toContain(`in hand: ${part}`);
+      expect(svg).toContain('ink-meant');
+    }
+  expect(draw(<Suspension part="axles" axles={2} up={false} />).match(/<circle/g)).toHaveLength(10);
+});
+
+test('on the right side forward is to the right', () => {
+  for (const draw2 of [
+    <Brake key="b" kind="electric" part="shoes" side="R" />,
+    <Suspension key="s" part="bolts" axles={2} up side="R" />,
+  ]) {
+    const svg = draw(draw2);
+    expect(svg).toContain('forward →');
+    expect(svg).toContain('scale(-1 1)');
+  }
+  expect(draw(<Brake kind="electric" part="shoes" />)).toContain('← forward');
 });
