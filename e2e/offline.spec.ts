@@ -37,7 +37,7 @@ test('after one visit all of it works with the network off', async ({ page, cont
   await page.evaluate(() => Object.assign(window, { sameDocument: true }));
   for (const [place, heading] of [
     ['Logbook', 'Logbook'],
-    ['Bench', 'Which hub is repacked?'],
+    ['Bench', 'What is done today?'],
     ['Keep', 'Your record is yours'],
   ] as const) {
     await page.getByRole('navigation', { name: 'Places' }).getByRole('link', { name: place }).click();

@@ -50,7 +50,6 @@ async function startRepack(page, rig, place) {
 
 const SHOTS = [
   { name: 'yard', go: (page) => page.goto(`${BASE}/?rig=${RIGS.juniper}`) },
-  { name: 'yard-unknown', go: (page) => page.goto(`${BASE}/?rig=${RIGS.hive}`) },
   {
     name: 'yard-not',
     go: async (page) => {
@@ -89,8 +88,6 @@ const SHOTS = [
     },
   },
   { name: 'yard-phone', view: PHONE, go: (page) => page.goto(`${BASE}/?rig=${RIGS.juniper}`) },
-  { name: 'yard-night', theme: 'night', go: (page) => page.goto(`${BASE}/?rig=${RIGS.sandpiper}`) },
-  { name: 'first-yard', own: true, go: (page) => page.goto(BASE) },
   {
     name: 'setup',
     own: true,
@@ -136,6 +133,10 @@ const SHOTS = [
     },
   },
   {
+    name: 'bench',
+    go: (page) => page.goto(`${BASE}/bench?rig=${RIGS.juniper}&jobs=brake-adjust:2R,grease:1L,grease:2L`),
+  },
+  {
     name: 'bench-step',
     go: async (page) => {
       await startRepack(page, RIGS.juniper, '2R');
@@ -145,6 +146,7 @@ const SHOTS = [
   },
   {
     name: 'bench-nut',
+    theme: 'night',
     go: async (page) => {
       await startRepack(page, RIGS.juniper, '2R');
       await walkTo(page, /Set the nut/);
@@ -154,11 +156,30 @@ const SHOTS = [
   {
     name: 'bench-phone',
     view: PHONE,
-    theme: 'night',
     go: async (page) => {
       await startRepack(page, RIGS.juniper, '2R');
       await walkTo(page, /Set the nut/);
       await page.getByRole('radio').nth(1).click();
+    },
+  },
+  {
+    name: 'bench-gloves',
+    view: PHONE,
+    gloves: true,
+    go: async (page) => {
+      await page.goto(`${BASE}/bench?rig=${RIGS.juniper}&jobs=hub-look:1L`);
+      await page.getByRole('button', { name: 'Start the card' }).click();
+      await page.waitForURL(/run=/);
+      await walkTo(page, /Rock and spin/);
+      await page.getByRole('radio').first().click();
+    },
+  },
+  {
+    name: 'sheet',
+    view: { width: 900, height: 1180 },
+    go: async (page) => {
+      await page.goto(`${BASE}/sheet?rig=${RIGS.juniper}&jobs=repack:2R`);
+      await page.emulateMedia({ media: 'print' });
     },
   },
   { name: 'logbook', go: (page) => page.goto(`${BASE}/logbook`) },
@@ -191,7 +212,11 @@ try {
       reducedMotion: 'reduce',
       serviceWorkers: 'block',
     });
-    const preferences = JSON.stringify({ yard: shot.own ? 'own' : 'demo', theme: shot.theme ?? 'day' });
+    const preferences = JSON.stringify({
+      yard: shot.own ? 'own' : 'demo',
+      theme: shot.theme ?? 'day',
+      gloves: shot.gloves ?? false,
+    });
     await context.addInitScript((text) => localStorage.setItem('yardline', text), preferences);
     const page = await context.newPage();
     await shot.go(page);

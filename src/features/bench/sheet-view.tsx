@@ -55,7 +55,7 @@ function Asked({ step, system }: { step: CardStep; system: UnitSystem }) {
         <p key={subject} className="mt-0.5">
           {SUBJECT_WORDS[subject].ask}:{' '}
           {gradesOf(subject).map((grade) => (
-            <span key={grade} className="mr-3 whitespace-nowrap">
+            <span key={grade} className="mr-3 sm:whitespace-nowrap">
               <Box />
               {gradeWords(subject, grade)}
             </span>
@@ -67,7 +67,7 @@ function Asked({ step, system }: { step: CardStep; system: UnitSystem }) {
           {READING_WORDS[what].label}:{' '}
           {READINGS[what].as === 'choice' ? (
             options(what).map((option) => (
-              <span key={option} className="mr-3 whitespace-nowrap">
+              <span key={option} className="mr-3 sm:whitespace-nowrap">
                 <Box />
                 {option}
               </span>
@@ -127,7 +127,7 @@ function Lines({ name, items }: { name: string; items: readonly Item[] }) {
   return (
     <div className="break-inside-avoid">
       <h3 className="mt-2 font-semibold">{name}</h3>
-      <ul className="columns-2 gap-6">
+      <ul className="gap-6 sm:columns-2 print:columns-2">
         {items.map((item) => (
           <li key={item.name}>
             <Box />
@@ -146,14 +146,14 @@ function Sheet({ card, model, rig, paper }: { card: Card; model: RigModel; rig: 
   const total = card.steps.reduce((sum, step) => sum + step.minutes, 0);
   return (
     <article className={`sheet sheet-${paper}`} aria-label="Job sheet">
-      <header className="flex items-end justify-between gap-6 border-b-2 border-current pb-2">
+      <header className="flex flex-wrap items-end justify-between gap-x-6 gap-y-2 border-b-2 border-current pb-2">
         <div>
           <h2 className="text-[18pt]">{jobsTitle(card.jobs)}</h2>
           <p>
             {model.name} · {card.steps.length} steps, about {minutes(Math.round(total))}
           </p>
         </div>
-        <p className="whitespace-nowrap">
+        <p className="sm:whitespace-nowrap">
           Date ______________ &nbsp; By ______________
           <br />
           Miles ______________ &nbsp; Begun ______ done ______
