@@ -41,7 +41,7 @@ function RunHead({ run, now, onPutDown }: { run: Run; now: Instant; onPutDown: (
   const { units, gloves } = usePreferences();
   const next = run.card.steps[run.index + 1];
   return (
-    <header className="bg-rail text-rail-ink grid gap-2 px-4 py-3 md:px-6">
+    <header className="bg-rail text-rail-ink grid grid-cols-[minmax(0,1fr)] gap-2 px-4 py-3 md:px-6">
       <div className="flex items-center gap-x-4 gap-y-1">
         <p className="figures min-w-0 truncate text-xl font-semibold">
           {run.model.name} · {small(jobsTitle(run.card.jobs))}
