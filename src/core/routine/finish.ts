@@ -1,7 +1,7 @@
 import { fail, msOf, ok, type Instant, type Result } from '../base';
 import { isJudged, judgeReading, type JudgedReading } from '../judge';
 import type { WorkBody } from '../log';
-import { isWheelEnd, type PartKind, type Place, type WheelEnd } from '../rig';
+import { isWheelEnd, wheelEnds, type PartKind, type Place, type WheelEnd } from '../rig';
 import {
   gradeVerdict,
   routineDef,
@@ -64,11 +64,18 @@ export type PartChange =
     }
   | { readonly do: 'swap'; readonly kind: PartKind; readonly places: readonly [Place, Place] };
 
+/** Something that happened to the rig with the work, and leaves a check behind after some miles. */
+export interface LeftCheck {
+  readonly what: 'new-brakes' | 'fixings';
+  readonly places: readonly WheelEnd[];
+}
+
 /** What a finished card puts on the log. */
 export interface Outcome {
   /** Nothing where a card was left before any job on it was done. */
   readonly work: WorkBody | undefined;
   readonly parts: readonly PartChange[];
+  readonly checks: readonly LeftCheck[];
   readonly findings: readonly RaisedFinding[];
 }
 
@@ -303,6 +310,22 @@ function partsOf(run: Run, job: Job, now: Instant): readonly PartChange[] {
   }
 }
 
+/** Work that disturbs the fixings of the axles. */
+const FIXINGS: ReadonlySet<string> = new Set(['bushings', 'axle-set']);
+
+/** New shoes bed in, and joints that were apart settle: both are looked at again (handbook 4.5 and 4.8). A new plate is a part, and asks for itself. */
+function checksOf(run: Run, jobs: readonly Job[]): readonly LeftCheck[] {
+  const shoes = jobs.flatMap(({ routine, place }) =>
+    routine === 'shoe-renew' && isWheelEnd(place) ? [place] : [],
+  );
+  return [
+    ...(shoes.length > 0 ? [{ what: 'new-brakes' as const, places: shoes }] : []),
+    ...(jobs.some(({ routine }) => FIXINGS.has(routine))
+      ? [{ what: 'fixings' as const, places: wheelEnds(run.model) }]
+      : []),
+  ];
+}
+
 function workOfRun(run: Run, jobs: readonly Job[], now: Instant, through: boolean): WorkBody {
   const noted = notedIn(run);
   const ends = [
@@ -393,6 +416,7 @@ export function finishRun(
   return ok({
     work: workOfRun(run, run.card.jobs, now, true),
     parts: run.card.jobs.flatMap((job) => partsOf(run, job, now)),
+    checks: checksOf(run, run.card.jobs),
     findings: findingsOf(run),
   });
 }
@@ -410,12 +434,13 @@ function isDone(run: Run, job: Job): boolean {
  */
 export function leaveRun(run: Run, reason: string, now: Instant): Outcome {
   const step = currentStep(run);
-  if (!step) return { work: undefined, parts: [], findings: [] };
+  if (!step) return { work: undefined, parts: [], checks: [], findings: [] };
   const jobs = run.card.jobs.filter((job) => isDone(run, job));
   const open = [...new Set(run.card.jobs.filter((job) => !jobs.includes(job)).map(({ place }) => place))];
   return {
     work: jobs.length > 0 ? workOfRun(run, jobs, now, false) : undefined,
     parts: jobs.flatMap((job) => partsOf(run, job, now)),
+    checks: checksOf(run, jobs),
     findings: [
       ...findingsOf(run),
       ...open.map((place): RaisedFinding => ({

@@ -19,6 +19,7 @@ import {
   VERDICT_WORDS,
 } from '@/text';
 import { Button, Field, Mark, markOf, say, TextArea } from '@/ui';
+import { FromShelf } from './from-shelf';
 import { outcomeEntries } from './outcome-entries';
 
 /** What is added at the end, before it is logged. */
@@ -26,6 +27,8 @@ interface Kept {
   readonly cost: string;
   readonly currency: string;
   readonly note: string;
+  /** Parts that came off the shelf, by what they were for. */
+  readonly shelf: Readonly<Record<string, string>>;
 }
 
 const CURRENCIES = ['USD', 'EUR', 'CAD', 'GBP', 'AUD', 'NZD', 'CHF', 'SEK', 'NOK', 'DKK'];
@@ -47,7 +50,12 @@ export function CloseView({
   const router = useRouter();
   const [busy, setBusy] = useState(false);
   const [cured, setCured] = useState<readonly string[]>([]);
-  const [kept, setKept] = useState<Kept>({ cost: '', currency: units === 'us' ? 'USD' : 'EUR', note: '' });
+  const [kept, setKept] = useState<Kept>({
+    cost: '',
+    currency: units === 'us' ? 'USD' : 'EUR',
+    note: '',
+    shelf: {},
+  });
   const currencyId = useId();
   const draftKey = `bench close ${run.id}`;
   useEffect(() => {
@@ -82,6 +90,7 @@ export function CloseView({
         ...(note !== '' && { note }),
       },
       cured,
+      fromShelf: kept.shelf,
       how: small(jobsTitle(run.card.jobs)),
     });
     try {
@@ -157,6 +166,12 @@ export function CloseView({
             ))}
           </section>
         )}
+        <FromShelf
+          outcome={outcome.value}
+          rig={rig}
+          chosen={kept.shelf}
+          onChoose={(shelf) => change({ ...kept, shelf })}
+        />
         <section className="grid max-w-3xl gap-4 sm:grid-cols-[1fr_8rem]">
           <Field
             label="What it cost, if you keep count"

@@ -124,6 +124,40 @@ test('cost and note go with the work, cured findings are closed in its words', (
   expect(after.contradictions).toEqual([]);
 });
 
+test('what came off the shelf is taken down there: a tire goes on with its age, a seal is used up', () => {
+  const shelf = [
+    entry('part.fitted', { part: 'spare tire', spec: { kind: 'tire', facts: {} }, to: 'shelf' }),
+    entry('part.fitted', { part: 'boxed seal', spec: { kind: 'seal', facts: {} }, to: 'shelf' }),
+  ];
+  const { log } = rigWith('1L');
+  const all = [...log, ...shelf];
+  const rig = foldEntries(all).state.rigs[RIG];
+  if (!rig) throw new Error('no rig');
+  const jobs: Job[] = [
+    { routine: 'tire-renew', place: '1L' },
+    { routine: 'repack', place: '1R' },
+  ];
+  const after = closed(
+    worked(model, jobs),
+    { log: all, rig },
+    { fromShelf: { 'tire 1L': 'spare tire', 'seal 1R': 'boxed seal' } },
+  );
+  expect(at(after, 'tire', '1L')).toEqual(['spare tire']);
+  expect(at(after, 'tire', 'shelf')).toEqual([]);
+  expect(at(after, 'seal', 'shelf')).toEqual([]);
+  expect(at(after, 'seal', '1R')).toHaveLength(1);
+  expect(after.contradictions).toEqual([]);
+});
+
+test('new shoes and joints that were apart ask to be looked at again', () => {
+  const jobs: Job[] = [
+    { routine: 'shoe-renew', place: '1L' },
+    { routine: 'bushings', place: 'rig' },
+  ];
+  const after = closed(worked(model, jobs), rigWith());
+  expect(Object.keys(after.pulls).sort()).toEqual(['brake-adjust@1L', 'underside@rig']);
+});
+
 test('a card that is left forbids towing until it is put right', () => {
   const before = rigWith();
   const run = worked(model, [{ routine: 'repack', place: '1L' }], 'pack 1L');

@@ -17,11 +17,24 @@ interface Making {
   /** Older findings that the work put right, and in what words. */
   readonly cured?: readonly string[];
   readonly how?: string;
+  /** Parts that came off the shelf, by what they were for: `seal 1L`. */
+  readonly fromShelf?: Readonly<Record<string, string>>;
 }
 
 /** The tires, brakes and batteries that some work put in or let change places, as entries. */
-function partEntry(change: PartChange, { rig, id }: Making, stamp: () => Stamp): Entry | undefined {
+function partEntry(
+  change: PartChange,
+  { rig, id, fromShelf = {} }: Making,
+  stamp: () => Stamp,
+): Entry | undefined {
   if (change.do === 'fit') {
+    const taken = fromShelf[`${change.kind} ${change.place}`];
+    const old = rig && partAt(rig, change.kind, change.place);
+    // It brings its own facts, and its age, along.
+    if (taken)
+      return makeEntry('part.moved', stamp(), {
+        moves: [{ part: taken, to: change.place }, ...(old ? [{ part: old.id, to: 'gone' as const }] : [])],
+      });
     const facts = Object.fromEntries(
       Object.entries(change.facts).map(([fact, value]) => [fact, { value, source: 'marking' as const }]),
     );
@@ -30,7 +43,7 @@ function partEntry(change: PartChange, { rig, id }: Making, stamp: () => Stamp):
       spec: { kind: change.kind, facts } as never,
       to: change.place,
       rolled: 0,
-      ...(rig && partAt(rig, change.kind, change.place) && { old: { to: 'gone' as const } }),
+      ...(old && { old: { to: 'gone' as const } }),
     });
   }
   const [one, two] = change.places;
@@ -66,12 +79,23 @@ export function outcomeEntries(making: Making): readonly Entry[] {
     ...(more?.cost && { cost: more.cost }),
     ...(note !== '' && { note: note.slice(0, 2000) }),
   };
+  // The work itself makes the new seal or set a part; the one that lay on the shelf is used up.
+  const fitted = new Set(
+    outcome.parts.map((change) => (change.do === 'fit' ? `${change.kind} ${change.place}` : '')),
+  );
+  const usedUp = Object.entries(making.fromShelf ?? {})
+    .filter(([need]) => !fitted.has(need))
+    .map(([, part]) => ({ part, to: 'gone' as const }));
   const installed = run.card.jobs.flatMap(({ routine, place }) =>
     routine === 'brakes-install' && isWheelEnd(place) && work ? [axleOf(place)] : [],
   );
   return [
     ...(work ? [makeEntry('work', stamp(), work)] : []),
     ...outcome.parts.flatMap((change) => partEntry(change, making, stamp) ?? []),
+    ...(usedUp.length > 0 ? [makeEntry('part.moved', stamp(), { moves: usedUp })] : []),
+    ...outcome.checks.map((check) =>
+      makeEntry('event', stamp(), { what: check.what, places: [...check.places] }),
+    ),
     ...[...new Set(installed)].map((axle) =>
       makeEntry('rig.changed', stamp(), { changes: { [factPath('brake', axle)]: 'electric' } }),
     ),

@@ -1,0 +1,111 @@
+'use client';
+
+import { useId } from 'react';
+import type { PartState, RigState } from '@/core/log';
+import type { PartKind, Place } from '@/core/rig';
+import type { Outcome } from '@/core/routine';
+import { usePreferences } from '@/store';
+import { capital, GRADE_WORDS, PART_WORDS, partName, small } from '@/text';
+
+const OF_WORK: Readonly<Record<string, PartKind | undefined>> = {
+  seal: 'seal',
+  'inner-set': 'innerSet',
+  'outer-set': 'outerSet',
+};
+
+interface Need {
+  readonly key: string;
+  readonly kind: PartKind;
+  readonly place: Place;
+}
+
+/** The new parts that some work put in. */
+function needsOf({ work, parts }: Outcome): readonly Need[] {
+  const fitted = parts.flatMap((change) =>
+    change.do === 'fit' ? [{ kind: change.kind, place: change.place }] : [],
+  );
+  const renewed = (work?.renewed ?? []).flatMap(({ place, part }) => {
+    const kind = OF_WORK[part];
+    return kind ? [{ kind, place }] : [];
+  });
+  return [...fitted, ...renewed].map((need) => ({ ...need, key: `${need.kind} ${need.place}` }));
+}
+
+/** What lies on the shelf and could have gone in. */
+function lying(rig: RigState | undefined, kind: PartKind): readonly PartState[] {
+  return Object.values(rig?.parts ?? {}).filter((part) => part.at === 'shelf' && part.kind === kind);
+}
+
+function OneNeed({
+  need,
+  offered,
+  value,
+  onChange,
+}: {
+  need: Need;
+  offered: readonly PartState[];
+  value: string;
+  onChange: (part: string) => void;
+}) {
+  const id = useId();
+  const { units } = usePreferences();
+  return (
+    <div className="grid gap-1.5">
+      <label htmlFor={id} className="font-semibold">
+        {capital(PART_WORDS[need.kind].one)} at {need.place}
+      </label>
+      <select
+        id={id}
+        className="border-soft bg-sheet min-h-12 rounded-sheet border-[1.5px] px-3 text-lg"
+        value={value}
+        onChange={(event) => onChange(event.target.value)}
+      >
+        <option value="">bought new, not from the shelf</option>
+        {offered.map((part) => (
+          <option key={part.id} value={part.id}>
+            {partName(part, units)}
+            {part.grade && `, ${small(GRADE_WORDS[part.grade])}`}
+          </option>
+        ))}
+      </select>
+    </div>
+  );
+}
+
+/** Which of the new parts came off the shelf, so that it is one less there; nothing is asked where nothing lies. */
+export function FromShelf({
+  outcome,
+  rig,
+  chosen,
+  onChoose,
+}: {
+  outcome: Outcome;
+  rig: RigState | undefined;
+  chosen: Readonly<Record<string, string>>;
+  onChoose: (chosen: Readonly<Record<string, string>>) => void;
+}) {
+  const needs = needsOf(outcome).filter(({ kind }) => lying(rig, kind).length > 0);
+  if (needs.length === 0) return null;
+  return (
+    <section className="grid max-w-3xl gap-3">
+      <h2 className="text-xl">Did it come off the shelf?</h2>
+      {needs.map((need) => {
+        const elsewhere = Object.entries(chosen)
+          .filter(([key]) => key !== need.key)
+          .map(([, part]) => part);
+        return (
+          <OneNeed
+            key={need.key}
+            need={need}
+            offered={lying(rig, need.kind).filter(({ id }) => !elsewhere.includes(id))}
+            value={chosen[need.key] ?? ''}
+            onChange={(part) => {
+              const { [need.key]: _, ...rest } = chosen;
+              onChoose(part === '' ? rest : { ...rest, [need.key]: part });
+            }}
+          />
+        );
+      })}
+    </section>
+  );
+}
