@@ -93,25 +93,41 @@ const SOUND: readonly (readonly [RegExp, string])[] = [
   [/spindle$/, '150'],
 ];
 
+/** What the step in hand still asks for, found in one look: most steps ask for nothing. */
+const asks = (page: Page) =>
+  page.locator('main form').evaluate((form) => ({
+    groups: [...form.querySelectorAll('[role=radiogroup]')].map((group) => ({
+      open: group.querySelector('[aria-checked=true]') === null,
+      slots: group.getAttribute('aria-label') === 'Slots back from seated',
+    })),
+    counts: [...form.querySelectorAll('button')].some(
+      (button) => /^All \d$/.test(button.innerText) || /: one more$/.test(button.ariaLabel ?? ''),
+    ),
+    fields: [...form.querySelectorAll<HTMLInputElement>('input[inputmode=decimal]')].map((input) => ({
+      id: input.id,
+      label: input.labels?.[0]?.innerText ?? '',
+      open: input.value === '',
+    })),
+  }));
+
 /** Fills in the step in hand as when all is well. */
 async function allWell(page: Page): Promise<void> {
   const form = page.locator('main form');
-  for (const choices of await form.getByRole('radiogroup').all()) {
-    if ((await choices.getByRole('radio', { checked: true }).count()) > 0) continue;
-    const slots = (await choices.getAttribute('aria-label')) === 'Slots back from seated';
-    await choices
-      .getByRole('radio')
-      .nth(slots ? 1 : 0)
-      .click();
-  }
-  const all = page.getByRole('button', { name: /^All \d$/ });
-  if ((await all.count()) > 0) await all.click();
-  for (const more of await form.getByRole('button', { name: /: one more$/ }).all()) await more.click();
-  for (const field of await form.locator('input[inputmode=decimal]').all()) {
-    const label = await field.evaluate((input: HTMLInputElement) => input.labels?.[0]?.innerText ?? '');
+  const { groups, counts, fields } = await asks(page);
+  for (const [i, { open, slots }] of groups.entries())
+    if (open)
+      await form
+        .getByRole('radiogroup')
+        .nth(i)
+        .getByRole('radio')
+        .nth(slots ? 1 : 0)
+        .click();
+  if (counts)
+    for (const more of await form.getByRole('button', { name: /^All \d$|: one more$/ }).all())
+      await more.click();
+  for (const { id, label, open } of fields) {
     const sound = SOUND.find(([named]) => named.test(label))?.[1];
-    if (sound && !/if it can be read/.test(label) && (await field.inputValue()) === '')
-      await field.fill(sound);
+    if (open && sound && !/if it can be read/.test(label)) await form.locator(`[id="${id}"]`).fill(sound);
   }
 }
 

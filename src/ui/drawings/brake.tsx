@@ -1,3 +1,4 @@
+import { Sided } from './forward';
 import { arc } from './polar';
 
 /** What a brake step is about. */
@@ -74,7 +75,6 @@ export function Brake({
   part: BrakePart;
   side?: 'L' | 'R';
 }) {
-  const right = side === 'R';
   return (
     <svg
       viewBox="0 0 300 300"
@@ -82,22 +82,13 @@ export function Brake({
       role="img"
       aria-label={`Brake from outside; in hand: ${part}`}
     >
-      <g {...(right && { transform: 'translate(300 0) scale(-1 1)' })}>
+      <Sided side={side} width={300}>
         {kind === 'hydraulic-disc' ? (
           <Disc part={part} />
         ) : (
           <Drum part={part} electric={kind === 'electric'} />
         )}
-      </g>
-      <text
-        x={right ? 296 : 4}
-        y="20"
-        textAnchor={right ? 'end' : 'start'}
-        className="fill-soft"
-        fontSize="14"
-      >
-        {right ? 'forward →' : '← forward'}
-      </text>
+      </Sided>
     </svg>
   );
 }

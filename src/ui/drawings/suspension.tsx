@@ -1,3 +1,5 @@
+import { Sided } from './forward';
+
 /** What a step under the frame is about. */
 export type SuspensionPart = 'springs' | 'equalizer' | 'hangers' | 'bushings' | 'bolts' | 'axles' | 'stands';
 
@@ -44,7 +46,6 @@ export function Suspension({
   up: boolean;
   side?: 'L' | 'R';
 }) {
-  const right = side === 'R';
   const pair = axles > 1;
   const hangers = pair ? [30, 200, 370] : [90, 310];
   const springs = pair ? [30, 230] : [115];
@@ -56,7 +57,7 @@ export function Suspension({
       role="img"
       aria-label={`Suspension from outside; in hand: ${part}`}
     >
-      <g {...(right && { transform: 'translate(400 0) scale(-1 1)' })}>
+      <Sided side={side} width={400}>
         <rect x="0" y={RAIL - 18} width="400" height="24" className="ink-body" />
         {up && [12, 388].map((x) => <Stand key={x} x={x} meant={part === 'stands'} />)}
         {hangers.map((x) => (
@@ -90,16 +91,7 @@ export function Suspension({
           </g>
         ))}
         <line x1="0" x2="400" y1="222" y2="222" className="ink" />
-      </g>
-      <text
-        x={right ? 396 : 4}
-        y="20"
-        textAnchor={right ? 'end' : 'start'}
-        className="fill-soft"
-        fontSize="14"
-      >
-        {right ? 'forward →' : '← forward'}
-      </text>
+      </Sided>
     </svg>
   );
 }
