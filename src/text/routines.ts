@@ -116,18 +116,22 @@ export function workAt(routine: WorkRoutine, places: readonly RoutinePlace[]): s
   return `${workTitle(routine)} ${placesWords(routine, places)}`.trim();
 }
 
-/** What a card is for, in a few words: `Repack 1L and 1R, lights`. */
+/** How many kinds of work a card is called by. */
+const MOST_KINDS = 4;
+
+/** What a card is for, in a few words: `Repack 1L and 1R, lights`, `Rock and spin 1L, lights, wash and 5 more`. */
 export function jobsTitle(
   jobs: readonly { readonly routine: WorkRoutine; readonly place: RoutinePlace }[],
 ): string {
   const routines = [...new Set(jobs.map(({ routine }) => routine))];
-  return routines
+  const named = routines.length > MOST_KINDS ? routines.slice(0, MOST_KINDS - 1) : routines;
+  const titles = named
     .map((routine) =>
       workAt(
         routine,
         jobs.filter((job) => job.routine === routine).map(({ place }) => place),
       ),
     )
-    .map((title, i) => (i === 0 ? title : small(title)))
-    .join(', ');
+    .map((title, i) => (i === 0 ? title : small(title)));
+  return `${titles.join(', ')}${routines.length > named.length ? ` and ${routines.length - named.length} more` : ''}`;
 }

@@ -3,7 +3,16 @@ import { dutiesOf, towVerdict, type OpenWork } from '@/core/duty';
 import { foldEntries, makeEntry, type PartState } from '@/core/log';
 import { toSI, type UnitSystem } from '@/core/quantity';
 import { compile } from '@/core/routine';
-import { CRITERIA, HOUSE_DEFAULT, NUT_SCHOOLS, routineDef, SUBJECTS, WORKS, type WorkId } from '@/core/rules';
+import {
+  CRITERIA,
+  HOUSE_DEFAULT,
+  NUT_SCHOOLS,
+  routineDef,
+  SUBJECTS,
+  WORKS,
+  type RoutinePlace,
+  type WorkId,
+} from '@/core/rules';
 import { wheelEnds, type RigModel } from '@/core/rig';
 import { anyHouse, anyLog, anyWorkable, sampleModel } from '@/core/testing/arbitraries';
 import {
@@ -17,6 +26,7 @@ import {
   fraction,
   fromDateField,
   gradeWords,
+  jobsTitle,
   layOut,
   list,
   minutes,
@@ -340,4 +350,15 @@ describe('steps follow what is known of the rig', () => {
     expect(card).toMatchObject({ ok: false, error: { code: 'not-known', facts: ['hub', 'lock', 'brake'] } });
     if (!card.ok) expect(compileWords(card.error)).toContain('hub, the nut is locked by and brakes');
   });
+});
+
+test('a card is called by its work, and by no more of it than can be read at a glance', () => {
+  const at = (routine: WorkId, ...places: RoutinePlace[]) => places.map((place) => ({ routine, place }));
+  expect(jobsTitle([...at('repack', '1L', '1R'), ...at('lights', 'rig')])).toBe('Repack 1L and 1R, lights');
+  const many = (['lights', 'pressures', 'underside', 'pivots', 'contacts'] as const).flatMap((one) =>
+    at(one, 'rig'),
+  );
+  expect(jobsTitle(many)).toBe('Lights, cold pressures, underside by wrench and 2 more');
+  expect(jobsTitle(at('battery-renew', 'breakaway'))).toBe('Breakaway battery renewal');
+  expect(jobsTitle(at('tire-renew', '1L'))).toBe('Tire renewal 1L');
 });

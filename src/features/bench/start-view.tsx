@@ -208,7 +208,15 @@ export function StartView({ ready, view }: { ready: Ready; view: RigView }) {
           ? `${count(steps.length, 'step')}, about ${minutes(time)} · ${walks > 0 ? `${count(walks, 'walk')}, ` : ''}${count(tools, 'change of tool', 'changes of tool')}`
           : 'Choose the work, then tap where. Everything that is done together becomes one card.'}
       </p>
-      {jobs.length === 0 && <Bundles view={view} onChoose={setJobs} />}
+      {jobs.length === 0 && (
+        <Bundles
+          view={view}
+          onChoose={(all) => {
+            setJobs(all);
+            if (all[0]) setWork(all[0].routine);
+          }}
+        />
+      )}
       <div
         className={cx(
           'mt-5 grid gap-x-8 gap-y-5 md:grid-cols-[14rem_minmax(0,1fr)]',
