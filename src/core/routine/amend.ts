@@ -1,7 +1,8 @@
 import { fail, ok, type Result } from '../base';
 import type { RigModel } from '../rig';
 import type { Card, CardStep, CompileProblem, Job, Pace } from './card';
-import { compile, factsAtStart, order } from './compile';
+import { compile } from './compile';
+import { factsAtStart, order } from './order';
 import { verify } from './verify/verify';
 
 /**

@@ -3,7 +3,7 @@
  * compiler that lays them out for one rig, a verifier that knows nothing of the
  * compiler and plays a card against the safe order, and the run of a card.
  */
-export { compile, type CompileExtra } from './compile';
+export { compile } from './compile';
 export {
   effortOf,
   placesOnCard,
@@ -52,4 +52,5 @@ export {
   type TapProblem,
 } from './run';
 export { isUnfit, openWork } from './open';
-export { finishRun, leaveRun, minutesOf, type Outcome, type PartChange, type RaisedFinding } from './finish';
+export { finishRun, leaveRun, minutesOf, type Outcome, type PartChange } from './finish';
+export type { RaisedFinding } from './raised';

@@ -1,0 +1,191 @@
+import type { TorqueStage } from '../figures';
+import {
+  axleOf,
+  isWheelEnd,
+  sideOf,
+  wheelEnds,
+  type Axle,
+  type RigModel,
+  type Side,
+  type WheelEnd,
+} from '../rig';
+import type { HouseRules, RoutinePlace } from '../rules';
+import type { CardStep, Job, Pace, TakenBranch } from './card';
+import {
+  BRANCHES,
+  CHAPTERS,
+  chapterSteps,
+  type ChapterId,
+  type Fact,
+  type StepContext,
+  type StepDef,
+} from './steps';
+
+/** What a card may rest on beside rig, jobs and schools. */
+export interface CompileExtra {
+  readonly branches?: readonly TakenBranch[];
+  readonly pace?: Pace;
+}
+
+interface Site {
+  readonly place?: RoutinePlace | undefined;
+  readonly side?: Side | undefined;
+  readonly mate?: RoutinePlace | undefined;
+}
+
+/** Everything that laying steps out needs to know. */
+export interface Ground {
+  readonly model: RigModel;
+  readonly house: HouseRules;
+  readonly jobs: readonly Job[];
+  readonly extra: CompileExtra;
+  readonly framed: boolean;
+  readonly stages: readonly TorqueStage[];
+}
+
+export const other = (side: Side): Side => (side === 'L' ? 'R' : 'L');
+
+function fill(
+  facts: readonly Fact[],
+  ends: readonly WheelEnd[],
+  { place, side, mate }: Site,
+): readonly Fact[] {
+  return facts.flatMap((fact) => {
+    if (!fact.includes('{')) return [fact];
+    if (fact.includes('{each}')) return ends.map((end) => fact.replace('{each}', end));
+    return [
+      fact
+        .replace('{}', place ?? '')
+        .replace('{side}', side ?? '')
+        .replace('{other}', side ? other(side) : '')
+        .replace('{mate}', mate ?? ''),
+    ];
+  });
+}
+
+function liftAt({ model, house }: Ground, def: StepDef, axle: Axle | undefined): CardStep['lift'] {
+  if (def.id !== 'jack' && def.id !== 'frame-up') return undefined;
+  if (model.lifting?.point === 'maker') return 'maker';
+  return def.id === 'jack' && house.lift === 'spring-seat' && axle?.suspension === 'leaf'
+    ? 'spring-seat'
+    : 'frame';
+}
+
+export function lay(ground: Ground, def: StepDef, site: Site = {}, more: Partial<CardStep> = {}): CardStep {
+  const ends = wheelEnds(ground.model);
+  const at = def.scope === 'card' ? undefined : def.scope === 'side' ? site.side : site.place;
+  const place = def.scope === 'place' ? site.place : undefined;
+  const axle = place !== undefined && isWheelEnd(place) ? ground.model.axles[axleOf(place)] : undefined;
+  return {
+    key: [def.id, more.round?.number, at].filter((part) => part !== undefined).join(' '),
+    step: def.id,
+    phase: def.phase,
+    place,
+    side: def.scope === 'card' ? undefined : site.side,
+    round: undefined,
+    lift: liftAt(ground, def, axle),
+    needs: fill(def.needs, ends, site),
+    gives: fill(def.gives, ends, site),
+    takes: fill(def.takes, ends, site),
+    readings: def.readings,
+    subjects: def.subjects,
+    tool: def.tool,
+    optional: def.optional,
+    minutes: ground.extra.pace?.[def.id] ?? def.minutes,
+    ...more,
+  };
+}
+
+export function contextAt(ground: Ground, place: RoutinePlace | undefined): StepContext {
+  const here = ground.jobs
+    .filter((job) => job.place === place || job.with === place)
+    .map(({ routine }) => routine);
+  return {
+    axle: place !== undefined && isWheelEnd(place) ? ground.model.axles[axleOf(place)] : undefined,
+    kind: ground.model.kind,
+    house: ground.house,
+    has: (...works) => works.some((work) => here.includes(work)),
+    framed: ground.framed,
+  };
+}
+
+/** Steps with those of the branches taken at a place put in before the step they are for. */
+export function withBranches(ground: Ground, defs: readonly StepDef[], site: Site): readonly StepDef[] {
+  const added = (ground.extra.branches ?? [])
+    .filter((taken) => taken.place === site.place && (site.place !== undefined || taken.side === site.side))
+    .flatMap(({ branch }) => BRANCHES[branch].add);
+  if (added.length === 0) return defs;
+  return defs.flatMap((def) => [
+    ...new Set(added.filter(({ before }) => before === def.id).map(({ step }) => step)),
+    def,
+  ]);
+}
+
+/** The rounds of the star at one wheel: those in the air end in "snug", those on the ground in "torqued". */
+function rounds(
+  ground: Ground,
+  def: StepDef,
+  place: WheelEnd,
+  stages: readonly TorqueStage[],
+  where: 'air' | 'ground',
+): readonly CardStep[] {
+  const numbered = stages.map((stage, i) => ({ ...stage, number: i + 1, of: stages.length }));
+  const mine = numbered.filter((stage) => stage.where === where);
+  const last = mine[mine.length - 1];
+  return mine.map((round) => {
+    const gives = [`round ${round.number} ${place}`];
+    if (round === last) gives.push(where === 'air' ? `snug ${place}` : `torqued ${place}`);
+    const needs = [
+      `round ${round.number - 1} ${place}`,
+      where === 'air' ? `up ${place}` : `down again ${place}`,
+    ];
+    if (round.number === 1) needs.push(`started ${place}`);
+    return lay(
+      ground,
+      def,
+      { place, side: other(sideOf(place)) },
+      {
+        round,
+        needs,
+        gives,
+        phase: where === 'air' ? 'wheel' : 'down',
+      },
+    );
+  });
+}
+
+/** Everything a corner has done to it, in the order it is written. */
+export function corner(
+  ground: Ground,
+  place: WheelEnd,
+  chapters: ReadonlySet<ChapterId>,
+): readonly CardStep[] {
+  const context = contextAt(ground, place);
+  const job = ground.jobs.find(
+    (one) => one.routine === 'tire-rotate' && (one.place === place || one.with === place),
+  );
+  const mate = job && (job.place === place ? job.with : job.place);
+  const site = { place, side: other(sideOf(place)), mate };
+  const defs = CHAPTERS.filter((id) => chapters.has(id)).flatMap(chapterSteps);
+  const here = withBranches(ground, defs, site).filter((def) => !def.when || def.when(context));
+  const torque = here.find(({ id }) => id === 'torque');
+  const refit = here.findIndex(({ id }) => id === 'set-pressure' || id === 'cover-on');
+  return here.flatMap((def, i) => [
+    ...(torque && i === refit ? rounds(ground, torque, place, ground.stages, 'ground') : []),
+    ...(def.id === 'torque' ? rounds(ground, def, place, ground.stages, 'air') : [lay(ground, def, site)]),
+  ]);
+}
+
+/** One full round on the ground, for a wheel that never left it. */
+export function inPlace(ground: Ground, defs: readonly StepDef[], place: RoutinePlace): readonly CardStep[] {
+  const site = { place, ...(isWheelEnd(place) && { side: other(sideOf(place)) }) };
+  const context = contextAt(ground, place);
+  const full = ground.stages.filter((stage) => stage.share === 1).slice(-1);
+  return withBranches(ground, defs, site)
+    .filter((def) => !def.when || def.when(context))
+    .flatMap((def) =>
+      def.id === 'torque' && isWheelEnd(place)
+        ? rounds(ground, def, place, full, 'ground')
+        : [lay(ground, def, site)],
+    );
+}

@@ -1,0 +1,232 @@
+import { isJudged, judgeReading, type JudgedReading } from '../judge';
+import { isWheelEnd, type WheelEnd } from '../rig';
+import {
+  gradeVerdict,
+  routineDef,
+  type EndPlayWindow,
+  type GradeId,
+  type RoutineId,
+  type RoutinePlace,
+  type Subject,
+  type Verdict,
+} from '../rules';
+import type { CardStep } from './card';
+import { nutPlay, type Run, type SaidFinding, type StepRecord } from './run';
+import { BRANCHES } from './steps';
+
+/** Something the run leaves behind that is not right; words are found for it elsewhere. */
+export type RaisedFinding =
+  | ({ readonly cause: 'said'; readonly pulls?: RoutineId } & SaidFinding)
+  | {
+      readonly cause: 'grade';
+      readonly place: RoutinePlace;
+      readonly verdict: 'due' | 'stop';
+      readonly subject: Subject;
+      readonly grade: GradeId;
+      readonly pulls?: RoutineId;
+    }
+  | {
+      readonly cause: 'end-play';
+      readonly place: WheelEnd;
+      readonly verdict: 'due';
+      readonly play: number;
+      readonly window: EndPlayWindow;
+      readonly pulls?: RoutineId;
+    }
+  | {
+      readonly cause: 'reading';
+      readonly place: RoutinePlace;
+      readonly verdict: 'due' | 'stop';
+      readonly what: JudgedReading;
+      readonly value: number;
+      readonly against: number;
+      readonly pulls?: RoutineId;
+    }
+  /** The card was left before it was through. */
+  | {
+      readonly cause: 'left';
+      readonly place: RoutinePlace;
+      readonly verdict: 'stop';
+      readonly reason: string;
+      readonly step: CardStep;
+    };
+
+/** Bad grades that the work itself puts right, by the step that does: the grease is gone, the seal is new, the nut is set again. */
+const CURED: Readonly<Partial<Record<Subject, readonly string[]>>> = {
+  rock: ['nut-set'],
+  spin: ['pack'],
+  'old-grease': ['pack'],
+  seal: ['seal-in'],
+  drum: ['match-hub'],
+  lining: ['shoes-on', 'plate-on'],
+  magnet: ['magnet-in', 'plate-on'],
+  contacts: ['clean-contacts'],
+  'tire-wall': ['swap-tire'],
+  tread: ['swap-tire'],
+  threads: ['renew-stud'],
+  eye: ['renew-spring'],
+};
+
+/** The routine that puts a bad grade right, where one does. */
+const PULLS: Readonly<Partial<Record<Subject, RoutineId>>> = {
+  rock: 'repack',
+  spin: 'repack',
+  seal: 'repack',
+  'grease-back': 'repack',
+  drag: 'brake-adjust',
+  'brake-test': 'brake-adjust',
+  lining: 'brake-measure',
+  'lug-move': 'lug-torque',
+  fixing: 'underside',
+  pivot: 'pivots',
+  lamp: 'lights',
+  contacts: 'contacts',
+  breakaway: 'breakaway-test',
+  gear: 'gear-look',
+  tread: 'tire-renew',
+  'tire-wall': 'tire-renew',
+};
+
+/** Where a routine is on record for a finding: at its place, or for the whole rig. */
+function pullsAt(run: Run, subject: Subject, place: RoutinePlace): RoutineId | undefined {
+  const work = PULLS[subject];
+  if (!work) return undefined;
+  return routineDef(work).places(run.model, run.card.house).includes(place) ? work : undefined;
+}
+
+/** What was renewed at a wheel end beside the seal. */
+export function renewedIn(run: Run, place: WheelEnd): 'none' | 'inner' | 'outer' | 'both' {
+  if (run.card.steps.some((step) => step.step === 'match-hub' && step.place === place)) return 'both';
+  const said = run.records[`renew ${place}`]?.readings['renewed'];
+  return said === 'inner' || said === 'outer' || said === 'both' ? said : 'none';
+}
+
+/** True where a step was done at a place, or once for the card. */
+export const did = (run: Run, act: string, place: RoutinePlace | undefined) =>
+  run.records[place === undefined ? act : `${act} ${place}`]?.state === 'done';
+
+function cured(run: Run, step: CardStep, subject: Subject, grade: string): boolean {
+  const { place } = step;
+  if (subject === 'rollers')
+    return place !== undefined && isWheelEnd(place) && renewedIn(run, place) !== 'none';
+  // Grease that reached the shoes is not cured by a new seal, unless they are new as well.
+  if (subject === 'seal' && grade === 'on-shoes')
+    return ['shoes-on', 'plate-on', 'grease-off-brake'].some((act) => did(run, act, place));
+  // What was seen after the cure still stands.
+  if (step.step === 'look-spare') return false;
+  const where = step.side !== undefined && place === undefined ? step.side : place;
+  return (CURED[subject] ?? []).some((act) => run.records[`${act} ${where}`]?.state === 'done');
+}
+
+/** A step that was done, with what was written down at it. */
+export interface Noted {
+  readonly step: CardStep;
+  readonly place: RoutinePlace;
+  readonly record: StepRecord;
+}
+
+function gradeFindings(run: Run, { step, place, record }: Noted): readonly RaisedFinding[] {
+  const told = run.card.branches
+    .filter((taken) => taken.place === step.place && taken.side === step.side)
+    .map(({ branch }) => BRANCHES[branch].says);
+  return step.subjects.flatMap((subject): RaisedFinding[] => {
+    if (told.includes(subject)) return [];
+    const grade = record.grades[subject] ?? '';
+    const verdict: Verdict | undefined = gradeVerdict(subject, grade);
+    if ((verdict !== 'due' && verdict !== 'stop') || cured(run, step, subject, grade)) return [];
+    const pulls = pullsAt(run, subject, place);
+    return [{ cause: 'grade', place, verdict, subject, grade: grade as GradeId, ...(pulls && { pulls }) }];
+  });
+}
+
+function playFindings(run: Run, { place, record }: Noted): readonly RaisedFinding[] {
+  const back = record.readings['slots-back'];
+  const set = typeof back === 'number' ? nutPlay(run.model, place, back) : undefined;
+  if (!set || set.judgement.verdict === 'clear' || !('window' in set.judgement) || !isWheelEnd(place))
+    return [];
+  return [{ cause: 'end-play', place, verdict: 'due', play: set.play, window: set.judgement.window }];
+}
+
+/** The routine that puts a bad reading right. */
+const READING_PULLS: Readonly<Record<JudgedReading, RoutineId>> = {
+  lining: 'brake-measure',
+  'drum-diameter': 'brake-measure',
+  'magnet-ohms': 'brake-measure',
+  volts: 'battery-renew',
+  pressure: 'pressures',
+  'tread-inner': 'tire-renew',
+  'tread-middle': 'tire-renew',
+  'tread-outer': 'tire-renew',
+};
+
+/** What renews the thing that was read, so that the reading is of the old one. */
+const RENEWS: Readonly<Partial<Record<JudgedReading, readonly string[]>>> = {
+  lining: ['shoes-on', 'plate-on'],
+  'drum-diameter': ['match-hub'],
+  'magnet-ohms': ['magnet-in', 'plate-on'],
+  volts: ['battery-in'],
+  'tread-inner': ['swap-tire'],
+  'tread-middle': ['swap-tire'],
+  'tread-outer': ['swap-tire'],
+};
+
+/** Readings that are out of their limits; a pressure is set right there and then, so only one that asks for its cause is kept. */
+function readingFindings(run: Run, { step, place, record }: Noted): readonly RaisedFinding[] {
+  return step.readings.flatMap(({ what }): RaisedFinding[] => {
+    const value = record.readings[what];
+    if (typeof value !== 'number' || !isJudged(what) || step.step === 'set-pressure') return [];
+    const judged = judgeReading(what, value, { model: run.model, place });
+    if (!judged || (judged.verdict !== 'due' && judged.verdict !== 'stop')) return [];
+    if (what === 'pressure' && judged.verdict !== 'stop') return [];
+    const renewed = (RENEWS[what] ?? []).some((act) => act !== step.step && did(run, act, step.place));
+    const pulls = routineDef(READING_PULLS[what]).places(run.model, run.card.house).includes(place)
+      ? READING_PULLS[what]
+      : undefined;
+    return renewed
+      ? []
+      : [
+          {
+            cause: 'reading',
+            place,
+            verdict: judged.verdict,
+            what,
+            value,
+            against: judged.against,
+            ...(pulls && { pulls }),
+          },
+        ];
+  });
+}
+
+/** The steps of a run that were done. */
+export function notedIn(run: Run): readonly Noted[] {
+  return run.card.steps.flatMap((step): Noted[] => {
+    const record = run.records[step.key];
+    return record && record.state === 'done' ? [{ step, place: step.place ?? 'rig', record }] : [];
+  });
+}
+
+/** What was reported by hand or by a branch, with the routine that puts it right. */
+function saidFindings(run: Run): readonly RaisedFinding[] {
+  return run.findings.map((said): RaisedFinding => {
+    const branch = run.card.branches.find(
+      ({ branch, place }) =>
+        (place ?? 'rig') === said.place && BRANCHES[branch].finding?.verdict === said.verdict,
+    );
+    const work = branch && BRANCHES[branch.branch].finding?.pulls;
+    return { cause: 'said', ...said, ...(work && { pulls: work as RoutineId }) };
+  });
+}
+
+/** Everything a run found that is not right and that its own work did not put right. */
+export function findingsOf(run: Run): readonly RaisedFinding[] {
+  const noted = notedIn(run);
+  return [
+    ...noted.flatMap((one) => [
+      ...playFindings(run, one),
+      ...readingFindings(run, one),
+      ...gradeFindings(run, one),
+    ]),
+    ...saidFindings(run),
+  ];
+}

@@ -1,0 +1,173 @@
+import { axleOf, isWheelEnd, sideOf, type Axle, type RigModel, type Side, type WheelEnd } from '../rig';
+import type { RoutinePlace } from '../rules';
+import type { CardStep } from './card';
+import { contextAt, corner, inPlace, lay, other, withBranches, type Ground } from './lay';
+import {
+  CHOCK,
+  FRAME_DOWN,
+  FRAME_UP,
+  inWalkingOrder,
+  placesOfJob,
+  PLANS,
+  SET_UP,
+  UNCHOCK,
+  type ChapterId,
+  type Plan,
+} from './steps';
+
+const SIDES: readonly Side[] = ['L', 'R'];
+
+/** The pads of a disc are seen with the wheel off: its hub stays shut. */
+const HUB_OPEN: ReadonlySet<ChapterId> = new Set(['hubOff', 'hubOn', 'setBrake']);
+
+/** What a card has to do at corners, by corner. */
+function cornersOf(ground: Ground): ReadonlyMap<WheelEnd, ReadonlySet<ChapterId>> {
+  const corners = new Map<WheelEnd, Set<ChapterId>>();
+  for (const job of ground.jobs) {
+    const chapters = PLANS[job.routine]?.corner;
+    if (!chapters) continue;
+    const places = [...placesOfJob(job.routine, job.place, ground.model), ...(job.with ? [job.with] : [])];
+    for (const place of places) {
+      if (!isWheelEnd(place)) continue;
+      const disc = ground.model.axles[axleOf(place)]?.brake === 'hydraulic-disc';
+      const wanted =
+        disc && job.routine === 'brake-measure' ? chapters.filter((id) => !HUB_OPEN.has(id)) : chapters;
+      corners.set(place, new Set([...(corners.get(place) ?? []), ...wanted]));
+    }
+  }
+  // With the wheel off for other work the threads lie bare.
+  for (const { routine, place } of ground.jobs)
+    if (routine === 'stud-threads' && isWheelEnd(place) && corners.get(place)?.has('wheelOff'))
+      corners.get(place)?.add('threads');
+  return corners;
+}
+
+/** The jobs of one kind on foot, place by place in walking order. */
+function onFoot(
+  ground: Ground,
+  which: 'before' | 'after',
+  corners: ReadonlyMap<WheelEnd, ReadonlySet<ChapterId>>,
+): readonly CardStep[] {
+  const atCorner = (place: RoutinePlace, chapter: ChapterId) =>
+    isWheelEnd(place) && corners.get(place)?.has(chapter) === true;
+  const order = Object.keys(PLANS);
+  const stops = ground.jobs.flatMap((job) => {
+    const plan: Plan | undefined = PLANS[job.routine];
+    const defs = plan?.[which];
+    if (
+      !defs ||
+      (plan.corner && isWheelEnd(job.place)) ||
+      (atCorner(job.place, 'threads') && job.routine === 'stud-threads')
+    )
+      return [];
+    return placesOfJob(job.routine, job.place, ground.model).map((place) => ({
+      place,
+      defs,
+      work: job.routine,
+    }));
+  });
+  const places = inWalkingOrder([...new Set(stops.map(({ place }) => place))]);
+  return places.flatMap((place) =>
+    stops
+      .filter((stop) => stop.place === place)
+      .sort((a, b) => order.indexOf(a.work) - order.indexOf(b.work))
+      .flatMap(({ defs }) => inPlace(ground, defs, place)),
+  );
+}
+
+const leafAxle = (model: RigModel): Axle | undefined =>
+  model.axles.find(({ suspension }) => suspension === 'leaf');
+
+const chock = (ground: Ground, side: Side) => lay(ground, CHOCK, { side });
+const loosens = (step: CardStep) => step.phase === 'ground';
+
+/** The work at corners, one side after the other: what is done before the frame goes up, and all the rest. */
+function atCorners(
+  ground: Ground,
+  corners: ReadonlyMap<WheelEnd, ReadonlySet<ChapterId>>,
+  grouped: boolean,
+): { readonly early: readonly CardStep[]; readonly late: readonly CardStep[] } {
+  const first = [...corners.keys()][0];
+  const ends = inWalkingOrder([...corners.keys()], first && sideOf(first)).filter((place) =>
+    isWheelEnd(place),
+  );
+  const early: CardStep[] = [];
+  const late: CardStep[] = [];
+  for (const side of first ? [sideOf(first), other(sideOf(first))] : []) {
+    const laid = ends
+      .filter((place) => sideOf(place) === side)
+      .map((place) => corner(ground, place, corners.get(place) ?? new Set()));
+    if (laid.length === 0) continue;
+    const together = grouped || ground.framed;
+    const target = ground.framed ? early : late;
+    // On four stands nothing rolls: only nuts broken loose before are held against.
+    if (!ground.framed || laid.flat().some(loosens)) target.push(chock(ground, other(side)));
+    if (together) target.push(...laid.flatMap((steps) => steps.filter(loosens)));
+    late.push(...laid.flatMap((steps) => (together ? steps.filter((step) => !loosens(step)) : steps)));
+  }
+  return { early, late };
+}
+
+/** The work under a frame on its stands, side by side and then joined, between its going up and down. */
+function onFrame(ground: Ground): Readonly<Record<'up' | 'under' | 'down', readonly CardStep[]>> {
+  if (!ground.framed) return { up: [], under: [], down: [] };
+  const frame = ground.jobs.flatMap(({ routine }) => PLANS[routine]?.frame ?? []);
+  const context = { ...contextAt(ground, undefined), axle: leafAxle(ground.model) };
+  const sides = frame.flatMap((one) =>
+    SIDES.flatMap((side) =>
+      withBranches(ground, one.sides, { side })
+        .filter((def) => !def.when || def.when(context))
+        .map((def) => lay(ground, def, { side })),
+    ),
+  );
+  const joined = frame.flatMap((one) => one.joined).map((def) => lay(ground, def));
+  return {
+    up: FRAME_UP.map((def) => lay(ground, def)),
+    under: [...sides, ...joined],
+    down: FRAME_DOWN.map((def) => lay(ground, def)),
+  };
+}
+
+/** Every step of a card in the order written, set-up shared; `grouped` breaks all nuts of one side loose in one walk. */
+export function written(ground: Ground, grouped: boolean): readonly CardStep[] {
+  const corners = cornersOf(ground);
+  const { early, late } = atCorners(ground, corners, grouped);
+  const once = ground.jobs
+    .flatMap(({ routine }) => PLANS[routine]?.first ?? [])
+    .map((def) => lay(ground, def));
+  const before = onFoot(ground, 'before', corners);
+  const after = onFoot(ground, 'after', corners);
+  const held = new Set([...early, ...late].filter(({ step }) => step === 'chock').map(({ side }) => side));
+  // Threads are cared for on the ground: both nuts and rig are held all the same.
+  const alsoHeld = after
+    .filter(({ step }) => step === 'threads')
+    .flatMap(({ side }) => (side && !held.has(side) ? [side] : []));
+  const { up, under, down } = onFrame(ground);
+  const raised = corners.size > 0 || ground.framed;
+  const body = [
+    ...before,
+    ...early,
+    ...up,
+    ...late,
+    ...under,
+    ...down,
+    ...[...new Set(alsoHeld)].map((side) => chock(ground, side)),
+    ...after,
+  ];
+  const setUp = SET_UP.filter(
+    (def) =>
+      (def.id === 'steady' ? raised : body.some(({ needs }) => needs.includes('braked'))) &&
+      (!def.when || def.when(contextAt(ground, undefined))),
+  ).map((def) => lay(ground, def));
+  const chocked = body.some(({ step }) => step === 'chock');
+  const settled = body.flatMap(({ gives }) =>
+    gives.filter((fact) => /^(torqued|down again|lugs checked) /.test(fact)),
+  );
+  const end = chocked ? [lay(ground, UNCHOCK, {}, { needs: settled })] : [];
+  return distinct([...once, ...setUp, ...body, ...end]);
+}
+
+/** Each step once, where two jobs ask for the same. */
+function distinct(steps: readonly CardStep[]): readonly CardStep[] {
+  return [...new Map([...steps].reverse().map((step) => [step.key, step])).values()].reverse();
+}
