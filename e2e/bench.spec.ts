@@ -1,5 +1,5 @@
 import { expect, test } from '@playwright/test';
-import { alertOf, DRIFTWOOD, setUp, startRepack, tow, workTo } from './steps';
+import { alertOf, DRIFTWOOD, setUp, startRepack, tow, typeThrough, workTo } from './steps';
 
 test('a repack in safe order, from chocks to final torque, to its entry and its rechecks', async ({
   page,
@@ -71,7 +71,7 @@ test('two tabs on one card: a tap counts once', async ({ page, context }) => {
 test('rechecks come due as trips are logged; one is two taps', async ({ page }) => {
   await setUp(page, DRIFTWOOD);
   await startRepack(page, '1L');
-  await workTo(page, /Every step is through/);
+  await typeThrough(page);
   await page.getByRole('button', { name: 'Close and log it' }).click();
 
   await tow(page, '8');
@@ -133,7 +133,7 @@ test('what is wrong is kept with the card and opens a finding; what is left out 
   await page.getByRole('button', { name: 'Stud broken' }).click();
   await page.getByRole('radio', { name: /^Stop/ }).click();
   await page.getByRole('button', { name: 'Keep it with the card' }).click();
-  await workTo(page, /Every step is through/);
+  await typeThrough(page);
   await expect(page.getByText('This rig has none')).toBeVisible();
   await page.getByRole('button', { name: 'Close and log it' }).click();
   await expect(page.getByRole('heading', { level: 1 })).toHaveText('Not fit to tow');

@@ -1,5 +1,5 @@
 import { expect, test } from '@playwright/test';
-import { alertOf, choose, DRIFTWOOD, openPlace, setUp, startRepack, workTo } from './steps';
+import { alertOf, choose, DRIFTWOOD, openPlace, setUp, startRepack, typeThrough, workTo } from './steps';
 
 test('something that is not right is reported at its place, forbids towing, and is closed with what was done', async ({
   page,
@@ -37,7 +37,7 @@ test('a repack closes the finding that called for it, when its owner says so', a
   await page.getByRole('radio', { name: /^Due/ }).click();
   await page.getByRole('button', { name: 'Open the finding' }).click();
   await startRepack(page, '1L');
-  await workTo(page, /Every step is through/);
+  await typeThrough(page);
   await page.getByLabel('1L: grease weeps behind the hub').check();
   await page.getByRole('button', { name: 'Close and log it' }).click();
   await expect(page.getByRole('region', { name: 'Next for Driftwood' })).not.toContainText('grease weeps');
@@ -51,7 +51,8 @@ test('a bad grade on the bench is judged at once and opens a finding when the ca
   await workTo(page, /Look at the brake/);
   await page.getByRole('radio', { name: 'At the minimum' }).click();
   await expect(page.getByRole('status').filter({ hasText: /^Due\./ })).toContainText('before the next trip');
-  await workTo(page, /Every step is through/);
+  await workTo(page, /^Pack both bearings/);
+  await typeThrough(page);
   await expect(page.getByRole('heading', { name: 'Findings that open now' })).toBeVisible();
   await page.getByRole('button', { name: 'Close and log it' }).click();
   await expect(page.getByRole('region', { name: 'Next for Driftwood' })).toContainText(

@@ -153,6 +153,18 @@ export async function workTo(page: Page, title: RegExp): Promise<readonly string
   throw new Error(`No step ${String(title)}; came to: ${titles.join(' | ')}`);
 }
 
+/** Goes through what is left of the card in hand in one list, as it is typed in from paper: where the steps themselves are not the point. */
+export async function typeThrough(page: Page): Promise<void> {
+  await expect(putDown(page)).toBeVisible();
+  await page.goto(
+    `${new URL(page.url()).pathname}?run=${new URL(page.url()).searchParams.get('run')}&by=paper`,
+  );
+  await page.getByRole('button', { name: 'What is not marked was well' }).click();
+  await allWell(page);
+  await page.getByRole('button', { name: 'Take it over' }).click();
+  await expect(page.getByRole('heading', { level: 1 })).toHaveText('Every step is through');
+}
+
 /** What stands on a card's own page and nowhere else. */
 function putDown(page: Page): Locator {
   return page.getByRole('button', { name: 'Put it down' });
