@@ -6,6 +6,7 @@ export { judgeEndPlay, judgeGrade, judgeRecheck, type Judgement, type RecheckRes
 export { checkTrip, type TripClaim, type TripOnRecord, type TripProblem } from './trip';
 export { broughtIn, isOfAge, reviewRig, type Conflict, type ConflictCode, type Reviewed } from './review';
 export {
+  figuresAt,
   isJudged,
   judgeReading,
   type JudgedReading,

@@ -1,5 +1,6 @@
+import { partAt, type RigState } from '../log';
 import { toSI } from '../quantity';
-import { axleOf, isSpare, isWheelEnd, type RigModel, type Specified } from '../rig';
+import { axleOf, isSpare, isWheelEnd, type PartKind, type RigModel, type Specified } from '../rig';
 import type { Basis, RoutinePlace, Verdict } from '../rules';
 
 /** What is read on the bench and judged by a figure; lengths in m, pressure in Pa. */
@@ -20,6 +21,18 @@ export interface ReadingContext {
   /** The stamped maximum of the drum there (m), and the figure of its magnet (Ω), where they are known. */
   readonly drumMax?: Specified<number> | undefined;
   readonly magnet?: Specified<number> | undefined;
+}
+
+/** The figures that the parts at a place carry: what is stamped on its drum, what its magnet measures when it is sound. */
+export type PartFigures = Pick<ReadingContext, 'drumMax' | 'magnet'>;
+
+/** The figures of the parts at a place of a rig; those nobody has read off are left out. */
+export function figuresAt(rig: Pick<RigState, 'parts'> | undefined, place: RoutinePlace): PartFigures {
+  const figure = (kind: PartKind, fact: string): Specified<number> | undefined => {
+    const spec = rig && place !== 'rig' ? partAt(rig, kind, place)?.facts[fact] : undefined;
+    return spec && typeof spec.value === 'number' ? { value: spec.value, source: spec.source } : undefined;
+  };
+  return { drumMax: figure('hub', 'drumMax'), magnet: figure('brake', 'magnet') };
 }
 
 /** A reading with the figure it was held against. */

@@ -3,7 +3,15 @@ import type { WorkBody } from '../log';
 import { isWheelEnd, wheelEnds, type PartKind, type Place, type WheelEnd } from '../rig';
 import type { Thickener } from '../rules';
 import type { Job } from './card';
-import { did, findingsOf, notedIn, renewedIn, type Noted, type RaisedFinding } from './raised';
+import {
+  did,
+  findingsOf,
+  notedIn,
+  renewedIn,
+  type Noted,
+  type PartsKnown,
+  type RaisedFinding,
+} from './raised';
 import { currentStep, nutPlay, type Run } from './run';
 
 /** A part that the work put in, or that changed places with another. */
@@ -186,6 +194,7 @@ function notesOf(run: Run): { readonly note?: string } {
 export function finishRun(
   run: Run,
   now: Instant,
+  rig?: PartsKnown,
 ): Result<Outcome & { readonly work: WorkBody }, { readonly code: 'not-through'; readonly key: string }> {
   const left = currentStep(run);
   if (left) return fail({ code: 'not-through', key: left.key });
@@ -193,7 +202,7 @@ export function finishRun(
     work: workOfRun(run, run.card.jobs, now, true),
     parts: run.card.jobs.flatMap((job) => partsOf(run, job, now)),
     checks: checksOf(run, run.card.jobs),
-    findings: findingsOf(run),
+    findings: findingsOf(run, rig),
   });
 }
 
@@ -208,7 +217,7 @@ function isDone(run: Run, job: Job): boolean {
  * What a card comes to that is left before it is through: the jobs that are done, and for each
  * place that is not a finding that forbids towing, with the reason.
  */
-export function leaveRun(run: Run, reason: string, now: Instant): Outcome {
+export function leaveRun(run: Run, reason: string, now: Instant, rig?: PartsKnown): Outcome {
   const step = currentStep(run);
   if (!step) return { work: undefined, parts: [], checks: [], findings: [] };
   const jobs = run.card.jobs.filter((job) => isDone(run, job));
@@ -218,7 +227,7 @@ export function leaveRun(run: Run, reason: string, now: Instant): Outcome {
     parts: jobs.flatMap((job) => partsOf(run, job, now)),
     checks: checksOf(run, jobs),
     findings: [
-      ...findingsOf(run),
+      ...findingsOf(run, rig),
       ...open.map((place): RaisedFinding => ({
         cause: 'left',
         place,

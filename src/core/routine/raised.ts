@@ -1,4 +1,5 @@
-import { isJudged, judgeReading, type JudgedReading } from '../judge';
+import { figuresAt, isJudged, judgeReading, type JudgedReading } from '../judge';
+import type { RigState } from '../log';
 import { isWheelEnd, type WheelEnd } from '../rig';
 import {
   gradeVerdict,
@@ -118,6 +119,9 @@ function cured(run: Run, step: CardStep, subject: Subject, grade: string): boole
   return (CURED[subject] ?? []).some((act) => run.records[`${act} ${where}`]?.state === 'done');
 }
 
+/** The rig as its parts are on record, where it is at hand: what is stamped on them outranks what is usual. */
+export type PartsKnown = Pick<RigState, 'parts'> | undefined;
+
 /** A step that was done, with what was written down at it. */
 export interface Noted {
   readonly step: CardStep;
@@ -171,11 +175,15 @@ const RENEWS: Readonly<Partial<Record<JudgedReading, readonly string[]>>> = {
 };
 
 /** Readings that are out of their limits; a pressure is set right there and then, so only one that asks for its cause is kept. */
-function readingFindings(run: Run, { step, place, record }: Noted): readonly RaisedFinding[] {
+function readingFindings(
+  run: Run,
+  rig: PartsKnown,
+  { step, place, record }: Noted,
+): readonly RaisedFinding[] {
   return step.readings.flatMap(({ what }): RaisedFinding[] => {
     const value = record.readings[what];
     if (typeof value !== 'number' || !isJudged(what) || step.step === 'set-pressure') return [];
-    const judged = judgeReading(what, value, { model: run.model, place });
+    const judged = judgeReading(what, value, { model: run.model, place, ...figuresAt(rig, place) });
     if (!judged || (judged.verdict !== 'due' && judged.verdict !== 'stop')) return [];
     if (what === 'pressure' && judged.verdict !== 'stop') return [];
     const renewed = (RENEWS[what] ?? []).some((act) => act !== step.step && did(run, act, step.place));
@@ -219,12 +227,12 @@ function saidFindings(run: Run): readonly RaisedFinding[] {
 }
 
 /** Everything a run found that is not right and that its own work did not put right. */
-export function findingsOf(run: Run): readonly RaisedFinding[] {
+export function findingsOf(run: Run, rig: PartsKnown): readonly RaisedFinding[] {
   const noted = notedIn(run);
   return [
     ...noted.flatMap((one) => [
       ...playFindings(run, one),
-      ...readingFindings(run, one),
+      ...readingFindings(run, rig, one),
       ...gradeFindings(run, one),
     ]),
     ...saidFindings(run),

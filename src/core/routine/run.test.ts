@@ -439,6 +439,42 @@ describe('other work', () => {
   });
 });
 
+test('what is stamped on a part outranks what is usual, at the end as on the screen', () => {
+  const drum = { value: { diameter: toSI(10, 'in'), width: toSI(2.25, 'in') }, source: 'marking' as const };
+  const model = { ...drilled, axles: drilled.axles.map((axle) => ({ ...axle, drum })) };
+  const made = compile(model, [{ routine: 'brake-measure', place: '1L' }], HOUSE_DEFAULT);
+  if (!made.ok) throw new Error(made.error.code);
+  const run = through(startRun('run', 'rig', model, made.value, T0), (step, tapped) =>
+    step.step === 'measure-brake' && tapped.do === 'done'
+      ? {
+          ...tapped,
+          readings: { lining: toSI(0.2, 'in'), 'drum-diameter': toSI(10.07, 'in'), 'magnet-ohms': 4.2 },
+        }
+      : tapped,
+  );
+  const part = { at: '1L' as const, since: T0, rolled: 0, rolledKnown: true, mark: 0, grade: undefined };
+  const parts = {
+    d: {
+      ...part,
+      id: 'd',
+      kind: 'hub' as const,
+      facts: { drumMax: { value: toSI(10.06, 'in'), source: 'marking' as const } },
+    },
+    m: {
+      ...part,
+      id: 'm',
+      kind: 'brake' as const,
+      facts: { magnet: { value: 3.2, source: 'maker' as const } },
+    },
+  };
+  const found = (rig?: { parts: typeof parts }) => {
+    const done = finishRun(run, T0, rig);
+    return done.ok && done.value.findings.map((one) => ('what' in one ? one.what : one.cause));
+  };
+  expect(found()).toEqual([]);
+  expect(found({ parts })).toEqual(['drum-diameter', 'magnet-ohms']);
+});
+
 describe('a card left before it is through', () => {
   const two = (): Run => {
     const made = compile(

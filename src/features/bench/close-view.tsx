@@ -65,7 +65,7 @@ export function CloseView({
     setKept(next);
     void store.keepDraft(draftKey, next);
   };
-  const outcome = finishRun(run, now);
+  const outcome = finishRun(run, now, rig);
   if (!outcome.ok) return null;
   const { work, findings } = outcome.value;
   const places = placesOnCard(run.card);

@@ -42,7 +42,7 @@ export function PutDownDialog({
     const entries = outcomeEntries({
       run,
       rig,
-      outcome: leaveRun(run, reason, store.clock.now()),
+      outcome: leaveRun(run, reason, store.clock.now(), rig),
       at: store.clock.now(),
       id: newId,
       units,

@@ -1,11 +1,11 @@
 'use client';
 
 import type { Instant } from '@/core/base';
-import { isJudged, judgeGrade, judgeReading } from '@/core/judge';
-import { partAt, type RigState } from '@/core/log';
+import { figuresAt, isJudged, judgeGrade, judgeReading } from '@/core/judge';
+import type { RigState } from '@/core/log';
 import { unitFor, type UnitSystem } from '@/core/quantity';
 import { mixing, THICKENERS, type Subject, type Thickener } from '@/core/rules';
-import { isWheelEnd, matesOf, type Changes, type PartKind } from '@/core/rig';
+import { isWheelEnd, matesOf, type Changes } from '@/core/rig';
 import { READINGS, type CardStep, type Reading, type ReadingId, type Run } from '@/core/routine';
 import { usePreferences } from '@/store';
 import {
@@ -235,18 +235,10 @@ function Judged({
     units,
   ).readings[what];
   if (typeof value !== 'number') return null;
-  const part = (kind: PartKind, fact: string) => {
-    const spec =
-      rig && step.place !== 'rig' && step.place !== undefined
-        ? partAt(rig, kind, step.place)?.facts[fact]
-        : undefined;
-    return spec && typeof spec.value === 'number' ? { value: spec.value, source: spec.source } : undefined;
-  };
   const judged = judgeReading(what, value, {
     model: run.model,
     place: step.place,
-    drumMax: part('hub', 'drumMax'),
-    magnet: part('brake', 'magnet'),
+    ...figuresAt(rig, step.place),
   });
   if (!judged) return null;
   const { said, source } = readingVerdict(judged, value, units);
