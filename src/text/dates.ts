@@ -1,19 +1,35 @@
-import { differenceInCalendarDays, format, isSameYear, parse } from 'date-fns';
+import { differenceInCalendarDays, isSameYear, lightFormat } from 'date-fns';
 import type { Instant } from '@/core/base';
+
+// The browser's own names of months and days: a library's would be a tenth of the first load.
+const names = (options: Intl.DateTimeFormatOptions) => {
+  const of = new Intl.DateTimeFormat('en-US', options);
+  return (at: Instant) => of.format(new Date(at));
+};
+const shortMonth = names({ month: 'short' });
+const longMonth = names({ month: 'long' });
+const digits = (at: Instant, shape: string) => lightFormat(new Date(at), shape);
+
+/** A weekday in full: `Saturday`. */
+export const weekday = names({ weekday: 'long' });
+
+/** A weekday in short: `Sat`. */
+export const shortWeekday = names({ weekday: 'short' });
 
 /** A day as it is spoken of: `2 May`, with the year where it is another. */
 export function day(at: Instant, now: Instant): string {
-  return format(new Date(at), isSameYear(new Date(at), new Date(now)) ? 'd MMM' : 'd MMM yyyy');
+  const year = isSameYear(new Date(at), new Date(now)) ? '' : digits(at, ' yyyy');
+  return `${digits(at, 'd')} ${shortMonth(at)}${year}`;
 }
 
 /** A day in full: `Saturday 16 May 2026`. */
 export function dayInFull(at: Instant): string {
-  return format(new Date(at), 'EEEE d MMMM yyyy');
+  return `${weekday(at)} ${digits(at, 'd')} ${longMonth(at)} ${digits(at, 'yyyy')}`;
 }
 
 /** A day and time of day: `2 May 2026, 14:05`. */
 export function dayAndTime(at: Instant): string {
-  return format(new Date(at), 'd MMM yyyy, HH:mm');
+  return `${digits(at, 'd')} ${shortMonth(at)} ${digits(at, 'yyyy, HH:mm')}`;
 }
 
 /** A day as it is spoken of from now: `today`, `yesterday`, `3 days ago`, else the day. */
@@ -26,12 +42,12 @@ export function dayAgo(at: Instant, now: Instant): string {
 
 /** The month heading of the logbook: `May 2026`. */
 export function month(at: Instant): string {
-  return format(new Date(at), 'MMMM yyyy');
+  return `${longMonth(at)} ${digits(at, 'yyyy')}`;
 }
 
 /** The value of a date field: `2026-05-16`, by this device's zone. */
 export function dateField(at: Instant): string {
-  return format(new Date(at), 'yyyy-MM-dd');
+  return digits(at, 'yyyy-MM-dd');
 }
 
 /**
@@ -41,8 +57,11 @@ export function dateField(at: Instant): string {
 export function fromDateField(text: string, now: Instant): Instant | undefined {
   if (!/^\d{4}-\d{2}-\d{2}$/.test(text)) return undefined;
   if (text === dateField(now)) return now;
-  const date = parse(`${text} 12:00`, 'yyyy-MM-dd HH:mm', new Date(now));
-  return Number.isNaN(date.getTime()) ? undefined : date.toISOString();
+  // Read as the device's own time; a day that no month has rolls over, and is told by that.
+  const date = new Date(`${text}T12:00`);
+  return Number.isNaN(date.getTime()) || lightFormat(date, 'yyyy-MM-dd') !== text
+    ? undefined
+    : date.toISOString();
 }
 
 /** Minutes as hours and minutes: `1 h 12 min`. */

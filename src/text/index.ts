@@ -3,7 +3,17 @@
  * figures; here they become sentences with units, in US English.
  */
 export { capital, count, fraction, list, measure, small, typed, words } from './measure';
-export { dateField, day, dayAgo, dayAndTime, dayInFull, fromDateField, minutes, month } from './dates';
+export {
+  dateField,
+  day,
+  dayAgo,
+  dayAndTime,
+  dayInFull,
+  fromDateField,
+  minutes,
+  month,
+  shortWeekday,
+} from './dates';
 export {
   BASIS_WORDS,
   BRAKE_WORDS,

@@ -1,8 +1,8 @@
-import { differenceInCalendarDays, format } from 'date-fns';
+import { differenceInCalendarDays } from 'date-fns';
 import type { Instant } from '@/core/base';
 import type { Duty, Fitness, Outlook, OutlookTrip, TowVerdict } from '@/core/duty';
 import type { UnitSystem } from '@/core/quantity';
-import { day } from './dates';
+import { day, weekday } from './dates';
 import { capital, list, measure } from './measure';
 import { jobWords } from './routines';
 
@@ -11,7 +11,7 @@ function dayAhead(at: Instant, now: Instant): string {
   const days = differenceInCalendarDays(new Date(at), new Date(now));
   if (days === 0) return 'today';
   if (days === 1) return 'tomorrow';
-  return days > 1 && days < 7 ? format(new Date(at), 'EEEE') : day(at, now);
+  return days > 1 && days < 7 ? weekday(at) : day(at, now);
 }
 
 /** May it go on a trip ahead, as far as is known today. */

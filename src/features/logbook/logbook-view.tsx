@@ -7,8 +7,7 @@ import type { Entry } from '@/core/log';
 import { HOUSE } from '@/core/log';
 import { Failed, Loading, partNamer, useRigs, type Rigs } from '@/features/common';
 import { usePreferences } from '@/store';
-import { count, entryWords, KIND_OF_ENTRY, month } from '@/text';
-import { format } from 'date-fns';
+import { count, entryWords, KIND_OF_ENTRY, month, shortWeekday } from '@/text';
 import { Button, cx, LinkButton } from '@/ui';
 import { EntryDialog } from './entry-dialog';
 import { GapNotes } from './gap-notes';
@@ -48,9 +47,9 @@ function Row({
         className="hover:bg-accent-wash/60 grid w-full grid-cols-[3.2rem_minmax(0,1fr)] gap-x-3 px-1 py-3 text-left md:grid-cols-[4.2rem_6.5rem_minmax(0,1fr)_8rem]"
       >
         <span className="figures text-xl font-semibold">
-          {format(new Date(entry.happened), 'd')}
+          {new Date(entry.happened).getDate()}
           <span className="text-soft ml-1 text-[0.88rem] font-medium">
-            {format(new Date(entry.happened), 'EEE')}
+            {shortWeekday(entry.happened)}
           </span>
         </span>
         <span className="text-soft hidden md:block">{KIND_OF_ENTRY[entry.kind]}</span>
