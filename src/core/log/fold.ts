@@ -80,11 +80,21 @@ function placeOf(entries: readonly Entry[], entry: Entry): number {
   return low;
 }
 
-/** The fold of any set of entries, in whatever order they are given; an id that comes twice counts once. */
-export function foldEntries(entries: readonly Entry[]): Fold {
+/** Entries in the order of the log, each once. A log as it was written mostly is in order already, and is taken as it stands. */
+function inOrder(entries: readonly Entry[]): readonly Entry[] {
+  const rises = entries.every((entry, i) => {
+    const before = entries[i - 1];
+    return !before || compareEntries(before, entry) < 0;
+  });
+  if (rises) return entries;
   const sorted = [...entries].sort(compareEntries);
   // The same entry twice stands side by side: its place in the order is its own.
-  const ordered = sorted.filter((entry, i) => entry.id !== sorted[i - 1]?.id);
+  return sorted.filter((entry, i) => entry.id !== sorted[i - 1]?.id);
+}
+
+/** The fold of any set of entries, in whatever order they are given; an id that comes twice counts once. */
+export function foldEntries(entries: readonly Entry[]): Fold {
+  const ordered = inOrder(entries);
   const acts = actsOf(ordered);
   return replay(ordered, acts, settle(acts), []);
 }
