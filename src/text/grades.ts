@@ -77,6 +77,7 @@ export const SUBJECT_WORDS: Record<Subject, SubjectWords> = {
     name: 'lining',
     grades: {
       good: 'Over twice the minimum',
+      hairline: 'Hairlines inside, none to the edge',
       thin: 'Under twice the minimum',
       'at-minimum': 'At the minimum',
       cracked: 'Crack reaches the edge',
@@ -128,6 +129,7 @@ export const SUBJECT_WORDS: Record<Subject, SubjectWords> = {
     name: 'pads',
     grades: {
       good: 'Over twice the minimum',
+      hairline: 'Hairlines inside, none to the edge',
       thin: 'Under twice the minimum',
       'at-minimum': 'At the minimum',
       greasy: 'Greasy',
@@ -174,7 +176,8 @@ export const SUBJECT_WORDS: Record<Subject, SubjectWords> = {
       none: 'None moved',
       moved: 'One moved a little',
       loose: 'Loose by hand',
-      broken: 'Stud broken, hole worn',
+      broken: 'Stud broken',
+      'hole-worn': 'Hole worn',
     },
   },
   threads: {
@@ -198,7 +201,8 @@ export const SUBJECT_WORDS: Record<Subject, SubjectWords> = {
     grades: {
       'no-play': 'No play',
       seen: 'Play seen',
-      felt: 'Play felt, metal bright',
+      felt: 'Play felt',
+      bright: 'Metal bright',
       oval: 'Eye worn oval',
       cracked: 'Bolt or hanger cracked',
     },
@@ -226,7 +230,12 @@ export const SUBJECT_WORDS: Record<Subject, SubjectWords> = {
   breakaway: {
     ask: 'With the pin out',
     name: 'breakaway',
-    grades: { brakes: 'All braked wheels hold', weak: 'They hold weakly', nothing: 'Nothing brakes' },
+    grades: {
+      brakes: 'All braked wheels hold',
+      weak: 'They hold weakly',
+      'cable-frayed': 'Cable frayed',
+      nothing: 'Nothing brakes',
+    },
   },
   gear: {
     ask: 'As it is',
@@ -251,6 +260,74 @@ export const SUBJECT_WORDS: Record<Subject, SubjectWords> = {
       weak: 'Slows, does not stop',
       'no-release': 'Stops, does not let go',
       none: 'Does nothing',
+    },
+  },
+  'hub-hand': {
+    ask: 'The back of a hand on the hub: can you hold it there',
+    name: 'hub by hand',
+    grades: {
+      held: 'Yes, it stays there',
+      briefly: 'Only briefly',
+      'too-hot': 'No, too hot',
+      smoking: 'Smoke, smell or blue metal',
+    },
+  },
+  cap: {
+    ask: 'The cap',
+    name: 'cap',
+    grades: { on: 'On and dry', dented: 'Dented', leaking: 'Loose or leaking', missing: 'Missing' },
+  },
+  valve: {
+    ask: 'The valve',
+    name: 'valve',
+    grades: { capped: 'Sound, capped', 'no-cap': 'No cap', cracked: 'Stem cracked', hisses: 'Loses air' },
+  },
+  wear: {
+    ask: 'How the tread wears across',
+    name: 'wear across',
+    grades: {
+      even: 'Even',
+      edges: 'Both edges more',
+      middle: 'Middle more',
+      'one-side': 'One side more',
+      cupped: 'Cupped, in patches',
+    },
+  },
+  weld: {
+    ask: 'Welds and metal',
+    name: 'welds',
+    grades: { sound: 'Sound', rust: 'Rust scale', crack: 'A crack', through: 'Crack right through' },
+  },
+  strap: {
+    ask: 'The strap along its whole length',
+    name: 'strap',
+    grades: {
+      sound: 'Sound',
+      fuzzed: 'Edge fuzzed',
+      frayed: 'Frayed, sun-rotten',
+      knotted: 'Knotted',
+      stiff: 'Stiff, hook rusted',
+      cut: 'Cut',
+    },
+  },
+  chain: {
+    ask: 'Every link and hook',
+    name: 'chains',
+    grades: {
+      sound: 'Sound',
+      worn: 'Worn or rusty',
+      stiff: 'Stiff with rust',
+      opened: 'Link or hook opened',
+    },
+  },
+  coupler: {
+    ask: 'The coupler on the ball',
+    name: 'coupler',
+    grades: {
+      seated: 'Seated and latched',
+      stiff: 'Latches, but stiff',
+      'not-latching': 'Does not latch',
+      cracked: 'Cracked',
     },
   },
 };

@@ -189,7 +189,7 @@ function routineDuty(
   const deferral = rig.deferrals[id];
   const off = deferred(rig, deferral, governing, matter, now);
   const finding = Object.values(rig.findings).find(
-    (one) => one.pulls === routine && one.place === place && one.verdict !== 'watch',
+    (one) => one.pulls === routine && (one.place === place || place === 'rig') && one.verdict !== 'watch',
   );
   const base = { id, routine, place, matter, governing, meters, from: counted?.from };
   if (off === 'past-stop') return { ...base, verdict: 'overdue', reason: 'past-stop', deferral };

@@ -11,3 +11,5 @@ export { tireDate, type DotProblem, type TireDate } from './dot';
 export { maxColdPressure, tireSize, turnsPerMile, usualCapacity, type TireSize } from './tire';
 export { boltCircle, boltCircleAcross, matchPattern, type PatternMatch } from './bolt-circle';
 export { ASSEMBLIES, DRUM_WEAR, matchAssembly, type Assembly, type AssemblyMatch } from './drum';
+export { airPressure, ONE_TEMPERATURE, pressureAt } from './pressure';
+export { GAUGES, magnetCurrent, magnetsPulling, type MagnetCircuit, type MagnetsPulling } from './magnets';

@@ -13,3 +13,13 @@ export {
   type ReadingContext,
   type ReadingJudgement,
 } from './reading';
+export {
+  checkTaken,
+  contradictionsIn,
+  saysNothing,
+  type Contradiction,
+  type Figured,
+  type Graded,
+  type TakenProblem,
+} from './taken';
+export { cureOf } from './cures';

@@ -1,4 +1,11 @@
-import { gradeVerdict, type Basis, type EndPlayWindow, type Subject, type Verdict } from '../rules';
+import {
+  gradeVerdict,
+  type Basis,
+  type EndPlayWindow,
+  type HouseRules,
+  type Subject,
+  type Verdict,
+} from '../rules';
 
 /** A verdict with the rule that led to it. */
 export type Judgement =
@@ -28,9 +35,13 @@ export function judgeEndPlay(play: number, window: EndPlayWindow): Judgement {
   return { verdict: 'clear', rule: 'end-play-inside', window, basis };
 }
 
-/** The verdict of a graded condition; undefined where the subject has no such grade. */
-export function judgeGrade(subject: Subject, grade: string): Judgement | undefined {
-  const verdict = gradeVerdict(subject, grade);
+/** The verdict of a graded condition by the schools of a house; undefined where the subject has no such grade. */
+export function judgeGrade(
+  subject: Subject,
+  grade: string,
+  house?: Pick<HouseRules, 'lining'>,
+): Judgement | undefined {
+  const verdict = gradeVerdict(subject, grade, house);
   return verdict && { verdict, rule: 'grade', subject, basis: 'house' };
 }
 

@@ -3,13 +3,14 @@ import { toSI } from '../quantity';
 import { axleOf, isSpare, isWheelEnd, type PartKind, type RigModel, type Specified } from '../rig';
 import type { Basis, RoutinePlace, Verdict } from '../rules';
 
-/** What is read on the bench and judged by a figure; lengths in m, pressure in Pa. */
+/** What is read and judged by a figure; lengths in m, pressure in Pa, temperature in K. */
 export type JudgedReading =
   | 'lining'
   | 'drum-diameter'
   | 'magnet-ohms'
   | 'volts'
   | 'pressure'
+  | 'hub-temp'
   | 'tread-inner'
   | 'tread-middle'
   | 'tread-outer';
@@ -21,6 +22,8 @@ export interface ReadingContext {
   /** The stamped maximum of the drum there (m), and the figure of its magnet (Ω), where they are known. */
   readonly drumMax?: Specified<number> | undefined;
   readonly magnet?: Specified<number> | undefined;
+  /** The hub across the axle at the same stop (K), where it was read as well. */
+  readonly mate?: number | undefined;
 }
 
 /** The figures that the parts at a place carry: what is stamped on its drum, what its magnet measures when it is sound. */
@@ -52,6 +55,11 @@ const TREAD_LIMIT = toSI(2 / 32, 'in');
 const TREAD_WATCHED = toSI(4 / 32, 'in');
 /** Wear that a drum may have beyond nominal where nothing is stamped (m). */
 const DRUM_WEAR = toSI(0.09, 'in');
+/** How far a hub may be over its mate (K), and what is too hot by itself (K). */
+const OVER_MATE_WATCHED = toSI(25, '°F') - toSI(0, '°F');
+const OVER_MATE_DUE = toSI(40, '°F') - toSI(0, '°F');
+const HUB_HOT = toSI(170, '°F');
+const HUB_STOP = toSI(210, '°F');
 const VOLTS_FULL = 12.4;
 const VOLTS_LOW = 12;
 const EPSILON = 1e-6;
@@ -62,6 +70,7 @@ const JUDGED: ReadonlySet<string> = new Set<JudgedReading>([
   'magnet-ohms',
   'volts',
   'pressure',
+  'hub-temp',
   'tread-inner',
   'tread-middle',
   'tread-outer',
@@ -70,6 +79,19 @@ const JUDGED: ReadonlySet<string> = new Set<JudgedReading>([
 /** True for readings that have a figure to be held against. */
 export function isJudged(what: string): what is JudgedReading {
   return JUDGED.has(what);
+}
+
+/** A hub by itself and over its mate: the figure told is the one that decided. */
+function hubVerdict(value: number, mate: number | undefined): { verdict: Verdict; against: number } {
+  if (value > HUB_STOP + EPSILON) return { verdict: 'stop', against: HUB_STOP };
+  if (value > HUB_HOT + EPSILON) return { verdict: 'due', against: HUB_HOT };
+  if (mate === undefined) return { verdict: 'clear', against: HUB_HOT };
+  const over = value - mate;
+  if (over > OVER_MATE_DUE + EPSILON) return { verdict: 'due', against: mate + OVER_MATE_DUE };
+  return {
+    verdict: over > OVER_MATE_WATCHED + EPSILON ? 'watch' : 'clear',
+    against: mate + OVER_MATE_WATCHED,
+  };
 }
 
 function pressureVerdict(share: number): Verdict {
@@ -82,7 +104,7 @@ function pressureVerdict(share: number): Verdict {
 export function judgeReading(
   what: JudgedReading,
   value: number,
-  { model, place, drumMax, magnet }: ReadingContext,
+  { model, place, drumMax, magnet, mate }: ReadingContext,
 ): ReadingJudgement | undefined {
   const said = (verdict: Verdict, against: number, basis: Basis): ReadingJudgement => ({
     verdict,
@@ -125,6 +147,10 @@ export function judgeReading(
       return value < VOLTS_LOW
         ? said('due', VOLTS_LOW, 'house')
         : said(value > VOLTS_FULL ? 'clear' : 'watch', VOLTS_FULL, 'house');
+    case 'hub-temp': {
+      const { verdict, against } = hubVerdict(value, mate);
+      return said(verdict, against, 'house');
+    }
     case 'pressure': {
       const target = isWheelEnd(place) || isSpare(place) ? model.tires?.pressure : undefined;
       return target && said(pressureVerdict(value / target.value), target.value, target.source);

@@ -1,7 +1,11 @@
-import { findingClosed, findingOpened } from './kinds/finding';
+import { findingClosed, findingOpened, findingSeen } from './kinds/finding';
+import { lights } from './kinds/lights';
 import { meterRead } from './kinds/meter';
 import { note } from './kinds/note';
 import { recheck } from './kinds/recheck';
+import { opinion } from './kinds/opinion';
+import { photo } from './kinds/photo';
+import { reading } from './kinds/reading';
 import { partFitted, partMoved, partRead } from './kinds/part';
 import { rigChanged, rigRetired, rigReturned, rigSetup } from './kinds/rig';
 import { ruleChosen } from './kinds/rules';
@@ -11,6 +15,7 @@ import { deferral } from './kinds/deferral';
 import { happening } from './kinds/event';
 import { seasonSet } from './kinds/season';
 import { voided } from './kinds/void';
+import { walk } from './kinds/walk';
 import { work } from './kinds/work';
 
 /** Every kind of entry this version writes and reads. */
@@ -25,7 +30,13 @@ export const REGISTRY = {
   work,
   recheck,
   'finding.opened': findingOpened,
+  walk,
+  reading,
+  lights,
+  'finding.seen': findingSeen,
   'finding.closed': findingClosed,
+  photo,
+  opinion,
   'part.fitted': partFitted,
   'part.moved': partMoved,
   'part.read': partRead,

@@ -1,4 +1,5 @@
 import type { Instant } from '../base';
+import type { Grounds } from './grounds';
 import type { PartFacts, PartKind, Place, RigModel, ShelfGrade, WheelEnd } from '../rig';
 import type {
   RoutineId,
@@ -87,6 +88,14 @@ export interface FindingState {
   readonly text: string;
   /** The routine that would put it right, where it is known: it falls due with the finding. */
   readonly pulls?: RoutineId | undefined;
+  /** What it rests on: a grade, a reading, a trend. */
+  readonly of?: Grounds | undefined;
+  /** How bad it looked by itself, before a step was added. */
+  readonly told?: Exclude<Verdict, 'clear'> | undefined;
+  /** One step graver than it looks: it came back after it was put right, or was there at two looks of a season. */
+  readonly raised?: 'came-back' | 'seen-again' | undefined;
+  /** When it was last looked at again, and how often it was seen in all. */
+  readonly seen?: { readonly at: Instant; readonly count: number } | undefined;
 }
 
 /** A part with an identity of its own, where it is and what it has behind it; distances in m. */
@@ -139,6 +148,8 @@ export interface RigState {
   readonly grease: Readonly<Partial<Record<WheelEnd, Thickener>>>;
   readonly endPlay: Readonly<Partial<Record<WheelEnd, { readonly play: number; readonly at: Instant }>>>;
   readonly findings: Readonly<Record<string, FindingState>>;
+  /** When something that was found before was last put right, by what it rested on and where. */
+  readonly past: Readonly<Record<string, { readonly at: Instant }>>;
   readonly parts: Readonly<Record<string, PartState>>;
   /** What was last read where, by reading and place: `lining@1L`, in SI. */
   readonly read: Readonly<Record<string, { readonly value: number; readonly at: Instant }>>;
@@ -186,6 +197,7 @@ export function emptyRig(id: string): RigState {
     grease: {},
     endPlay: {},
     findings: {},
+    past: {},
     parts: {},
     read: {},
     pace: {},

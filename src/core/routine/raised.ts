@@ -1,9 +1,8 @@
-import { figuresAt, isJudged, judgeReading, type JudgedReading } from '../judge';
+import { cureOf, figuresAt, isJudged, judgeReading, type JudgedReading } from '../judge';
 import type { RigState } from '../log';
 import { isWheelEnd, type WheelEnd } from '../rig';
 import {
   gradeVerdict,
-  routineDef,
   type EndPlayWindow,
   type GradeId,
   type RoutineId,
@@ -68,33 +67,6 @@ const CURED: Readonly<Partial<Record<Subject, readonly string[]>>> = {
   eye: ['renew-spring'],
 };
 
-/** The routine that puts a bad grade right, where one does. */
-const PULLS: Readonly<Partial<Record<Subject, RoutineId>>> = {
-  rock: 'repack',
-  spin: 'repack',
-  seal: 'repack',
-  'grease-back': 'repack',
-  drag: 'brake-adjust',
-  'brake-test': 'brake-adjust',
-  lining: 'brake-measure',
-  'lug-move': 'lug-torque',
-  fixing: 'underside',
-  pivot: 'pivots',
-  lamp: 'lights',
-  contacts: 'contacts',
-  breakaway: 'breakaway-test',
-  gear: 'gear-look',
-  tread: 'tire-renew',
-  'tire-wall': 'tire-renew',
-};
-
-/** Where a routine is on record for a finding: at its place, or for the whole rig. */
-function pullsAt(run: Run, subject: Subject, place: RoutinePlace): RoutineId | undefined {
-  const work = PULLS[subject];
-  if (!work) return undefined;
-  return routineDef(work).places(run.model, run.card.house).includes(place) ? work : undefined;
-}
-
 /** What was renewed at a wheel end beside the seal. */
 export function renewedIn(run: Run, place: WheelEnd): 'none' | 'inner' | 'outer' | 'both' {
   if (run.card.steps.some((step) => step.step === 'match-hub' && step.place === place)) return 'both';
@@ -136,9 +108,9 @@ function gradeFindings(run: Run, { step, place, record }: Noted): readonly Raise
   return step.subjects.flatMap((subject): RaisedFinding[] => {
     if (told.includes(subject)) return [];
     const grade = record.grades[subject] ?? '';
-    const verdict: Verdict | undefined = gradeVerdict(subject, grade);
+    const verdict: Verdict | undefined = gradeVerdict(subject, grade, run.card.house);
     if ((verdict !== 'due' && verdict !== 'stop') || cured(run, step, subject, grade)) return [];
-    const pulls = pullsAt(run, subject, place);
+    const pulls = cureOf(subject, place, run.model, run.card.house);
     return [{ cause: 'grade', place, verdict, subject, grade: grade as GradeId, ...(pulls && { pulls }) }];
   });
 }
@@ -150,18 +122,6 @@ function playFindings(run: Run, { place, record }: Noted): readonly RaisedFindin
     return [];
   return [{ cause: 'end-play', place, verdict: 'due', play: set.play, window: set.judgement.window }];
 }
-
-/** The routine that puts a bad reading right. */
-const READING_PULLS: Readonly<Record<JudgedReading, RoutineId>> = {
-  lining: 'brake-measure',
-  'drum-diameter': 'brake-measure',
-  'magnet-ohms': 'brake-measure',
-  volts: 'battery-renew',
-  pressure: 'pressures',
-  'tread-inner': 'tire-renew',
-  'tread-middle': 'tire-renew',
-  'tread-outer': 'tire-renew',
-};
 
 /** What renews the thing that was read, so that the reading is of the old one. */
 const RENEWS: Readonly<Partial<Record<JudgedReading, readonly string[]>>> = {
@@ -187,9 +147,7 @@ function readingFindings(
     if (!judged || (judged.verdict !== 'due' && judged.verdict !== 'stop')) return [];
     if (what === 'pressure' && judged.verdict !== 'stop') return [];
     const renewed = (RENEWS[what] ?? []).some((act) => act !== step.step && did(run, act, step.place));
-    const pulls = routineDef(READING_PULLS[what]).places(run.model, run.card.house).includes(place)
-      ? READING_PULLS[what]
-      : undefined;
+    const pulls = cureOf(what, place, run.model, run.card.house);
     return renewed
       ? []
       : [

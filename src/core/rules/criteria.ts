@@ -1,3 +1,5 @@
+import type { HouseRules } from './schools';
+
 /** What is to be done about a reading or condition. */
 export type Verdict = 'clear' | 'watch' | 'due' | 'stop';
 
@@ -23,7 +25,15 @@ export const CRITERIA = {
   },
   rollers: { mirror: 'clear', stained: 'watch', pitted: 'due', blue: 'due', broken: 'stop' },
   spindle: { smooth: 'clear', 'wear-line': 'watch', heat: 'due', step: 'due', scored: 'stop' },
-  lining: { good: 'clear', thin: 'watch', 'at-minimum': 'due', cracked: 'due', greasy: 'due', gone: 'stop' },
+  lining: {
+    good: 'clear',
+    hairline: 'clear',
+    thin: 'watch',
+    'at-minimum': 'due',
+    cracked: 'due',
+    greasy: 'due',
+    gone: 'stop',
+  },
   'set-rock': { none: 'clear', 'just-felt': 'watch', felt: 'due', clunks: 'stop' },
   'set-spin': { free: 'clear', growl: 'watch', rough: 'due', grinds: 'stop' },
   drum: {
@@ -55,19 +65,27 @@ export const CRITERIA = {
     bulge: 'stop',
     cord: 'stop',
   },
-  'lug-move': { none: 'clear', moved: 'watch', loose: 'stop', broken: 'stop' },
+  'lug-move': { none: 'clear', moved: 'watch', loose: 'stop', broken: 'stop', 'hole-worn': 'stop' },
   threads: { clean: 'clear', rusty: 'watch', galled: 'due', sheared: 'stop' },
   fixing: { tight: 'clear', moved: 'watch', loose: 'due', cracked: 'stop' },
-  pivot: { 'no-play': 'clear', seen: 'watch', felt: 'due', oval: 'due', cracked: 'stop' },
+  pivot: { 'no-play': 'clear', seen: 'watch', felt: 'due', bright: 'due', oval: 'due', cracked: 'stop' },
   eye: { round: 'clear', worn: 'due', cracked: 'stop' },
   hanger: { round: 'clear', oval: 'due', cracked: 'stop' },
   lamp: { burns: 'clear', dim: 'watch', 'one-out': 'due', none: 'stop' },
   contacts: { bright: 'clear', dull: 'watch', corroded: 'due', 'bare-wire': 'stop' },
-  breakaway: { brakes: 'clear', weak: 'due', nothing: 'stop' },
+  breakaway: { brakes: 'clear', weak: 'due', 'cable-frayed': 'due', nothing: 'stop' },
   gear: { sound: 'clear', worn: 'watch', bad: 'due', broken: 'stop' },
   oil: { 'at-mark': 'clear', low: 'watch', milky: 'due', empty: 'stop' },
   drag: { even: 'clear', none: 'watch', snaps: 'due', grinds: 'stop' },
   'brake-test': { firm: 'clear', weak: 'due', 'no-release': 'stop', none: 'stop' },
+  'hub-hand': { held: 'clear', briefly: 'watch', 'too-hot': 'due', smoking: 'stop' },
+  cap: { on: 'clear', dented: 'watch', leaking: 'due', missing: 'due' },
+  valve: { capped: 'clear', 'no-cap': 'watch', cracked: 'due', hisses: 'stop' },
+  wear: { even: 'clear', edges: 'watch', middle: 'watch', 'one-side': 'due', cupped: 'due' },
+  weld: { sound: 'clear', rust: 'watch', crack: 'due', through: 'stop' },
+  strap: { sound: 'clear', fuzzed: 'watch', frayed: 'due', knotted: 'due', stiff: 'due', cut: 'stop' },
+  chain: { sound: 'clear', worn: 'watch', stiff: 'due', opened: 'stop' },
+  coupler: { seated: 'clear', stiff: 'watch', 'not-latching': 'stop', cracked: 'stop' },
 } as const satisfies Record<string, Record<string, Verdict>>;
 
 /** What is looked at or felt. */
@@ -86,8 +104,21 @@ export function worse(a: Verdict, b: Verdict): Verdict {
   return WEIGHT[a] >= WEIGHT[b] ? a : b;
 }
 
-/** The verdict of a grade; undefined where the subject has no such grade. */
-export function gradeVerdict(subject: Subject, grade: string): Verdict | undefined {
+/** The verdict one step graver; stop stays stop. */
+export function oneStepUp(verdict: Verdict): Verdict {
+  return verdict === 'clear' ? 'watch' : verdict === 'watch' ? 'due' : 'stop';
+}
+
+/**
+ * The verdict of a grade by the schools of a house, the shipped ones where none is given; undefined where the
+ * subject has no such grade.
+ */
+export function gradeVerdict(
+  subject: Subject,
+  grade: string,
+  house?: Pick<HouseRules, 'lining'>,
+): Verdict | undefined {
+  if (subject === 'lining' && grade === 'hairline' && house?.lining === 'renew-at-sight') return 'due';
   const grades: Record<string, Verdict> = CRITERIA[subject];
   return Object.hasOwn(grades, grade) ? grades[grade] : undefined;
 }

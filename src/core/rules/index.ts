@@ -48,6 +48,7 @@ export {
   seasonIn,
   SEASON_TIMES,
   seasonOf,
+  TWICE_A_YEAR,
   USUAL_SEASON,
   type Checkpoint,
   type Half,
@@ -59,6 +60,7 @@ export { endPlayWindow, type EndPlayWindow } from './end-play';
 export {
   CRITERIA,
   gradeVerdict,
+  oneStepUp,
   SUBJECTS,
   worse,
   type GradeId,

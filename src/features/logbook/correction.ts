@@ -33,6 +33,12 @@ const ELSEWHERE: ReadonlySet<Entry['kind']> = new Set([
   'deferral',
   'event',
   'trip.planned',
+  'walk',
+  'reading',
+  'lights',
+  'finding.seen',
+  'photo',
+  'opinion',
   'void',
 ]);
 
@@ -89,6 +95,12 @@ export function valuesOf(entry: Entry, system: UnitSystem): Values {
     case 'deferral':
     case 'event':
     case 'trip.planned':
+    case 'walk':
+    case 'reading':
+    case 'lights':
+    case 'finding.seen':
+    case 'photo':
+    case 'opinion':
     case 'void':
       return day;
   }
@@ -260,6 +272,12 @@ export function readCorrection(
     case 'deferral':
     case 'event':
     case 'trip.planned':
+    case 'walk':
+    case 'reading':
+    case 'lights':
+    case 'finding.seen':
+    case 'photo':
+    case 'opinion':
     case 'void':
       return refuse({ date: 'This entry is set right elsewhere.' });
   }

@@ -48,9 +48,7 @@ function Row({
       >
         <span className="figures text-xl font-semibold">
           {new Date(entry.happened).getDate()}
-          <span className="text-soft ml-1 text-[0.88rem] font-medium">
-            {shortWeekday(entry.happened)}
-          </span>
+          <span className="text-soft ml-1 text-[0.88rem] font-medium">{shortWeekday(entry.happened)}</span>
         </span>
         <span className="text-soft hidden md:block">{KIND_OF_ENTRY[entry.kind]}</span>
         <span className="min-w-0">

@@ -1,0 +1,67 @@
+import * as z from 'zod/mini';
+import { shaped, text } from '../../base';
+import { placeSchema } from '../../rig';
+import { SUBJECTS } from '../../rules';
+import { defineKind, type Applied } from '../define';
+import type { RigState } from '../state';
+
+/** What a reading was taken with. */
+export const READING_TOOLS = [
+  'gauge',
+  'thermometer',
+  'ruler',
+  'dial',
+  'meter',
+  'hand',
+  'eye',
+  'instrument',
+] as const;
+export type ReadingTool = (typeof READING_TOOLS)[number];
+
+const somewhere = z.union([placeSchema, z.literal('rig')]);
+
+/** One figure at a place, in SI, with what it was taken with. */
+export const takenSchema = z.strictObject({
+  place: somewhere,
+  what: shaped(/^[a-z][a-z-]*$/),
+  value: z.number(),
+  by: z.optional(z.enum(READING_TOOLS)),
+});
+
+/** A condition graded at a place. */
+export const gradedSchema = z.strictObject({ place: somewhere, subject: z.enum(SUBJECTS), grade: text(40) });
+
+/** The air around readings: its temperature (K), how high it was (m), and whether the tires had rolled. */
+export const aroundSchema = z.strictObject({
+  air: z.optional(z.number()),
+  altitude: z.optional(z.number()),
+  /** Cold: parked three hours or under a mile. Warm pressures are not judged as they stand. */
+  tires: z.optional(z.enum(['cold', 'warm'])),
+});
+
+/** What was last read where, with some more; the same record where there is nothing. */
+export function readWith(
+  rig: Pick<RigState, 'read'>,
+  taken: readonly z.infer<typeof takenSchema>[],
+  entry: Applied,
+): Partial<Pick<RigState, 'read'>> {
+  if (taken.length === 0) return {};
+  const read = { ...rig.read };
+  // What a tire was left at is what it holds from then on.
+  for (const { place, what, value } of taken)
+    read[`${what === 'pressure-set' ? 'pressure' : what}@${place}`] = { value, at: entry.happened };
+  return { read };
+}
+
+/** Figures read apart from any work or walk. */
+export const reading = defineKind({
+  kind: 'reading',
+  version: 1,
+  body: z.strictObject({
+    taken: z.array(takenSchema).check(z.minLength(1), z.maxLength(200)),
+    around: z.optional(aroundSchema),
+    note: z.optional(text(2000)),
+  }),
+  upcasters: [],
+  apply: (rig, { taken }, entry) => readWith(rig, taken, entry),
+});

@@ -1,0 +1,224 @@
+import { ONE_TEMPERATURE, pressureAt } from '../figures';
+import {
+  cureOf,
+  figuresAt,
+  judgeGrade,
+  judgeReading,
+  saysNothing,
+  type Judgement,
+  type ReadingJudgement,
+} from '../judge';
+import {
+  findingKey,
+  type FindingBody,
+  type FindingState,
+  type Grounds,
+  type RigState,
+  type WalkBody,
+} from '../log';
+import { isWheelEnd, matesOf, type RigModel } from '../rig';
+import { CRITERIA, type HouseRules, type Verdict } from '../rules';
+import { itemsOf, type Walk, type WalkItem } from './walk';
+
+/** What came of an item. A figure is in SI. */
+export interface Answer {
+  readonly as: 'clear' | 'not-right' | 'skipped';
+  readonly grade?: string | undefined;
+  readonly value?: number | undefined;
+  readonly by?: 'gauge' | 'thermometer' | 'hand' | 'eye' | undefined;
+  /** What a tire was filled to there and then (Pa). */
+  readonly set?: number | undefined;
+  /** In one's own words. */
+  readonly words?: string | undefined;
+}
+
+/** Answers by the key of their item. */
+export type Answers = Readonly<Record<string, Answer>>;
+
+/** What is around: air (K), altitude (m), and whether the tires had rolled, with how warm they are (K). */
+export interface Around {
+  readonly air?: number | undefined;
+  readonly altitude?: number | undefined;
+  readonly tires?: 'cold' | 'warm' | undefined;
+  readonly tireTemp?: number | undefined;
+}
+
+/** Why something read was not judged: there is nothing to hold it against, or it says nothing as it was taken. */
+export type Unjudged = 'hub-cold' | 'tires-warm' | 'no-target';
+
+/** An item with the verdict on it, what it rests on, and the rule. */
+export interface Judged {
+  readonly item: WalkItem;
+  readonly answer: Answer;
+  readonly verdict: Verdict | undefined;
+  readonly unjudged?: Unjudged | undefined;
+  readonly judgement?: Judgement | ReadingJudgement | undefined;
+  readonly of?: Grounds | undefined;
+  /** A pressure (Pa) brought to the one temperature it was judged at. */
+  readonly brought?: number | undefined;
+}
+
+/** What answers are judged with. */
+export interface WalkContext {
+  readonly rig: Pick<RigState, 'parts'>;
+  readonly model: RigModel;
+  readonly house: HouseRules;
+  readonly around: Around;
+}
+
+/** A pressure (Pa) as it would read cold at one temperature; as it stands where the air is not known. */
+export function broughtToOne(value: number, around: Around): number {
+  const temperature = around.tires === 'warm' ? around.tireTemp : around.air;
+  return temperature === undefined
+    ? value
+    : pressureAt(value, { temperature }, { temperature: ONE_TEMPERATURE });
+}
+
+/** The best grade of an item: what one tap on it says. */
+export function cleanGrade({ subject }: Pick<WalkItem, 'subject'>): string {
+  return Object.keys(CRITERIA[subject])[0] ?? '';
+}
+
+function pressureJudged(item: WalkItem, answer: Answer, value: number, context: WalkContext): Judged {
+  const { model, around, rig } = context;
+  const of: Grounds = { what: 'pressure', value };
+  if (around.tires === 'warm' && around.tireTemp === undefined)
+    return { item, answer, verdict: undefined, unjudged: 'tires-warm', of };
+  const brought = broughtToOne(value, around);
+  const judgement = judgeReading('pressure', brought, {
+    model,
+    place: item.place,
+    ...figuresAt(rig, item.place),
+  });
+  return judgement
+    ? { item, answer, verdict: judgement.verdict, judgement, of, brought }
+    : { item, answer, verdict: undefined, unjudged: 'no-target', of };
+}
+
+function hubJudged(
+  item: WalkItem,
+  answer: Answer,
+  value: number,
+  answers: Answers,
+  context: WalkContext,
+): Judged {
+  const { model, around } = context;
+  const of: Grounds = { what: 'hub-temp', value };
+  if (saysNothing(value, around.air)) return { item, answer, verdict: undefined, unjudged: 'hub-cold', of };
+  const across = isWheelEnd(item.place) ? matesOf(item.place, model).across : undefined;
+  const mate = across && answers[`${item.look}@${across}`]?.value;
+  const judgement = judgeReading('hub-temp', value, {
+    model,
+    place: item.place,
+    mate: mate !== undefined && !saysNothing(mate, around.air) ? mate : undefined,
+  });
+  return { item, answer, verdict: judgement?.verdict, judgement, of };
+}
+
+/** The verdict on one answered item; undefined while nobody has answered. What was skipped has none. */
+export function judgeItem(item: WalkItem, answers: Answers, context: WalkContext): Judged | undefined {
+  const answer = answers[item.key];
+  if (!answer) return undefined;
+  if (answer.as === 'skipped') return { item, answer, verdict: undefined };
+  if (answer.value !== undefined && item.reads === 'pressure')
+    return pressureJudged(item, answer, answer.value, context);
+  if (answer.value !== undefined && item.reads === 'hub-temp')
+    return hubJudged(item, answer, answer.value, answers, context);
+  const grade = answer.as === 'clear' ? cleanGrade(item) : answer.grade;
+  // Not right, and nobody has said how: it counts as due until they do.
+  if (grade === undefined) return { item, answer, verdict: 'due' };
+  const judgement = judgeGrade(item.subject, grade, context.house);
+  return {
+    item,
+    answer,
+    verdict: judgement?.verdict,
+    judgement,
+    of: { subject: item.subject, grade },
+  };
+}
+
+/** Every answered item of a walk with its verdict, in the order of the walk. */
+export function judgeWalk(walk: Walk, answers: Answers, context: WalkContext): readonly Judged[] {
+  return itemsOf(walk).flatMap((item) => {
+    const judged = judgeItem(item, answers, context);
+    return judged ? [judged] : [];
+  });
+}
+
+/** A finding that a walk opens, or one that is open and was seen again; words are found for it elsewhere. */
+export type WalkFinding =
+  | {
+      readonly do: 'open';
+      readonly judged: Judged;
+      readonly verdict: FindingBody['verdict'];
+      readonly pulls?: FindingBody['pulls'];
+    }
+  | {
+      readonly do: 'seen';
+      readonly judged: Judged;
+      readonly verdict: FindingBody['verdict'];
+      readonly finding: FindingState;
+    };
+
+/** The open finding that rests on the same thing at the same place. */
+export function sameFinding(
+  findings: RigState['findings'],
+  place: string,
+  of: Grounds | undefined,
+): FindingState | undefined {
+  const key = findingKey(place, of);
+  return key === undefined
+    ? undefined
+    : Object.values(findings).find((one) => findingKey(one.place, one.of) === key);
+}
+
+/** What a walk leaves open: one finding for each thing that is not clear, or another look at one that is open already. */
+export function findingsOfWalk(
+  judged: readonly Judged[],
+  rig: Pick<RigState, 'findings'>,
+  model: RigModel,
+  house: HouseRules,
+): readonly WalkFinding[] {
+  return judged.flatMap((one): WalkFinding[] => {
+    const { verdict, item, of } = one;
+    if (verdict === undefined || verdict === 'clear') return [];
+    const open = sameFinding(rig.findings, item.place, of);
+    if (open) return [{ do: 'seen', judged: one, verdict, finding: open }];
+    const what = of && 'what' in of ? item.reads : undefined;
+    const pulls = cureOf(what ?? item.subject, item.place, model, house);
+    return [{ do: 'open', judged: one, verdict, ...(pulls && { pulls }) }];
+  });
+}
+
+/** The body of a walk's entry, without its decision: what was looked at, read and graded. */
+export function walkBody(walk: Walk, answers: Answers, around: Around): WalkBody {
+  const items = itemsOf(walk);
+  const seen = items.map((item) => ({ item, answer: answers[item.key] ?? { as: 'skipped' as const } }));
+  return {
+    walk: walk.walk,
+    order: walk.order,
+    looked: seen.map(({ item, answer }) => ({ look: item.look, place: item.place, as: answer.as })),
+    taken: seen.flatMap(({ item, answer }) =>
+      answer.as === 'skipped' || !item.reads || answer.value === undefined
+        ? []
+        : [
+            { place: item.place, what: item.reads, value: answer.value, ...(answer.by && { by: answer.by }) },
+            ...(answer.set === undefined
+              ? []
+              : [{ place: item.place, what: 'pressure-set', value: answer.set, by: 'gauge' as const }]),
+          ],
+    ),
+    conditions: seen.flatMap(({ item, answer }) => {
+      if (answer.as === 'skipped' || (item.reads && answer.value !== undefined)) return [];
+      // A pressure nobody read is no grade of the valve.
+      if (item.reads === 'pressure' && answer.as === 'clear') return [];
+      const grade = answer.as === 'clear' ? cleanGrade(item) : answer.grade;
+      return grade === undefined ? [] : [{ place: item.place, subject: item.subject, grade }];
+    }),
+    around: {
+      ...(around.air !== undefined && { air: around.air }),
+      ...(around.altitude !== undefined && { altitude: around.altitude }),
+      ...(around.tires && { tires: around.tires }),
+    },
+  };
+}

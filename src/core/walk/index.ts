@@ -1,0 +1,30 @@
+/**
+ * Walk: walkarounds compiled from the rig, in two orders; what each answer
+ * comes to, the findings a walk leaves, and whether to go. Readings in SI.
+ */
+export {
+  compileWalk,
+  itemsOf,
+  type Stop,
+  type Walk,
+  type WalkItem,
+  type WalkOrder,
+  type WalkZone,
+} from './walk';
+export { LOOKS, SYSTEMS, type LookId, type System } from './looks';
+export {
+  broughtToOne,
+  findingsOfWalk,
+  judgeItem,
+  judgeWalk,
+  sameFinding,
+  walkBody,
+  type Answer,
+  type Answers,
+  type Around,
+  type Judged,
+  type Unjudged,
+  type WalkContext,
+  type WalkFinding,
+} from './answers';
+export { goVerdict, type Go, type GoReason, type GoVerdict } from './go';
