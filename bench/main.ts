@@ -6,6 +6,8 @@ import { extend, foldEntries, type Entry } from '../src/core/log';
 import { compile, verify } from '../src/core/routine';
 import { HOUSE_DEFAULT, routineDef } from '../src/core/rules';
 import { sampleModel } from '../src/core/testing/arbitraries';
+import { rateTrends } from '../src/core/testing/seasons';
+import { historyOfReadings, trendsAt } from '../src/core/trend';
 import { firstLoad } from './first-load';
 import { longLog } from './log';
 import { median, table, type Row } from './table';
@@ -42,6 +44,14 @@ const forecast = median(7, () => {
 });
 // Owners this seed makes up were not looked at while the forecast was written.
 const { held, owners } = calibrate(1000, 600, seeded(2026));
+
+// A thousand healthy seasons, and as many with a leak and with a failing bearing, of a seed not looked at before.
+const trends = rateTrends(1000, seeded(2027));
+const rigOf = fold.state.rigs[rigs[0] ?? ''];
+const wheelEnd = median(7, () => {
+  const history = historyOfReadings(fold, rigs[0] ?? '');
+  if (rigOf?.model) trendsAt(history, rigOf.model, '1L', now);
+});
 
 const three = sampleModel({ kind: 'rv', axles: 3, brake: 'electric', hub: 'drilled' });
 // Eight routines wherever the rig has something to do them on: the most that anybody takes up in a day.
@@ -96,6 +106,31 @@ const rows: Row[] = [
     what: `80 % band holds the truth, ${owners} owners (75–85)`,
     measured: held * 100,
     unit: '%',
+    decimals: 1,
+  },
+  { what: 'history and trends of a wheel end, 20,000 entries', measured: wheelEnd, unit: 'ms' },
+  {
+    what: `healthy tires called leaking, ${trends.seasons} seasons × 4`,
+    measured: trends.leakFalse * 100,
+    unit: '%',
+    decimals: 1,
+  },
+  {
+    what: `healthy hubs called failing, ${trends.seasons} seasons × 4`,
+    measured: trends.heatFalse * 100,
+    unit: '%',
+    decimals: 1,
+  },
+  {
+    what: 'leaks of 2.5–6 psi a month found before the plain limit',
+    measured: trends.leakFirst * 100,
+    unit: '%',
+    decimals: 1,
+  },
+  {
+    what: 'failing bearings found at all · before they are watched',
+    measured: trends.heatFound * 100,
+    unit: `% · ${(trends.heatFirst * 100).toFixed(1)} %`,
     decimals: 1,
   },
   {

@@ -132,3 +132,21 @@ export function extend(fold: Fold, added: readonly Entry[]): Fold {
   if (added.length === 0) return fold;
   return foldEntries([...fold.entries, ...added]);
 }
+
+/**
+ * Goes through the entries of one rig that count, in order, each with the rig as it stood after it. The state is
+ * worked on in place: whoever is called takes from it what is wanted there and then.
+ */
+export function replayRig(
+  fold: Pick<Fold, 'entries' | 'dead'>,
+  rig: string,
+  visit: (entry: Entry, after: RigState) => void,
+): void {
+  const state = emptyRig(rig);
+  for (const entry of fold.entries) {
+    if (entry.rig !== rig || fold.dead.has(entry.id)) continue;
+    const patch = patchOf(state, entry);
+    if (patch) Object.assign(state, patch);
+    visit(entry, state);
+  }
+}

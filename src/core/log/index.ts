@@ -15,7 +15,7 @@ export {
 } from './entry';
 export { compareEntries } from './order';
 export { targetOf } from './alive';
-export { emptyFold, extend, foldEntries, type Fold } from './fold';
+export { emptyFold, extend, foldEntries, replayRig, type Fold } from './fold';
 export { makeEntry, makeVoid, workOf, type Stamp } from './make';
 export { markOf } from './marks';
 export { partAt, rolledBy } from './parts';

@@ -1,0 +1,112 @@
+import type { Instant } from '../base';
+import {
+  axleOf,
+  hasBrake,
+  hubTakesFitting,
+  isSpare,
+  isWheelEnd,
+  matesOf,
+  wheelEnds,
+  type RigModel,
+  type TirePlace,
+} from '../rig';
+import { nutTrend, playTrend, strokeTrend, type NutTrend, type PlayTrend, type StrokeTrend } from './counts';
+import { heatTrend, type HeatTrend } from './heat';
+import { pointsOf, type History } from './history';
+import { leakTrend, type LeakTrend } from './leak';
+import { lowest, wearPattern, wearTrend, type WearPattern, type WearTrend } from './wear';
+
+/** Anything that readings say over time. */
+export type Trend = LeakTrend | HeatTrend | WearTrend | NutTrend | StrokeTrend | PlayTrend;
+
+/** What the readings of one place say over time. */
+export interface PlaceTrends {
+  readonly place: TirePlace;
+  readonly trends: readonly Trend[];
+  /** How its tread wears across, by the last look at all three. */
+  readonly pattern: WearPattern | undefined;
+}
+
+/** Work that opens a hub: what it ran at before says nothing of after. */
+const OPENS_HUB: ReadonlySet<string> = new Set([
+  'repack',
+  'bearing-renew',
+  'hub-renew',
+  'hub-service',
+  'brakes-install',
+]);
+
+function patternAt(history: History, place: TirePlace): WearPattern | undefined {
+  const [inner, center, outer] = ['inner', 'middle', 'outer'].map((part) =>
+    pointsOf(history, `tread-${part}`, place).at(-1),
+  );
+  return inner && center && outer && inner.entry === center.entry && center.entry === outer.entry
+    ? wearPattern(inner.value, center.value, outer.value)
+    : undefined;
+}
+
+/** Everything the readings of a wheel end or spare say over time. */
+export function trendsAt(history: History, model: RigModel, place: TirePlace, now: Instant): PlaceTrends {
+  const at = (what: string, where = place) => pointsOf(history, what, where);
+  const leak = leakTrend(at('pressure'), at('pressure-set'), model.tires?.pressure?.value, now);
+  const tread = wearTrend('tread', lowest(at('tread-inner'), at('tread-middle'), at('tread-outer')));
+  const pattern = patternAt(history, place);
+  if (isSpare(place) || !isWheelEnd(place)) return { place, trends: [leak, tread], pattern };
+  const { across, sameSide } = matesOf(place, model);
+  const opened = history.works
+    .filter((work) => OPENS_HUB.has(work.routine) && (work.place === place || work.place === across))
+    .map(({ day }) => day);
+  const axle = model.axles[axleOf(place)] ?? {};
+  return {
+    place,
+    trends: [
+      leak,
+      heatTrend(
+        at('hub-temp'),
+        at('hub-temp', across),
+        Math.max(-Infinity, ...opened),
+        sameSide.map((end) => at('hub-temp', end)),
+      ),
+      tread,
+      ...(hasBrake(axle) ? [wearTrend('lining', at('lining'))] : []),
+      nutTrend(history.rechecks[place] ?? []),
+      ...(hubTakesFitting(axle)
+        ? [
+            strokeTrend(
+              at('strokes'),
+              wheelEnds(model)
+                .filter((end) => end !== place)
+                .map((end) => at('strokes', end)),
+            ),
+          ]
+        : []),
+      playTrend(at('end-play')),
+    ],
+    pattern,
+  };
+}
+
+/** A trend that sees trouble before a plain limit does. */
+export interface Warning {
+  readonly place: TirePlace;
+  readonly trend: Trend;
+}
+
+/** True for a trend worth a word to whoever tows. */
+export function warns(trend: Trend): boolean {
+  return ['leaking', 'rising', 'moving', 'swallows', 'growing'].includes(trend.status);
+}
+
+/** Every warning of a rig's trends. */
+export function warningsOf(
+  history: History,
+  model: RigModel,
+  places: readonly TirePlace[],
+  now: Instant,
+): readonly Warning[] {
+  return places.flatMap((place) =>
+    trendsAt(history, model, place, now)
+      .trends.filter(warns)
+      .map((trend) => ({ place, trend })),
+  );
+}

@@ -1,0 +1,340 @@
+import fc from 'fast-check';
+import { addDays } from '../base';
+import { dutiesOf, towVerdict } from '../duty';
+import { emptyRig, foldEntries, makeEntry, WALKS, type Entry, type RigState, type WalkBody } from '../log';
+import { toSI } from '../quantity';
+import { gearOf, wheelEnds, type RigModel } from '../rig';
+import { HOUSE_DEFAULT } from '../rules';
+import { anyModel, sampleModel } from '../testing/arbitraries';
+import {
+  compileWalk,
+  findingsOfWalk,
+  goVerdict,
+  itemsOf,
+  judgeItem,
+  judgeWalk,
+  walkBody,
+  type Answers,
+  type Around,
+} from '.';
+
+const psi = (value: number) => toSI(value, 'psi');
+const F = (value: number) => toSI(value, '°F');
+const RIG = '0196d000-0000-7000-8000-0000000000aa';
+const NOW = '2026-05-16T12:00:00.000Z';
+const model: RigModel = {
+  ...sampleModel({ axles: 2, kind: 'rv', brake: 'electric', hub: 'drilled' }),
+  tires: { pressure: { value: psi(65), source: 'maker' } },
+  spares: 1,
+};
+const rig: RigState = { ...emptyRig(RIG), model };
+const context = (around: Around = { tires: 'cold' }) => ({ rig, model, house: HOUSE_DEFAULT, around });
+const hitch = compileWalk('hitch', model, 'round');
+const item = (key: string, walk = hitch) => {
+  const found = itemsOf(walk).find((one) => one.key === key);
+  if (!found) throw new Error(`no ${key}`);
+  return found;
+};
+const allClear = (walk = hitch): Answers =>
+  Object.fromEntries(itemsOf(walk).map(({ key }) => [key, { as: 'clear' as const }]));
+
+describe('any rig', () => {
+  test('both orders have the same items, each once, at places it has', () => {
+    fc.assert(
+      fc.property(anyModel, fc.constantFrom(...WALKS), (any, walk) => {
+        const keys = (order: 'round' | 'system') =>
+          itemsOf(compileWalk(walk, any, order)).map(({ key }) => key);
+        const round = keys('round');
+        expect(new Set(round).size).toBe(round.length);
+        expect([...keys('system')].sort()).toEqual([...round].sort());
+        const gear = gearOf(any).map(({ id }) => id as string);
+        for (const { place } of itemsOf(compileWalk(walk, any, 'round')))
+          expect([...wheelEnds(any), ...gear, 'S1', 'S2', 'rig']).toContain(place);
+      }),
+    );
+  });
+  test('every wheel end is met on every walk', () => {
+    fc.assert(
+      fc.property(anyModel, fc.constantFrom(...WALKS), (any, walk) => {
+        const places = new Set(itemsOf(compileWalk(walk, any, 'round')).map(({ place }) => place));
+        for (const end of wheelEnds(any)) expect(places.has(end)).toBe(true);
+      }),
+    );
+  });
+  test('a walk in which everything was clear leaves nothing open and may go', () => {
+    fc.assert(
+      fc.property(anyModel, (any) => {
+        const walk = compileWalk('hitch', any, 'round');
+        const judged = judgeWalk(walk, allClear(walk), { rig, model: any, house: HOUSE_DEFAULT, around: {} });
+        expect(findingsOfWalk(judged, rig, any, HOUSE_DEFAULT)).toEqual([]);
+        expect(goVerdict(judged, [], []).go).toBe('clear');
+      }),
+    );
+  });
+});
+
+test('a walk round goes down the left side, round the back and up the right', () => {
+  expect(hitch.zones.map(({ id }) => id)).toEqual([
+    'tow',
+    'tongue',
+    'body',
+    '1L',
+    '2L',
+    'back',
+    '2R',
+    '1R',
+    'spares',
+  ]);
+});
+
+test('a plain trailer is not asked for brakes or straps', () => {
+  const plain = sampleModel({ kind: 'utility', brake: 'none', hub: 'plain' });
+  const keys = itemsOf(compileWalk('hitch', plain, 'round')).map(({ key }) => key);
+  expect(keys.some((key) => /breakaway|brakeController|winch/.test(key))).toBe(false);
+});
+
+describe('pressures', () => {
+  const at = (value: number, around: Around) =>
+    judgeItem(
+      item('pressure@1L'),
+      { 'pressure@1L': { as: 'clear', value: psi(value), by: 'gauge' } },
+      context(around),
+    );
+  test('are judged at one temperature', () => {
+    expect(at(60.5, { tires: 'cold', air: F(40) })?.verdict).toBe('clear');
+    expect(at(60.5, { tires: 'cold', air: F(70) })?.verdict).toBe('watch');
+    expect(at(60.5, { tires: 'cold' })?.verdict).toBe('watch');
+  });
+  test('taken warm they are not judged, unless the tire was felt with a thermometer', () => {
+    expect(at(70, { tires: 'warm', air: F(70) })).toMatchObject({
+      verdict: undefined,
+      unjudged: 'tires-warm',
+    });
+    expect(at(72, { tires: 'warm', air: F(70), tireTemp: F(120) })?.verdict).toBe('clear');
+  });
+  test('without a target nothing is judged', () => {
+    const bare = { ...model, tires: undefined };
+    const judged = judgeItem(
+      item('pressure@1L'),
+      { 'pressure@1L': { as: 'clear', value: psi(40) } },
+      { rig, model: bare, house: HOUSE_DEFAULT, around: {} },
+    );
+    expect(judged).toMatchObject({ verdict: undefined, unjudged: 'no-target' });
+  });
+});
+
+describe('hubs at a stop', () => {
+  const stop = compileWalk('stop', model, 'round');
+  const at = (hubs: Readonly<Record<string, number>>, air?: number) => {
+    const answers = Object.fromEntries(
+      Object.entries(hubs).map(([place, value]) => [
+        `hub@${place}`,
+        { as: 'clear' as const, value: F(value), by: 'thermometer' as const },
+      ]),
+    );
+    const around = air === undefined ? {} : { air: F(air) };
+    return judgeItem(item('hub@1L', stop), answers, context(around));
+  };
+  test('are held against the mate at the same stop', () => {
+    expect(at({ '1L': 118, '1R': 110 })?.verdict).toBe('clear');
+    expect(at({ '1L': 140, '1R': 110 })?.verdict).toBe('watch');
+    expect(at({ '1L': 155, '1R': 110 })?.verdict).toBe('due');
+    expect(at({ '1L': 155 })?.verdict).toBe('clear');
+  });
+  test('cold ones say nothing, and a cold mate is no measure', () => {
+    expect(at({ '1L': 82, '1R': 82 }, 80)).toMatchObject({ verdict: undefined, unjudged: 'hub-cold' });
+    expect(at({ '1L': 120, '1R': 82 }, 80)?.verdict).toBe('clear');
+  });
+  test('by hand they are graded', () => {
+    const by = (grade: string) =>
+      judgeItem(item('hub@1L', stop), { 'hub@1L': { as: 'not-right', grade, by: 'hand' } }, context())
+        ?.verdict;
+    expect([by('briefly'), by('too-hot'), by('smoking')]).toEqual(['watch', 'due', 'stop']);
+  });
+});
+
+describe('what a walk leaves', () => {
+  const answers: Answers = {
+    ...allClear(),
+    'tire@1L': { as: 'not-right', grade: 'cut' },
+    'nuts@2R': { as: 'skipped' },
+    'pressure@2L': { as: 'not-right', value: psi(58), set: psi(65), by: 'gauge' },
+  };
+  const judged = judgeWalk(hitch, answers, context({ tires: 'cold', air: F(70) }));
+
+  test('a finding for each thing that is not clear, with the work that cures it', () => {
+    const found = findingsOfWalk(judged, rig, model, HOUSE_DEFAULT);
+    expect(found.map((one) => [one.do, one.judged.item.key, one.verdict])).toEqual([
+      ['open', 'tire@1L', 'due'],
+      ['open', 'pressure@2L', 'watch'],
+    ]);
+    expect(found[0]).toMatchObject({ pulls: 'tire-renew' });
+    expect(found[1]).toMatchObject({ pulls: 'pressures' });
+  });
+  test('one that is open already is seen again', () => {
+    const open = {
+      id: 'f',
+      at: NOW,
+      place: '1L' as const,
+      verdict: 'due' as const,
+      text: 'cut',
+      of: { subject: 'tire-wall' as const, grade: 'cracks' },
+    };
+    const found = findingsOfWalk(judged, { findings: { f: open } }, model, HOUSE_DEFAULT);
+    expect(found[0]).toMatchObject({ do: 'seen', finding: { id: 'f' } });
+  });
+  test('skipped is skipped, not clear; a pressure nobody read is no reading', () => {
+    const body = walkBody(hitch, answers, { tires: 'cold' });
+    expect(body.looked.find(({ look, place }) => look === 'nuts' && place === '2R')?.as).toBe('skipped');
+    expect(body.conditions.some(({ subject, place }) => subject === 'lug-move' && place === '2R')).toBe(
+      false,
+    );
+    expect(body.conditions.some(({ subject }) => subject === 'valve')).toBe(false);
+    expect(body.taken).toEqual([
+      { place: '2L', what: 'pressure', value: psi(58), by: 'gauge' },
+      { place: '2L', what: 'pressure-set', value: psi(65), by: 'gauge' },
+    ]);
+    const unanswered = walkBody(hitch, {}, {});
+    expect(unanswered.looked.every(({ as }) => as === 'skipped')).toBe(true);
+  });
+});
+
+describe('go or no-go', () => {
+  const judge = (answers: Answers, around: Around = { tires: 'cold', air: F(70) }) =>
+    judgeWalk(hitch, { ...allClear(), ...answers }, context(around));
+  test('what is due keeps it home unless its owner decides otherwise; a stop does not let it go', () => {
+    const due = goVerdict(judge({ 'tire@1L': { as: 'not-right', grade: 'cut' } }), [], []);
+    expect(due).toMatchObject({ go: 'no', mayGo: true });
+    const stop = goVerdict(judge({ 'tire@1L': { as: 'not-right', grade: 'bulge' } }), [], []);
+    expect(stop).toMatchObject({ go: 'no', mayGo: false });
+  });
+  test('something watched is gone with, with care', () =>
+    expect(goVerdict(judge({ 'tire@1L': { as: 'not-right', grade: 'crazed' } }), [], []).go).toBe('care'));
+  test('a low tire that was filled goes with care; far too low it stays until its cause is found', () => {
+    const filled = (value: number) =>
+      goVerdict(judge({ 'pressure@1L': { as: 'not-right', value: psi(value), set: psi(65) } }), [], []).go;
+    expect(filled(52)).toBe('care');
+    expect(filled(40)).toBe('no');
+  });
+  test('what was not looked at is told, and what matters asks for care', () => {
+    const { go, reasons } = goVerdict(judge({}), [item('nuts@1L'), item('tire@S1')], []);
+    expect(go).toBe('care');
+    expect(reasons).toHaveLength(1);
+  });
+  test('what stood against it before still does', () => {
+    const open: RigState = {
+      ...rig,
+      findings: { f: { id: 'f', at: NOW, place: 'frame', verdict: 'stop', text: 'crack' } },
+    };
+    const tow = towVerdict(open, dutiesOf(open, NOW), []);
+    expect(goVerdict(judge({}), [], tow.reasons)).toMatchObject({ go: 'no', mayGo: false });
+  });
+});
+
+describe('on the log', () => {
+  let n = 0;
+  const stamp = (happened: string) => ({
+    id: `0196d000-0000-7000-8000-${String((n += 1)).padStart(12, '0')}`,
+    rig: RIG,
+    happened,
+    recorded: happened,
+  });
+  const setup = () => makeEntry('rig.setup', stamp('2026-04-01T12:00:00.000Z'), { model });
+  const walked = (body: WalkBody, at = NOW) => makeEntry('walk', stamp(at), body);
+  const after = (...entries: Entry[]) => foldEntries(entries).state.rigs[RIG] as RigState;
+
+  test('a hitching up counts as a walkaround; with every tire read, pressures are done', () => {
+    const some = after(setup(), walked(walkBody(hitch, allClear(), {})));
+    expect(some.marks['walkaround@rig']).toBeDefined();
+    expect(some.marks['pressures@rig']).toBeUndefined();
+    const read = Object.fromEntries(
+      itemsOf(hitch)
+        .filter(({ reads }) => reads === 'pressure')
+        .map(({ key }) => [key, { as: 'clear' as const, value: psi(65) }]),
+    );
+    const all = after(setup(), walked(walkBody(hitch, { ...allClear(), ...read }, {})));
+    expect(all.marks['pressures@rig']).toBeDefined();
+    expect(all.read['pressure@1L']?.value).toBe(psi(65));
+  });
+  test('a spring walk is the yearly look at hubs, tires and gear; what was skipped is not', () => {
+    const spring = compileWalk('spring', model, 'round');
+    const answers = { ...allClear(spring), 'spin@1R': { as: 'skipped' as const } };
+    const { marks } = after(setup(), walked(walkBody(spring, answers, {})));
+    expect(marks['hub-look@1L']).toBeDefined();
+    expect(marks['hub-look@1R']).toBeUndefined();
+    expect(marks['tire-look@2L']).toBeDefined();
+    expect(marks['gear-look@coupler']).toBeDefined();
+  });
+
+  const of = { subject: 'grease-back', grade: 'behind' } as const;
+  const opened = (at: string) =>
+    makeEntry('finding.opened', stamp(at), {
+      place: '1L',
+      verdict: 'due',
+      text: 'weeps',
+      of,
+      pulls: 'repack',
+    });
+  test('the same again after it was put right rises a step within a season, not beyond', () => {
+    const first = opened('2026-04-02T12:00:00.000Z');
+    const closed = makeEntry('finding.closed', stamp('2026-04-10T12:00:00.000Z'), {
+      finding: first.id,
+      how: 'new seal',
+    });
+    const again = after(setup(), first, closed, opened('2026-06-10T12:00:00.000Z'));
+    expect(Object.values(again.findings)[0]).toMatchObject({ verdict: 'stop', raised: 'came-back' });
+    const later = after(setup(), first, closed, opened('2027-06-10T12:00:00.000Z'));
+    expect(Object.values(later.findings)[0]).toMatchObject({ verdict: 'due' });
+  });
+  test('a trouble of the moment seen on another day rises once, and comes down when it looks better', () => {
+    const heat = { what: 'hub-temp', value: F(140) };
+    const first = makeEntry('finding.opened', stamp('2026-05-01T12:00:00.000Z'), {
+      place: '1L',
+      verdict: 'watch',
+      text: 'hub warm',
+      of: heat,
+    });
+    const seen = (at: string, verdict: 'watch' | 'due' | 'stop') =>
+      makeEntry('finding.seen', stamp(at), { finding: first.id, verdict, of: heat });
+    const state = (...more: Entry[]) => Object.values(after(setup(), first, ...more).findings)[0];
+    expect(state(seen('2026-05-01T14:00:00.000Z', 'watch'))).toMatchObject({ verdict: 'watch' });
+    const twice = seen('2026-05-03T12:00:00.000Z', 'watch');
+    expect(state(twice)).toMatchObject({ verdict: 'due', raised: 'seen-again', seen: { count: 2 } });
+    expect(state(twice, seen('2026-05-05T12:00:00.000Z', 'watch'))?.verdict).toBe('due');
+    expect(state(twice, seen('2026-05-05T12:00:00.000Z', 'due'))?.verdict).toBe('stop');
+    const better = seen('2026-05-09T12:00:00.000Z', 'watch');
+    const worst = seen('2026-05-06T12:00:00.000Z', 'due');
+    expect(state(worst, better)).toMatchObject({ verdict: 'watch', raised: undefined });
+  });
+  test('what wears slowly is seen at every look and does not rise', () => {
+    const crazed = { subject: 'tire-wall', grade: 'crazed' } as const;
+    const first = makeEntry('finding.opened', stamp('2026-05-01T12:00:00.000Z'), {
+      place: '1L',
+      verdict: 'watch',
+      text: 'crazed',
+      of: crazed,
+    });
+    const again = makeEntry('finding.seen', stamp('2026-05-20T12:00:00.000Z'), {
+      finding: first.id,
+      verdict: 'watch',
+      of: crazed,
+    });
+    expect(Object.values(after(setup(), first, again).findings)[0]?.verdict).toBe('watch');
+  });
+  test('a finding pulls its routine forward, at its place or for the whole rig', () => {
+    const state = after(
+      setup(),
+      opened('2026-05-10T12:00:00.000Z'),
+      makeEntry('finding.opened', stamp('2026-05-10T13:00:00.000Z'), {
+        place: '2R',
+        verdict: 'due',
+        text: 'low',
+        pulls: 'pressures',
+      }),
+    );
+    const due = dutiesOf(state, addDays('2026-05-10T12:00:00.000Z', 1)).filter(
+      ({ reason }) => reason === 'finding',
+    );
+    expect(due.map(({ id }) => id)).toEqual(expect.arrayContaining(['repack@1L']));
+  });
+});
