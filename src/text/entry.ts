@@ -2,15 +2,16 @@ import { assertNever } from '@/core/base';
 import type { Entry, EntryOf, WorkBody } from '@/core/log';
 import type { UnitSystem } from '@/core/quantity';
 import type { RoutinePlace } from '@/core/rules';
-import { READINGS, type ReadingId } from '@/core/routine';
 import { factAt, isGear, type FactId, type FactValue, type PartKind, type RigKind } from '@/core/rig';
 import { dayInFull, minutes } from './dates';
 import { gradeWords, SUBJECT_WORDS } from './grades';
 import { capital, count, list, measure, small } from './measure';
 import { readingName } from './readings';
+import { readingValue } from './reading-value';
 import { FACT_WORDS, factWords } from './facts';
 import { placeName } from './gear';
 import { GRADE_WORDS, PART_FACT_WORDS, PART_WORDS, partFactText, partName } from './parts';
+import { lookedWords } from './looked';
 import { BASIS_WORDS, KIND_WORDS, THICKENER_WORDS, WATER_WORDS } from './rig';
 import { doneWords, routineTitle } from './routines';
 import { RULE_WORDS } from './rules';
@@ -41,7 +42,13 @@ export const KIND_OF_ENTRY: Record<Entry['kind'], string> = {
   work: 'Work',
   recheck: 'Recheck',
   'finding.opened': 'Finding',
+  'finding.seen': 'Finding',
   'finding.closed': 'Fixed',
+  walk: 'Walkaround',
+  reading: 'Reading',
+  lights: 'Lamps',
+  photo: 'Photo',
+  opinion: 'Opinion',
   note: 'Note',
   void: 'Withdrawn',
 };
@@ -59,19 +66,6 @@ const PART = {
   pin: 'pin',
 } as const;
 const SEVERITY = { watch: 'Watch', due: 'Due', stop: 'Stop' } as const;
-
-/** The value of a reading of work, with its unit. */
-export function readingValue(what: string, value: number | string, system: UnitSystem): string {
-  if (typeof value === 'string') return value;
-  if (what === 'end-play') return measure(value, 'length', system);
-  if (what === 'strokes') return count(value, 'stroke');
-  if (what === 'slots-back') return `${value} slots`;
-  if (what === 'studs-done') return count(value, 'stud');
-  if (what.startsWith('nuts')) return count(value, 'nut');
-  const def = Object.hasOwn(READINGS, what) ? READINGS[what as ReadingId] : undefined;
-  if (def?.as === 'quantity') return measure(value, def.of, system);
-  return def?.as === 'number' ? `${value} ${def.unit}` : String(value);
-}
 
 /** What was done, and where: `Repacked 1L and 1R, lights tested`. */
 function workTitle({ jobs }: WorkBody): string {
@@ -285,6 +279,17 @@ export function entryWords(
       };
     case 'finding.closed':
       return { title: `Fixed: ${titleOf(entry.body.finding) ?? 'a finding'}`, lines: [entry.body.how] };
+    case 'finding.seen':
+      return {
+        title: `Seen again: ${titleOf(entry.body.finding) ?? 'a finding'}`,
+        lines: [SEVERITY[entry.body.verdict], ...(entry.body.text ? [entry.body.text] : [])],
+      };
+    case 'walk':
+    case 'reading':
+    case 'lights':
+    case 'photo':
+    case 'opinion':
+      return lookedWords(entry, system);
     case 'rig.retired':
       return { title: 'Retired', lines: entry.body.reason ? [entry.body.reason] : [] };
     case 'rig.returned':

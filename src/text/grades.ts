@@ -129,7 +129,6 @@ export const SUBJECT_WORDS: Record<Subject, SubjectWords> = {
     name: 'pads',
     grades: {
       good: 'Over twice the minimum',
-      hairline: 'Hairlines inside, none to the edge',
       thin: 'Under twice the minimum',
       'at-minimum': 'At the minimum',
       greasy: 'Greasy',

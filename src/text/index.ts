@@ -54,7 +54,33 @@ export { routineHow } from './routine-help';
 export { amendWords, archiveWords, compileWords, parseWords, tapWords, tripWords } from './problems';
 export { unstoredWords } from './unstored';
 export { HUB_HINTS, KIND_HINTS, TEMPLATE_WORDS } from './setup';
-export { entryWords, KIND_OF_ENTRY, readingValue } from './entry';
+export { entryWords, KIND_OF_ENTRY } from './entry';
+export { readingValue } from './reading-value';
+export {
+  GO_WORDS,
+  goReasonWords,
+  itemTitle,
+  itemWords,
+  judgedWords,
+  UNJUDGED_WORDS,
+  WALK_WORDS,
+  walkFindingText,
+  zoneNote,
+  zoneTitle,
+} from './walk';
+export { degrees, PATTERN_WORDS, trendWords, type TrendWords } from './trend';
+export { leadWords } from './leads';
+export {
+  causeWords,
+  circuitWords,
+  LAMP_WORDS,
+  SHOWS_WORDS,
+  SIGHT_WORDS,
+  sureWords,
+  SWITCH_WORDS,
+  testWords,
+  WIRING_WORDS,
+} from './faults';
 export { raisedWords, RECHECK_FINDING } from './finding';
 export { layOut, type Item, type LaidOut } from './tools';
 export {

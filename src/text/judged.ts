@@ -8,6 +8,7 @@ import { BASIS_WORDS } from './rig';
 export function readingAmount(what: JudgedReading, value: number, system: UnitSystem): string {
   if (what === 'volts') return `${value} V`;
   if (what === 'magnet-ohms') return `${value} Ω`;
+  if (what === 'hub-temp') return measure(value, 'temperature', system);
   return what === 'pressure' ? measure(value, 'pressure', system) : partLength(value, system);
 }
 
@@ -28,6 +29,8 @@ export function readingAgainst(
       return `${figure} is the limit`;
     case 'pressure':
       return `target ${figure} cold`;
+    case 'hub-temp':
+      return `watched or worse over ${figure}`;
     default:
       return `limit ${figure}`;
   }

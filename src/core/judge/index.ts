@@ -23,3 +23,4 @@ export {
   type TakenProblem,
 } from './taken';
 export { cureOf } from './cures';
+export { leadsFor, type Lead, type LeadCode } from './leads';

@@ -1,0 +1,19 @@
+import { READINGS, type ReadingId } from '@/core/routine';
+import type { UnitSystem } from '@/core/quantity';
+import { count, measure } from './measure';
+
+/** The value of a reading, with its unit. */
+export function readingValue(what: string, value: number | string, system: UnitSystem): string {
+  if (typeof value === 'string') return value;
+  if (what === 'end-play') return measure(value, 'length', system);
+  if (what === 'strokes') return count(value, 'stroke');
+  if (what === 'slots-back') return `${value} slots`;
+  if (what === 'studs-done') return count(value, 'stud');
+  if (what.startsWith('nuts')) return count(value, 'nut');
+  if (what === 'pressure-set') return measure(value, 'pressure', system);
+  if (what.endsWith('-temp')) return measure(value, 'temperature', system);
+  if (what === 'brake-amps') return `${value} A`;
+  const def = Object.hasOwn(READINGS, what) ? READINGS[what as ReadingId] : undefined;
+  if (def?.as === 'quantity') return measure(value, def.of, system);
+  return def?.as === 'number' ? `${value} ${def.unit}` : String(value);
+}

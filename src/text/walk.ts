@@ -1,0 +1,163 @@
+import type { TowReason } from '@/core/duty';
+import { ONE_TEMPERATURE } from '@/core/figures';
+import type { UnitSystem } from '@/core/quantity';
+import type { WalkId } from '@/core/log';
+import { isWheelEnd, type RigModel } from '@/core/rig';
+import type { Go, GoReason, Judged, LookId, Stop, System, Unjudged, WalkItem } from '@/core/walk';
+import { gradeWords, SUBJECT_WORDS } from './grades';
+import { placeName } from './gear';
+import { GEAR_LOOKS } from './gear-looks';
+import { readingVerdict } from './judged';
+import { measure, small } from './measure';
+import { placeInWords } from './rig';
+
+interface WalkWords {
+  readonly title: string;
+  /** When it is done, and what for. */
+  readonly when: string;
+}
+
+export const WALK_WORDS: Record<WalkId, WalkWords> = {
+  hitch: { title: 'Hitching up', when: 'Before it is towed: tongue to tail, ends with go or no-go.' },
+  'first-stop': { title: 'First stop', when: 'After 10 to 25 miles: hubs by hand, lugs by wrench.' },
+  stop: { title: 'Every stop', when: 'Fuel, food or a rest: hands near the hubs, eyes on tires and straps.' },
+  home: { title: 'Home again', when: 'While it is fresh: cuts, curb hits, warm hubs, weeping grease.' },
+  twice: { title: 'Twice a season', when: 'Lug torque all round, brakes felt, tread and pressures read.' },
+  spring: { title: 'Spring', when: 'Before the first trip: every wheel up, every piece of gear.' },
+  layup: { title: 'Lay-up', when: 'Before the winter: what spring has to fix goes on the list.' },
+  shop: { title: 'After a shop', when: 'A wheel was off elsewhere: torque checked by you.' },
+};
+
+/** Where one stands, or which system is gone through. */
+export function zoneTitle(id: Stop | System): string {
+  return isWheelEnd(id) ? id : ZONES[id];
+}
+
+/** The line under a zone's title. */
+export function zoneNote(id: Stop | System, model: RigModel): string | undefined {
+  return isWheelEnd(id) ? placeInWords(id, model.axles.length) : undefined;
+}
+
+const ZONES: Record<Exclude<Stop | System, `${1 | 2 | 3}${'L' | 'R'}`>, string> = {
+  tow: 'Tow vehicle',
+  tongue: 'Tongue',
+  body: 'Body',
+  back: 'Back',
+  spares: 'Spare',
+  hitch: 'Hitch',
+  tires: 'Tires',
+  wheels: 'Wheels and lugs',
+  hubs: 'Hubs',
+  brakes: 'Brakes',
+  lights: 'Lights',
+  frame: 'Frame and springs',
+};
+
+interface LookWords {
+  readonly name: string;
+  /** What clear means, as one tap says it. */
+  readonly clear: string;
+}
+
+const LOOK_WORDS: Record<
+  Exclude<LookId, 'gear' | 'lamp' | 'chain' | 'strap' | 'weld' | 'coupler'>,
+  LookWords
+> = {
+  tire: { name: 'Tire wall and tread', clear: 'no cut, bulge, nail or crack' },
+  tread: { name: 'Tread depth', clear: 'over 4/32 in all across' },
+  wear: { name: 'Wear across', clear: 'even from edge to edge' },
+  valve: { name: 'Valve', clear: 'stem sound, cap on' },
+  pressure: { name: 'Pressure', clear: 'on target' },
+  torque: { name: 'Lugs by wrench', clear: 'every nut held at torque' },
+  nuts: { name: 'Nuts', clear: 'all there, none has turned' },
+  cap: { name: 'Cap', clear: 'on and dry' },
+  hub: { name: 'Hub', clear: 'my hand stays on it' },
+  weep: { name: 'Back of the wheel', clear: 'no grease' },
+  rock: { name: 'Rock, wheel up', clear: 'none felt at 12 and 6, 3 and 9' },
+  spin: { name: 'Spin, wheel up', clear: 'free and even' },
+  drag: { name: 'Brake drag', clear: 'even, like its mate' },
+  pivot: { name: 'Spring pivots', clear: 'no play' },
+  lights: { name: 'All lamps', clear: 'running, brake, left, right' },
+};
+
+/** The name of an item, and what clear means of it. */
+export function itemWords({ look, place }: Pick<WalkItem, 'look' | 'place'>): LookWords {
+  if (look in LOOK_WORDS) return LOOK_WORDS[look as keyof typeof LOOK_WORDS];
+  const clear =
+    place !== 'rig' && place in GEAR_LOOKS ? GEAR_LOOKS[place as keyof typeof GEAR_LOOKS] : 'sound';
+  return { name: placeName(place), clear };
+}
+
+/** An item with its place, as it stands in a list. */
+export function itemTitle(item: Pick<WalkItem, 'look' | 'place'>): string {
+  const { name } = itemWords(item);
+  const { place } = item;
+  return place !== 'rig' && (isWheelEnd(place) || place.startsWith('S'))
+    ? `${placeName(place)} ${small(name)}`
+    : name;
+}
+
+export const UNJUDGED_WORDS: Record<Unjudged, string> = {
+  'hub-cold': 'As warm as the air: it has not worked, so nothing can be said of it.',
+  'tires-warm': 'Taken warm, it is not judged. Tell how warm the tire is, or read it cold.',
+  'no-target': 'No target is known: tell the placard’s pressure and it is judged.',
+};
+
+export const GO_WORDS: Record<Go, { readonly word: string; readonly means: string }> = {
+  clear: { word: 'Clear to go', means: 'Everything on this walk was looked at and clear.' },
+  care: { word: 'Go with care', means: 'Nothing forbids it. Look again at the first stop.' },
+  no: { word: 'Do not tow', means: 'What stands below comes first.' },
+};
+
+/** What was found at an item: grade or figure, and the rule. */
+export function judgedWords(
+  judged: Judged,
+  system: UnitSystem,
+): { readonly said: string; readonly source?: string } {
+  const { item, answer, judgement, unjudged, brought } = judged;
+  if (unjudged) return { said: UNJUDGED_WORDS[unjudged] };
+  if (judgement?.rule === 'reading') {
+    const { said, source } = readingVerdict(judgement, brought ?? answer.value ?? 0, system);
+    const differs =
+      brought !== undefined && answer.value !== undefined && Math.abs(brought - answer.value) > 1500;
+    const read = differs ? `${measure(answer.value ?? 0, 'pressure', system)} read; ` : '';
+    return {
+      said: `${read}${said}`,
+      source: differs ? `${source}. Brought to ${measure(ONE_TEMPERATURE, 'temperature', system)}` : source,
+    };
+  }
+  const { grade } = answer;
+  return {
+    said: grade ? gradeWords(item.subject, grade) : (answer.words ?? 'Not right; nobody has said how'),
+  };
+}
+
+/** A finding of a walk in words for the log. */
+export function walkFindingText(judged: Judged, system: UnitSystem): string {
+  const { item, answer } = judged;
+  const own = answer.words?.trim();
+  const { name } = itemWords(item);
+  const said = judged.judgement
+    ? judged.judgement.rule === 'reading'
+      ? `${small(name)} ${judgedWords(judged, system).said.replace(/\.$/, '')}`
+      : `${SUBJECT_WORDS[item.subject].name}: ${small(gradeWords(item.subject, answer.grade ?? ''))}`
+    : `${small(name)}: not right`;
+  return own ? `${said}. ${own}` : said;
+}
+
+/** One reason for a decision to go or not. */
+export function goReasonWords(
+  reason: GoReason,
+  system: UnitSystem,
+  tow: (reason: TowReason) => string,
+): string {
+  switch (reason.kind) {
+    case 'seen':
+    case 'unjudged':
+      return `${itemTitle(reason.judged.item)}: ${small(judgedWords(reason.judged, system).said)}`;
+    case 'skipped':
+      return `${itemTitle(reason.item)}: not looked at`;
+    case 'standing':
+      return tow(reason.reason);
+  }
+}
