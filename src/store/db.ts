@@ -38,12 +38,19 @@ function liftCard({ card }: LooseRun): void {
   for (const step of card.steps) if (step.step === 'jack') step.lift ??= 'frame';
 }
 
+/** A picture (JPEG) under the hash of its bytes; scaled down, without anything but what is seen in it. */
+export interface PhotoRow {
+  hash: string;
+  blob: Blob;
+}
+
 /** One yard on this device. The log only grows; runs and drafts are what is in hand. */
 export class YardDb extends Dexie {
   entries!: EntityTable<EntryRow, 'seq'>;
   runs!: EntityTable<Run, 'id'>;
   drafts!: EntityTable<DraftRow, 'key'>;
   meta!: EntityTable<MetaRow, 'key'>;
+  photos!: EntityTable<PhotoRow, 'hash'>;
 
   constructor(name: string) {
     super(name);
@@ -55,5 +62,6 @@ export class YardDb extends Dexie {
     this.version(3)
       .stores({})
       .upgrade((tx) => tx.table<LooseRun>('runs').toCollection().modify(liftCard));
+    this.version(4).stores({ photos: 'hash' });
   }
 }

@@ -10,3 +10,5 @@ export { newId } from './ids';
 export { resetDemo } from './demo';
 export { setPreferences, usePreferences, type Preferences } from './preferences';
 export { askToKeep, askToKeepOnce, storageState, type StorageState } from './persistence';
+export { usePhoto, type ShownPhoto } from './use-photo';
+export type { Photo, PhotoProblem } from './photos';

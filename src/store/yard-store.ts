@@ -3,7 +3,7 @@ import { fail, ok, type Instant, type Result } from '@/core/base';
 import { emptyFold, extend, isCurrent, readEntry, type Entry, type Fold } from '@/core/log';
 import type { Run } from '@/core/routine';
 import { deviceClock, type Clock } from './clock';
-import { YardDb, type EntryRow } from './db';
+import { YardDb, type EntryRow, type PhotoRow } from './db';
 
 /** What the screens are drawn from. */
 export type YardSnapshot =
@@ -82,11 +82,34 @@ export class YardStore {
 
   readonly getSnapshot = (): YardSnapshot => this.snapshot;
 
-  /** Writes entries in one transaction; resolves once they are on disk. */
-  async append(entries: readonly Entry[]): Promise<void> {
-    await this.db.transaction('rw', this.db.entries, () =>
-      this.db.entries.bulkAdd(entries.map((entry) => ({ entry }))),
+  /** Writes entries, and pictures they speak of, in one transaction; resolves once they are on disk. */
+  async append(entries: readonly Entry[], photos: readonly PhotoRow[] = []): Promise<void> {
+    await this.db.transaction('rw', this.db.entries, this.db.photos, async () => {
+      await this.db.entries.bulkAdd(entries.map((entry) => ({ entry })));
+      // The same picture under its hash is the same picture.
+      await this.db.photos.bulkPut([...photos]);
+    });
+  }
+
+  /** Keeps a picture that no entry speaks of yet, as while a walk is under way. */
+  async keepPhoto(photo: PhotoRow): Promise<void> {
+    await this.db.photos.put(photo);
+  }
+
+  /** A picture by its hash; undefined where it is not on this device. */
+  async readPhoto(hash: string): Promise<Blob | undefined> {
+    return (await this.db.photos.get(hash))?.blob;
+  }
+
+  /** The bytes of the pictures that entries speak of, by hash, as far as they are on this device. */
+  async photosOf(entries: readonly Entry[]): Promise<Record<string, Uint8Array>> {
+    const hashes = new Set(entries.flatMap((entry) => (entry.kind === 'photo' ? [entry.body.hash] : [])));
+    const rows = await this.db.photos.bulkGet([...hashes]);
+    const found = rows.flatMap((row) => (row ? [row] : []));
+    const bytes = await Promise.all(
+      found.map(async ({ hash, blob }) => [hash, new Uint8Array(await blob.arrayBuffer())] as const),
     );
+    return Object.fromEntries(bytes);
   }
 
   /** Writes what a finished run came to and puts the run away, in one transaction. */

@@ -52,7 +52,7 @@ export {
 export { doneWords, dutyTitle, jobsTitle, routineTitle, workAt, workTitle } from './routines';
 export { routineHow } from './routine-help';
 export { amendWords, archiveWords, compileWords, parseWords, tapWords, tripWords } from './problems';
-export { unstoredWords } from './unstored';
+export { photoWords, unstoredWords } from './unstored';
 export { HUB_HINTS, KIND_HINTS, TEMPLATE_WORDS } from './setup';
 export { entryWords, KIND_OF_ENTRY } from './entry';
 export { readingValue } from './reading-value';

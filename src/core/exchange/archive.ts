@@ -8,8 +8,10 @@ import { FORMAT, FORMAT_VERSION, toLine } from './format';
 
 const LOG = 'log.ndjson';
 const MANIFEST = 'manifest.json';
-/** Far above twenty years of one owner's log, far below what would fill a phone. */
-const MOST_BYTES = 256 * 1024 * 1024;
+/** Pictures lie under their hash. */
+const PHOTO = /^photos\/([0-9a-f]{64})\.jpg$/;
+/** Far above twenty years of one owner's log and pictures, far below what would fill a phone. */
+const MOST_BYTES = 768 * 1024 * 1024;
 
 const manifestSchema = z.object({
   format: z.literal(FORMAT),
@@ -25,7 +27,12 @@ const manifestSchema = z.object({
 export interface Archive {
   readonly created: Instant;
   readonly entries: readonly Entry[];
+  /** The bytes of pictures (JPEG) by their hash. */
+  readonly photos: Photos;
 }
+
+/** Pictures by the hash of their bytes. */
+export type Photos = Readonly<Record<string, Uint8Array>>;
 
 /** Why an archive was refused; lines count from 1. */
 export type ArchiveProblem =
@@ -37,25 +44,44 @@ export type ArchiveProblem =
   | { readonly code: 'damaged'; readonly file: string; readonly detail: string }
   | { readonly code: 'bad-line'; readonly line: number; readonly field: string; readonly detail: string };
 
+const photoName = (sha256: string) => `photos/${sha256}.jpg`;
 const hash = (bytes: Uint8Array) => bytesToHex(sha256(bytes));
 
-/** The archive of a log as the bytes of a zip; the same log at the same moment is the same bytes. */
-export function writeArchive(entries: readonly Entry[], created: Instant): Uint8Array<ArrayBuffer> {
+/** The archive of a log with its pictures as the bytes of a zip; the same log at the same moment is the same bytes. */
+export function writeArchive(
+  entries: readonly Entry[],
+  created: Instant,
+  photos: Photos = {},
+): Uint8Array<ArrayBuffer> {
   const log = strToU8(
     [...entries]
       .sort(compareEntries)
       .map((entry) => `${toLine(entry)}\n`)
       .join(''),
   );
+  const pictures = Object.entries(photos).sort(([a], [b]) => (a < b ? -1 : 1));
   const manifest: z.infer<typeof manifestSchema> = {
     format: FORMAT,
     version: FORMAT_VERSION,
     created,
     entries: entries.length,
-    files: [{ name: LOG, bytes: log.length, sha256: hash(log) }],
+    files: [
+      { name: LOG, bytes: log.length, sha256: hash(log) },
+      ...pictures.map(([sha256, bytes]) => ({ name: photoName(sha256), bytes: bytes.length, sha256 })),
+    ],
   };
   const mtime = new Date('2000-01-01T00:00:00Z');
-  return zipSync({ [MANIFEST]: strToU8(JSON.stringify(manifest, null, 2)), [LOG]: log }, { mtime, level: 6 });
+  return zipSync(
+    {
+      [MANIFEST]: strToU8(JSON.stringify(manifest, null, 2)),
+      [LOG]: log,
+      // Pictures are packed already.
+      ...Object.fromEntries(
+        pictures.map(([sha256, bytes]) => [photoName(sha256), [bytes, { level: 0, mtime }] as const]),
+      ),
+    },
+    { mtime, level: 6 },
+  );
 }
 
 function unpack(bytes: Uint8Array): Result<Record<string, Uint8Array>, ArchiveProblem> {
@@ -64,7 +90,8 @@ function unpack(bytes: Uint8Array): Result<Record<string, Uint8Array>, ArchivePr
     const files = unzipSync(bytes, {
       filter: (file) => {
         total += file.originalSize;
-        return total <= MOST_BYTES && (file.name === LOG || file.name === MANIFEST);
+        const ours = file.name === LOG || file.name === MANIFEST || PHOTO.test(file.name);
+        return total <= MOST_BYTES && ours;
       },
     });
     return total > MOST_BYTES ? fail({ code: 'too-large' }) : ok(files);
@@ -132,6 +159,7 @@ export function readArchive(bytes: Uint8Array): Result<Archive, ArchiveProblem> 
   if (!files.ok) return files;
   const manifest = readManifest(files.value[MANIFEST]);
   if (!manifest.ok) return manifest;
+  const photos: Record<string, Uint8Array> = {};
   for (const { name, bytes: size, sha256: wanted } of manifest.value.files) {
     const file = files.value[name];
     if (!file) return fail({ code: 'missing-file', file: name });
@@ -139,6 +167,10 @@ export function readArchive(bytes: Uint8Array): Result<Archive, ArchiveProblem> 
       return fail({ code: 'damaged', file: name, detail: `${file.length} bytes, not ${size}` });
     if (hash(file) !== wanted)
       return fail({ code: 'damaged', file: name, detail: 'its hash does not match' });
+    const named = PHOTO.exec(name)?.[1];
+    if (named !== undefined && named !== wanted)
+      return fail({ code: 'damaged', file: name, detail: 'it is not the picture its name says' });
+    if (named !== undefined) photos[named] = file;
   }
   const log = files.value[LOG];
   if (!log || !manifest.value.files.some((file) => file.name === LOG))
@@ -151,5 +183,5 @@ export function readArchive(bytes: Uint8Array): Result<Archive, ArchiveProblem> 
       file: LOG,
       detail: `${entries.value.length} entries, not the ${manifest.value.entries} of the manifest`,
     });
-  return ok({ created: manifest.value.created, entries: entries.value });
+  return ok({ created: manifest.value.created, entries: entries.value, photos });
 }

@@ -1,3 +1,5 @@
+import { sha256 } from '@noble/hashes/sha2.js';
+import { bytesToHex } from '@noble/hashes/utils.js';
 import { strFromU8, strToU8, unzipSync, zipSync } from 'fflate';
 import fc from 'fast-check';
 import { foldEntries, type Entry } from '../log';
@@ -34,6 +36,40 @@ describe('archive', () => {
     );
   });
 
+  describe('pictures', () => {
+    const picture = new Uint8Array([255, 216, 255, 1, 2, 3]);
+    const name = bytesToHex(sha256(picture));
+    const withPicture = writeArchive(sample, AT, { [name]: picture });
+    const changed = (change: (files: Record<string, Uint8Array>) => void) => {
+      const files = unzipSync(withPicture);
+      change(files);
+      return zipSync(files);
+    };
+    test('come back to the byte', () => {
+      const back = readArchive(withPicture);
+      expect(back).toMatchObject({ ok: true, value: { photos: { [name]: picture } } });
+    });
+    test('an archive from before there were any is still read', () => {
+      const first = manifestWith({ version: 1 });
+      expect(readArchive(first)).toMatchObject({ ok: true, value: { photos: {} } });
+    });
+    test.each([
+      ['damaged', changed((files) => void (files[`photos/${name}.jpg`] = new Uint8Array([1])))],
+      ['missing-file', changed((files) => void delete files[`photos/${name}.jpg`])],
+      [
+        'damaged',
+        changed((files) => {
+          const other = `photos/${'0'.repeat(64)}.jpg`;
+          files[other] = picture;
+          const manifest = strFromU8(files['manifest.json'] as Uint8Array);
+          files['manifest.json'] = strToU8(manifest.replaceAll(`photos/${name}.jpg`, other));
+        }),
+      ],
+    ])('altered ones are refused as %s', (code, file) =>
+      expect(readArchive(file)).toMatchObject({ ok: false, error: { code } }),
+    );
+  });
+
   test('the same log is the same bytes, whatever order it is in', () => {
     expect(writeArchive([...sample].reverse(), AT)).toEqual(bytes);
   });
@@ -44,7 +80,7 @@ describe('archive', () => {
     ['not-ours', zipSync({ 'photo.jpg': strToU8('x') })],
     ['not-ours', zipSync({ 'manifest.json': strToU8('{"format":"other","version":1}') })],
     ['damaged', zipSync({ 'manifest.json': strToU8('{') })],
-    ['newer', manifestWith({ version: 2 })],
+    ['newer', manifestWith({ version: 3 })],
     ['damaged', manifestWith({ entries: 'many' })],
     ['damaged', manifestWith({ entries: 1000 })],
     ['missing-file', altered((files) => void delete files['log.ndjson'])],

@@ -1,7 +1,7 @@
 'use client';
 
 import { useId, useState } from 'react';
-import { planMerge, readArchive, type ArchiveProblem, type MergeProblem } from '@/core/exchange';
+import { planMerge, readArchive, type ArchiveProblem, type MergeProblem, type Photos } from '@/core/exchange';
 import type { Entry } from '@/core/log';
 import type { Rigs } from '@/features/common';
 import { askToKeepOnce, useYard } from '@/store';
@@ -18,6 +18,7 @@ type Stage =
       readonly at: 'checked';
       readonly added: readonly Entry[];
       readonly same: number;
+      readonly photos: Photos;
       readonly created: string;
       readonly file: string;
     }
@@ -36,10 +37,20 @@ export function ArchiveIn({ ready }: { ready: Ready }) {
     if (!read.ok) return setStage({ at: 'refused', problem: read.error, file: file.name });
     const plan = planMerge(ready.fold.entries, read.value.entries);
     if (!plan.ok) return setStage({ at: 'refused', problem: plan.error, file: file.name });
-    setStage({ at: 'checked', ...plan.value, created: read.value.created, file: file.name });
+    setStage({
+      at: 'checked',
+      ...plan.value,
+      photos: read.value.photos,
+      created: read.value.created,
+      file: file.name,
+    });
   };
-  const bring = async (added: readonly Entry[]) => {
-    await store.append(added);
+  const bring = async (added: readonly Entry[], photos: Photos) => {
+    const rows = Object.entries(photos).map(([hash, bytes]) => ({
+      hash,
+      blob: new Blob([bytes.slice()], { type: 'image/jpeg' }),
+    }));
+    await store.append(added, rows);
     askToKeepOnce();
     setStage({ at: 'done', added: added.length });
   };
@@ -80,12 +91,12 @@ export function ArchiveIn({ ready }: { ready: Ready }) {
           <p>
             <strong>{stage.file}</strong> is sound, saved {dayInFull(stage.created)}.{' '}
             {stage.added.length === 0
-              ? `All of its ${count(stage.same, 'entry', 'entries')} are here already.`
+              ? `All of its ${count(stage.same, 'entry', 'entries')} are here already.${Object.keys(stage.photos).length > 0 ? ` It holds ${count(Object.keys(stage.photos).length, 'photo')}; any that are missing here are put back.` : ''}`
               : `${count(stage.added.length, 'entry', 'entries')} would be added; ${stage.same} are here already.`}
           </p>
           <div className="flex gap-2.5">
-            {stage.added.length > 0 && (
-              <Button look="primary" onClick={() => void bring(stage.added)}>
+            {(stage.added.length > 0 || Object.keys(stage.photos).length > 0) && (
+              <Button look="primary" onClick={() => void bring(stage.added, stage.photos)}>
                 Bring them in
               </Button>
             )}

@@ -20,12 +20,13 @@ export function ArchiveOut({ ready }: { ready: Ready }) {
 
   const save = async () => {
     const at = store.clock.now();
-    const bytes = writeArchive(entries, at);
+    const photos = await store.photosOf(entries);
+    const bytes = writeArchive(entries, at, photos);
     const name = `yardline-${dateField(at)}.zip`;
     saveFile(bytes, 'application/zip', name);
     await store.noteArchived(at);
     setSaved(
-      `${name}: ${count(entries.length, 'entry', 'entries')}, ${count(Math.ceil(bytes.length / 1024), 'kB', 'kB')}.`,
+      `${name}: ${count(entries.length, 'entry', 'entries')}, ${count(Object.keys(photos).length, 'photo')}, ${count(Math.ceil(bytes.length / 1024), 'kB', 'kB')}.`,
     );
   };
 
