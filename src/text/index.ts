@@ -57,11 +57,13 @@ export { HUB_HINTS, KIND_HINTS, TEMPLATE_WORDS } from './setup';
 export { entryWords, KIND_OF_ENTRY } from './entry';
 export { readingValue } from './reading-value';
 export {
+  contradictionWords,
   GO_WORDS,
   goReasonWords,
   itemTitle,
   itemWords,
   judgedWords,
+  takenWords,
   UNJUDGED_WORDS,
   WALK_WORDS,
   walkFindingText,

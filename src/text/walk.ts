@@ -1,14 +1,17 @@
 import type { TowReason } from '@/core/duty';
 import { ONE_TEMPERATURE } from '@/core/figures';
+import type { Contradiction, TakenProblem } from '@/core/judge';
 import type { UnitSystem } from '@/core/quantity';
 import type { WalkId } from '@/core/log';
-import { isWheelEnd, type RigModel } from '@/core/rig';
+import { isWheelEnd, type Place, type RigModel } from '@/core/rig';
 import type { Go, GoReason, Judged, LookId, Stop, System, Unjudged, WalkItem } from '@/core/walk';
 import { gradeWords, SUBJECT_WORDS } from './grades';
 import { placeName } from './gear';
 import { GEAR_LOOKS } from './gear-looks';
 import { readingVerdict } from './judged';
 import { measure, small } from './measure';
+import { readingName } from './readings';
+import { readingValue } from './reading-value';
 import { placeInWords } from './rig';
 
 interface WalkWords {
@@ -109,21 +112,32 @@ export const GO_WORDS: Record<Go, { readonly word: string; readonly means: strin
   no: { word: 'Do not tow', means: 'What stands below comes first.' },
 };
 
+/** Pressures nearer than this read the same (Pa). */
+const SAME_PRESSURE = 1500;
+
+/** What the weather has to do with a pressure that is off: the same air at one temperature is on target, or nearer to it. */
+function byWeather({ judgement, brought, cold, verdict }: Judged, system: UnitSystem): string {
+  if (judgement?.rule !== 'reading' || brought === undefined || cold === undefined || verdict === 'clear')
+    return '';
+  const { against } = judgement;
+  if (Math.abs(brought - against) >= Math.abs(cold - against) - SAME_PRESSURE) return '';
+  return ` At ${measure(ONE_TEMPERATURE, 'temperature', system)} it would read ${measure(brought, 'pressure', system)}: that is the weather, not a leak. Set it all the same.`;
+}
+
 /** What was found at an item: grade or figure, and the rule. */
 export function judgedWords(
   judged: Judged,
   system: UnitSystem,
 ): { readonly said: string; readonly source?: string } {
-  const { item, answer, judgement, unjudged, brought } = judged;
+  const { item, answer, judgement, unjudged, cold } = judged;
   if (unjudged) return { said: UNJUDGED_WORDS[unjudged] };
   if (judgement?.rule === 'reading') {
-    const { said, source } = readingVerdict(judgement, brought ?? answer.value ?? 0, system);
-    const differs =
-      brought !== undefined && answer.value !== undefined && Math.abs(brought - answer.value) > 1500;
-    const read = differs ? `${measure(answer.value ?? 0, 'pressure', system)} read; ` : '';
+    const { said, source } = readingVerdict(judgement, cold ?? answer.value ?? 0, system);
+    const read = answer.value ?? 0;
+    const warm = cold !== undefined && Math.abs(cold - read) > SAME_PRESSURE;
     return {
-      said: `${read}${said}`,
-      source: differs ? `${source}. Brought to ${measure(ONE_TEMPERATURE, 'temperature', system)}` : source,
+      said: `${warm ? `${measure(read, 'pressure', system)} read warm: ` : ''}${said}${byWeather(judged, system)}`,
+      source,
     };
   }
   const { grade } = answer;
@@ -160,4 +174,28 @@ export function goReasonWords(
     case 'standing':
       return tow(reason.reason);
   }
+}
+
+/** What is wrong with a reading as it was typed. */
+export function takenWords(problem: TakenProblem, typed: string, system: UnitSystem): string {
+  const meant = problem.meant ? ` In ${problem.meant.unit} it would make sense.` : '';
+  switch (problem.code) {
+    case 'impossible':
+      return `“${typed}” is more or less than can be here.${meant}`;
+    case 'units':
+      return `“${typed}” is far from what it should be.${meant} Which is it?`;
+    case 'hub-cold':
+      return `${UNJUDGED_WORDS['hub-cold']} Read it after ten miles or more; kept, it is not judged.`;
+    case 'below-air':
+      return `A hub colder than the air around it, ${system === 'us' ? 'in °F' : 'in °C'}? Aim at the hub, and read again.`;
+  }
+}
+
+/** Two things said of one place that cannot both hold. */
+export function contradictionWords({ place, first, second }: Contradiction, system: UnitSystem): string {
+  const said = (one: Contradiction['second']) =>
+    'subject' in one
+      ? `${SUBJECT_WORDS[one.subject].name} “${small(gradeWords(one.subject, one.grade))}”`
+      : `${readingName(one.what)} ${readingValue(one.what, one.value, system)}`;
+  return `${placeName(place as Place)}: ${said(first)} and ${said(second)} cannot both hold.`;
 }

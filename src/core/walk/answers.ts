@@ -4,6 +4,7 @@ import {
   figuresAt,
   judgeGrade,
   judgeReading,
+  judgeRecheck,
   saysNothing,
   type Judgement,
   type ReadingJudgement,
@@ -54,23 +55,34 @@ export interface Judged {
   readonly unjudged?: Unjudged | undefined;
   readonly judgement?: Judgement | ReadingJudgement | undefined;
   readonly of?: Grounds | undefined;
-  /** A pressure (Pa) brought to the one temperature it was judged at. */
+  /** A pressure (Pa) as it was judged, cold, and what it comes to at the one temperature. */
+  readonly cold?: number | undefined;
   readonly brought?: number | undefined;
 }
 
 /** What answers are judged with. */
 export interface WalkContext {
-  readonly rig: Pick<RigState, 'parts'>;
+  readonly rig: Pick<RigState, 'parts' | 'refits'>;
   readonly model: RigModel;
   readonly house: HouseRules;
   readonly around: Around;
 }
 
-/** A pressure (Pa) as it would read cold at one temperature; as it stands where the air is not known. */
-export function broughtToOne(value: number, around: Around): number {
+/**
+ * A pressure (Pa) as it would read cold in the air it is towed in: a cold one as it stands, a warm one brought back
+ * from the tire's own heat. The placard's pressure is a cold one, whatever the weather.
+ */
+export function coldPressure(value: number, { tires, tireTemp, air = ONE_TEMPERATURE }: Around): number {
+  return tires === 'warm' && tireTemp !== undefined
+    ? pressureAt(value, { temperature: tireTemp }, { temperature: air })
+    : value;
+}
+
+/** The same pressure (Pa) at the one temperature that pressures are compared at; undefined where the air is not known. */
+export function broughtToOne(value: number, around: Around): number | undefined {
   const temperature = around.tires === 'warm' ? around.tireTemp : around.air;
   return temperature === undefined
-    ? value
+    ? undefined
     : pressureAt(value, { temperature }, { temperature: ONE_TEMPERATURE });
 }
 
@@ -84,14 +96,22 @@ function pressureJudged(item: WalkItem, answer: Answer, value: number, context: 
   const of: Grounds = { what: 'pressure', value };
   if (around.tires === 'warm' && around.tireTemp === undefined)
     return { item, answer, verdict: undefined, unjudged: 'tires-warm', of };
-  const brought = broughtToOne(value, around);
-  const judgement = judgeReading('pressure', brought, {
+  const cold = coldPressure(value, around);
+  const judgement = judgeReading('pressure', cold, {
     model,
     place: item.place,
     ...figuresAt(rig, item.place),
   });
   return judgement
-    ? { item, answer, verdict: judgement.verdict, judgement, of, brought }
+    ? {
+        item,
+        answer,
+        verdict: judgement.verdict,
+        judgement,
+        of,
+        cold,
+        brought: broughtToOne(value, around),
+      }
     : { item, answer, verdict: undefined, unjudged: 'no-target', of };
 }
 
@@ -127,7 +147,11 @@ export function judgeItem(item: WalkItem, answers: Answers, context: WalkContext
   const grade = answer.as === 'clear' ? cleanGrade(item) : answer.grade;
   // Not right, and nobody has said how: it counts as due until they do.
   if (grade === undefined) return { item, answer, verdict: 'due' };
-  const judgement = judgeGrade(item.subject, grade, context.house);
+  const refit = isWheelEnd(item.place) ? context.rig.refits[item.place] : undefined;
+  const judgement =
+    item.look === 'torque' && grade === 'moved' && refit
+      ? judgeRecheck('moved', refit.moves)
+      : judgeGrade(item.subject, grade, context.house);
   return {
     item,
     answer,

@@ -13,7 +13,7 @@ export {
 } from './walk';
 export { LOOKS, SYSTEMS, type LookId, type System } from './looks';
 export {
-  broughtToOne,
+  coldPressure,
   findingsOfWalk,
   judgeItem,
   judgeWalk,

@@ -100,10 +100,12 @@ describe('pressures', () => {
       { 'pressure@1L': { as: 'clear', value: psi(value), by: 'gauge' } },
       context(around),
     );
-  test('are judged at one temperature', () => {
-    expect(at(60.5, { tires: 'cold', air: F(40) })?.verdict).toBe('clear');
-    expect(at(60.5, { tires: 'cold', air: F(70) })?.verdict).toBe('watch');
-    expect(at(60.5, { tires: 'cold' })?.verdict).toBe('watch');
+  test('are judged cold as they stand, and told at one temperature', () => {
+    const low = at(60.5, { tires: 'cold', air: F(40) });
+    expect(low?.verdict).toBe('watch');
+    expect(low?.brought).toBeCloseTo(psi(65), -3);
+    expect(at(65, { tires: 'cold', air: F(40) })?.verdict).toBe('clear');
+    expect(at(60.5, { tires: 'cold' })).toMatchObject({ verdict: 'watch', brought: undefined });
   });
   test('taken warm they are not judged, unless the tire was felt with a thermometer', () => {
     expect(at(70, { tires: 'warm', air: F(70) })).toMatchObject({
@@ -111,6 +113,7 @@ describe('pressures', () => {
       unjudged: 'tires-warm',
     });
     expect(at(72, { tires: 'warm', air: F(70), tireTemp: F(120) })?.verdict).toBe('clear');
+    expect(at(65, { tires: 'warm', air: F(70), tireTemp: F(120) })?.verdict).toBe('watch');
   });
   test('without a target nothing is judged', () => {
     const bare = { ...model, tires: undefined };
@@ -220,6 +223,18 @@ describe('go or no-go', () => {
     const { go, reasons } = goVerdict(judge({}), [item('nuts@1L'), item('tire@S1')], []);
     expect(go).toBe('care');
     expect(reasons).toHaveLength(1);
+  });
+  test('a nut that moves again at a recheck is due, not watched', () => {
+    const refit = { entry: 'e', at: NOW, distance: 0, limits: [1], checked: -1, moves: 1 };
+    const shop = compileWalk('shop', model, 'round');
+    const verdict = (refits: RigState['refits']) =>
+      judgeItem(
+        item('torque@1L', shop),
+        { 'torque@1L': { as: 'not-right', grade: 'moved' } },
+        { ...context(), rig: { ...rig, refits } },
+      )?.verdict;
+    expect(verdict({})).toBe('watch');
+    expect(verdict({ '1L': refit })).toBe('due');
   });
   test('what stood against it before still does', () => {
     const open: RigState = {

@@ -1,6 +1,7 @@
 'use client';
 
 import { stopsInWindow } from '@/core/figures';
+import { JudgementNote } from '@/features/common';
 import { axleOf, matesOf, type Changes, type WheelEnd } from '@/core/rig';
 import { endPlayWindow } from '@/core/rules';
 import { nutPlay, type Run } from '@/core/routine';
@@ -8,7 +9,6 @@ import type { RigState } from '@/core/log';
 import { usePreferences } from '@/store';
 import { day, fraction, measure, ruleWords, windowSource } from '@/text';
 import { CastleNut, cx, Mark, markOf } from '@/ui';
-import { JudgementNote } from './judgement-note';
 import { MissingPitch } from './missing-fact';
 
 const BY_FEEL = [0, 0.5, 1, 1.5, 2];

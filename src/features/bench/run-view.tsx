@@ -4,6 +4,7 @@ import { ArrowLeft, Hand } from 'lucide-react';
 import { useRouter } from 'next/navigation';
 import { useEffect, useRef, useState } from 'react';
 import type { Instant } from '@/core/base';
+import { useWakeLock } from '@/features/common';
 import type { RigState } from '@/core/log';
 import { isWheelEnd, type RigModel } from '@/core/rig';
 import {
@@ -30,7 +31,6 @@ import { StepBar, StepGrid } from './step-grid';
 import { StepInputs } from './step-inputs';
 import { Stopwatch } from './stopwatch';
 import { useRunActions, type RunActions } from './use-run-actions';
-import { useWakeLock } from './use-wake-lock';
 
 interface KeptInput {
   readonly key: string;

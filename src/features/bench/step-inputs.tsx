@@ -1,6 +1,7 @@
 'use client';
 
 import type { Instant } from '@/core/base';
+import { JudgementNote } from '@/features/common';
 import { figuresAt, isJudged, judgeGrade, judgeReading } from '@/core/judge';
 import type { RigState } from '@/core/log';
 import { unitFor, type UnitSystem } from '@/core/quantity';
@@ -26,7 +27,6 @@ import {
 import { Button, Choice, Field } from '@/ui';
 import { Counter } from './counter';
 import { readInput, type StepInput } from './inputs';
-import { JudgementNote } from './judgement-note';
 import { NutSetting } from './nut-setting';
 
 interface Props {

@@ -3,7 +3,7 @@
 import { useCallback } from 'react';
 import type { Instant } from '@/core/base';
 import { makeEntry, makeVoid, type Entry, type EntryOf, type Kind } from '@/core/log';
-import { askToKeepOnce, newId, useYard } from '@/store';
+import { askToKeepOnce, newId, useYard, type Photo } from '@/store';
 import { unstoredWords } from '@/text';
 import { say } from '@/ui';
 
@@ -14,6 +14,8 @@ export type Draft = {
     readonly body: EntryOf<K>['body'];
     readonly happened?: Instant;
     readonly replaces?: string;
+    /** Its id, where another entry written with it speaks of it. */
+    readonly id?: string;
   };
 }[Kind];
 
@@ -22,16 +24,20 @@ export function useRecord(): (
   rig: string,
   drafts: readonly Draft[],
   said: string,
+  photos?: readonly Photo[],
 ) => Promise<readonly Entry[]> {
   const { store } = useYard();
   return useCallback(
-    async (rig, drafts, said) => {
+    async (rig, drafts, said, photos = []) => {
       const recorded = store.clock.now();
-      const entries = drafts.map(({ kind, body, happened, replaces }) =>
-        makeEntry(kind, { id: newId(), rig, happened: happened ?? recorded, recorded, replaces }, body),
+      const entries = drafts.map(({ kind, body, happened, replaces, id }) =>
+        makeEntry(kind, { id: id ?? newId(), rig, happened: happened ?? recorded, recorded, replaces }, body),
       );
       try {
-        await store.append(entries);
+        await store.append(
+          entries,
+          photos.map(({ hash, blob }) => ({ hash, blob })),
+        );
       } catch (error) {
         // Whoever asked keeps what was typed; it can be tried again.
         say(unstoredWords(error));

@@ -1,6 +1,7 @@
 import {
   CalendarRange,
   ClipboardList,
+  Footprints,
   House,
   ScrollText,
   Settings,
@@ -20,9 +21,10 @@ export interface Place {
 /** The places one goes to, in the order of the rail. */
 export const PLACES: readonly Place[] = [
   { href: '/', word: 'Yard', icon: House },
+  { href: '/walk', word: 'Walk', icon: Footprints, also: ['/lights'] },
   { href: '/season', word: 'Season', icon: CalendarRange },
   { href: '/bench', word: 'Bench', icon: ClipboardList, also: ['/sheet'] },
   { href: '/rig', word: 'Rig', icon: Tags, also: ['/parts', '/survey', '/rules', '/identify', '/setup'] },
-  { href: '/logbook', word: 'Logbook', icon: ScrollText },
+  { href: '/logbook', word: 'Logbook', icon: ScrollText, also: ['/end', '/finding'] },
   { href: '/keep', word: 'Keep', icon: Settings },
 ];

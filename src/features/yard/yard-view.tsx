@@ -72,14 +72,17 @@ function RigYard({ view, ready }: { view: RigView; ready: Ready }) {
     <>
       <div className="grid grid-cols-[minmax(0,1fr)] gap-4 lg:grid-cols-[minmax(0,1fr)_auto] lg:items-start">
         <Verdict view={view} now={ready.now} onPlan={() => setSheet({ show: 'plan' })} />
-        <div className="grid grid-cols-2 gap-2.5 sm:flex lg:pt-2">
+        <div className="grid grid-cols-3 gap-2.5 sm:flex lg:pt-2">
           <StartWork view={view} actions={actions} />
-          <Button
+          <LinkButton
             size="lg"
             className="md:min-h-13"
             look={view.tow.fitness === 'fit' ? 'primary' : 'plain'}
-            onClick={() => setSheet({ show: 'trip' })}
+            href={`/walk?rig=${rig.id}&walk=hitch`}
           >
+            Hitching up
+          </LinkButton>
+          <Button size="lg" className="md:min-h-13" onClick={() => setSheet({ show: 'trip' })}>
             Home again
           </Button>
         </div>

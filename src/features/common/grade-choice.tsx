@@ -1,0 +1,62 @@
+'use client';
+
+import { gradeVerdict, type HouseRules, type Subject } from '@/core/rules';
+import { gradesOf, gradeWords, SUBJECT_WORDS, VERDICT_WORDS } from '@/text';
+import { Choice, Condition, isDrawn, Mark, markOf } from '@/ui';
+
+/** The grades of a subject to choose from, each as it looks where it is drawn, with the verdict it carries. */
+export function GradeChoice({
+  subject,
+  value,
+  onChange,
+  house,
+  worseOnly = false,
+  label = SUBJECT_WORDS[subject].ask,
+  error,
+}: {
+  subject: Subject;
+  value: string | undefined;
+  onChange: (grade: string) => void;
+  house?: HouseRules | undefined;
+  /** Leaves out what is clear: it was said already that this is not. */
+  worseOnly?: boolean;
+  label?: string;
+  error?: string | undefined;
+}) {
+  const drawn = isDrawn(subject);
+  const grades = gradesOf(subject).filter(
+    (grade) => !worseOnly || gradeVerdict(subject, grade, house) !== 'clear',
+  );
+  return (
+    <Choice
+      label={label}
+      columns={drawn ? 'grid-cols-2 sm:grid-cols-3' : 'grid-cols-2'}
+      big
+      error={error}
+      options={grades.map((grade) => {
+        const verdict = gradeVerdict(subject, grade, house) ?? 'due';
+        return {
+          value: grade,
+          label: (
+            <>
+              {drawn && (
+                <span className="mb-1.5 block w-full">
+                  <Condition subject={subject} grade={grade} />
+                </span>
+              )}
+              {gradeWords(subject, grade)}
+            </>
+          ),
+          hint: (
+            <span className="flex items-center gap-1.5">
+              <Mark mark={markOf(verdict)} size={14} />
+              {VERDICT_WORDS[verdict].toLowerCase()}
+            </span>
+          ),
+        };
+      })}
+      value={value}
+      onChange={onChange}
+    />
+  );
+}

@@ -1,0 +1,78 @@
+'use client';
+
+import { useState } from 'react';
+import { checkTaken } from '@/core/judge';
+import { parseQuantity, unitFor, type Dimension } from '@/core/quantity';
+import { usePreferences } from '@/store';
+import { measure, parseWords, takenWords, typed } from '@/text';
+import { Button, Field } from '@/ui';
+
+/** A figure typed in, checked against what can be: another unit that makes sense of it is offered, and one's own word is taken where it can hold. */
+export function ReadingField({
+  label,
+  what,
+  dimension,
+  value,
+  onValue,
+  target,
+  air,
+  hint,
+}: {
+  label: string;
+  /** What is read, as the log calls it. */
+  what: string;
+  dimension: Dimension;
+  /** SI. */
+  value: number | undefined;
+  /** SI; undefined while it is no figure that can stand. */
+  onValue: (value: number | undefined) => void;
+  target?: number | undefined;
+  air?: number | undefined;
+  hint?: string | undefined;
+}) {
+  const { units } = usePreferences();
+  const unit = unitFor(dimension, units);
+  const [text, setText] = useState(value === undefined ? '' : typed(value, dimension, units));
+  const [insisted, setInsisted] = useState(false);
+  const read = text.trim() === '' ? undefined : parseQuantity(text, dimension, unit);
+  const problem = read?.ok ? checkTaken(what, read.value, unit, { target, air }) : undefined;
+  const take = (next: string, insist: boolean) => {
+    setText(next);
+    setInsisted(insist);
+    const parsed = next.trim() === '' ? undefined : parseQuantity(next, dimension, unit);
+    const wrong = parsed?.ok ? checkTaken(what, parsed.value, unit, { target, air }) : undefined;
+    const stands = parsed?.ok && (!wrong || (wrong.weight === 'ask' && insist));
+    onValue(stands ? parsed.value : undefined);
+  };
+  const error =
+    read && !read.ok
+      ? parseWords(read.error, units)
+      : problem && !insisted
+        ? takenWords(problem, text.trim(), units)
+        : undefined;
+  const meant = problem?.meant;
+  return (
+    <div className="grid gap-2">
+      <Field
+        label={label}
+        unit={unit}
+        inputMode="decimal"
+        big
+        value={text}
+        hint={hint}
+        error={error}
+        onChange={(event) => take(event.target.value, false)}
+      />
+      {problem && !insisted && (
+        <div className="flex flex-wrap gap-2">
+          {meant && (
+            <Button onClick={() => take(typed(meant.si, dimension, units), false)}>
+              It is {measure(meant.si, dimension, units)}
+            </Button>
+          )}
+          {problem.weight === 'ask' && <Button onClick={() => take(text, true)}>It is as I typed it</Button>}
+        </div>
+      )}
+    </div>
+  );
+}

@@ -1,0 +1,52 @@
+'use client';
+
+import { useCallback, useEffect, useRef, useState } from 'react';
+import { useYard } from '@/store';
+
+/** Something half done that lies on this device: loading, none, or under way. */
+export type Kept<T> = 'loading' | 'none' | T;
+
+/** What is half done under a key; every change is on disk before it is shown, and undefined puts it away. */
+export function useKept<T extends object>(
+  key: string,
+): {
+  readonly state: Kept<T>;
+  readonly change: (next: (value: T) => T) => void;
+  readonly set: (value: T | undefined) => Promise<void>;
+} {
+  const { store } = useYard();
+  const [state, setState] = useState<Kept<T>>('loading');
+  const last = useRef<T | undefined>(undefined);
+  const queue = useRef(Promise.resolve());
+
+  useEffect(() => {
+    let gone = false;
+    void store.readDraft(key).then((kept) => {
+      if (gone) return;
+      last.current = kept as T | undefined;
+      setState(last.current ?? 'none');
+    });
+    return () => {
+      gone = true;
+    };
+  }, [store, key]);
+
+  const set = useCallback(
+    (value: T | undefined) => {
+      last.current = value;
+      queue.current = queue.current
+        .then(() => store.keepDraft(key, value))
+        .then(() => setState(value ?? 'none'));
+      return queue.current;
+    },
+    [store, key],
+  );
+  const change = useCallback(
+    (next: (value: T) => T) => {
+      // Two quick taps build on each other, not on what was last painted.
+      if (last.current) void set(next(last.current));
+    },
+    [set],
+  );
+  return { state, change, set };
+}

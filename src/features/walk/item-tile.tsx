@@ -1,0 +1,106 @@
+'use client';
+
+import type { Answer, Judged, WalkItem } from '@/core/walk';
+import { usePreferences } from '@/store';
+import { itemWords, judgedWords, measure, VERDICT_WORDS } from '@/text';
+import { cx, Mark, markColor, markOf } from '@/ui';
+
+/** What one tap on a tile says: clear, and of a tire that it reads its target. */
+function cleanAnswer({ reads }: WalkItem, target: number | undefined): Answer {
+  return reads === 'pressure' && target !== undefined
+    ? { as: 'clear', value: target, by: 'gauge' }
+    : { as: 'clear', by: reads === 'hub-temp' ? 'hand' : 'eye' };
+}
+
+function CleanWords({
+  item,
+  judged,
+  target,
+}: {
+  item: WalkItem;
+  judged: Judged | undefined;
+  target: number | undefined;
+}) {
+  const { units } = usePreferences();
+  const { clear } = itemWords(item);
+  if (judged?.answer.as === 'skipped') return <>Skipped: not looked at</>;
+  if (judged && (judged.verdict !== 'clear' || judged.answer.value !== undefined))
+    return (
+      <>
+        {judged.verdict && judged.verdict !== 'clear' && (
+          <strong className={markColor(markOf(judged.verdict))}>{VERDICT_WORDS[judged.verdict]}. </strong>
+        )}
+        {judgedWords(judged, units).said}
+      </>
+    );
+  if (judged && item.reads === 'pressure') return <>Looked at, not read</>;
+  if (item.reads === 'pressure')
+    return target === undefined ? (
+      <>looks full; target not known</>
+    ) : (
+      <>{measure(target, 'pressure', units)}, on target</>
+    );
+  return <>{clear}</>;
+}
+
+/** One thing to look at: one tap says it is clear, the smaller one beside it that it is not. */
+export function ItemTile({
+  item,
+  judged,
+  target,
+  open,
+  onAnswer,
+  onOpen,
+}: {
+  item: WalkItem;
+  judged: Judged | undefined;
+  /** The cold pressure a tire should read (Pa). */
+  target: number | undefined;
+  /** Its fields are open below. */
+  open: boolean;
+  onAnswer: (answer: Answer | undefined) => void;
+  onOpen: () => void;
+}) {
+  const { name } = itemWords(item);
+  const word = item.reads === 'pressure' ? 'other' : 'not right';
+  const answer = judged?.answer;
+  const clean = answer?.as === 'clear' && judged?.verdict !== 'watch';
+  const bad = answer?.as === 'not-right';
+  return (
+    <div className="grid grid-cols-[minmax(0,1fr)_5.6rem] gap-2.5">
+      <button
+        type="button"
+        aria-pressed={clean}
+        onClick={() => onAnswer(clean ? undefined : cleanAnswer(item, target))}
+        className={cx(
+          'flex min-h-18 items-center gap-3 rounded-sheet border-[1.5px] px-4 py-2 text-left',
+          clean
+            ? 'border-clear bg-accent-wash shadow-[inset_6px_0_0_var(--clear)]'
+            : bad
+              ? 'border-due bg-due-wash shadow-[inset_6px_0_0_var(--due)]'
+              : 'border-line bg-sheet',
+        )}
+      >
+        <span className="min-w-0 flex-1">
+          <span className="block text-lg leading-tight font-semibold">{name}</span>
+          <span className={cx('block text-[0.94rem] leading-snug', clean ? 'text-ink' : 'text-soft')}>
+            <CleanWords item={item} judged={judged} target={target} />
+          </span>
+        </span>
+        {judged?.verdict && <Mark mark={markOf(judged.verdict)} size={24} spoken />}
+      </button>
+      <button
+        type="button"
+        aria-expanded={open}
+        aria-label={`${word}: ${name}`}
+        onClick={onOpen}
+        className={cx(
+          'min-h-18 rounded-sheet border-[1.5px] px-1 leading-tight font-semibold',
+          open || bad ? 'border-due text-due bg-due-wash' : 'border-line bg-sheet text-due',
+        )}
+      >
+        {word}
+      </button>
+    </div>
+  );
+}

@@ -1,0 +1,171 @@
+'use client';
+
+import { useRouter, useSearchParams } from 'next/navigation';
+import { useEffect, useState } from 'react';
+import { msOf } from '@/core/base';
+import { WALKS, type WalkBody, type WalkId } from '@/core/log';
+import { compileWalk, goVerdict, itemsOf, judgeWalk } from '@/core/walk';
+import {
+  Loading,
+  useKept,
+  useRecord,
+  useWakeLock,
+  WithRig,
+  type RigView,
+  type Rigs,
+} from '@/features/common';
+import { newId, usePreferences, useYard } from '@/store';
+import { WALK_WORDS } from '@/text';
+import { BeforeWalk } from './before-walk';
+import { GoView } from './go-view';
+import { StartWalk } from './start-walk';
+import { allClear, answered, beginWalk, type WalkDraft } from './walk-draft';
+import { walkEntries } from './walk-entries';
+import { ZoneView } from './zone-view';
+
+type Ready = Extract<Rigs, { status: 'ready' }>;
+
+/** A walk under way, from its first stop to its end. */
+function Walking({
+  view,
+  draft,
+  change,
+  onLeave,
+  onSaved,
+}: {
+  view: RigView;
+  draft: WalkDraft;
+  change: (next: (draft: WalkDraft) => WalkDraft) => void;
+  onLeave: () => void;
+  onSaved: () => Promise<void>;
+}) {
+  const { units } = usePreferences();
+  const { store } = useYard();
+  const record = useRecord();
+  useWakeLock();
+  const { rig, model, house } = view;
+  const walk = compileWalk(draft.walk, model, draft.order);
+  const context = { rig, model, house, around: draft.around };
+  const items = itemsOf(walk);
+  if (!draft.begun)
+    return (
+      <div className="mx-auto w-full max-w-3xl px-4 py-5 md:px-8">
+        <p className="text-soft">{model.name}</p>
+        <h1 className="mb-5 text-4xl md:text-5xl">{WALK_WORDS[draft.walk].title}</h1>
+        <BeforeWalk
+          pressures={items.some(({ reads }) => reads === 'pressure')}
+          onBegin={(around) => change((now) => ({ ...now, around, begun: true }))}
+        />
+      </div>
+    );
+  if (draft.at < walk.zones.length)
+    return (
+      <ZoneView
+        draft={draft}
+        walk={walk}
+        context={context}
+        onAnswer={(key, answer) => change((now) => answered(now, key, answer))}
+        onPhoto={async (item, photo) => {
+          await store.keepPhoto({ hash: photo.hash, blob: photo.blob });
+          const { hash, bytes, width, height } = photo;
+          change((now) => ({
+            ...now,
+            photos: [...now.photos, { item, photo: { hash, bytes, width, height } }],
+          }));
+        }}
+        onAllClear={(keys) => change((now) => ({ ...allClear(now, keys), at: now.at + 1 }))}
+        onMove={(by) => change((now) => ({ ...now, at: Math.max(0, now.at + by) }))}
+        onLeave={onLeave}
+      />
+    );
+  const judged = judgeWalk(walk, draft.answers, context);
+  const skipped = items.filter(({ key }) => (draft.answers[key]?.as ?? 'skipped') === 'skipped');
+  const verdict = goVerdict(judged, skipped, draft.walk === 'hitch' ? view.tow.reasons : []);
+  const save = async (decision: WalkBody['decision']) => {
+    const minutes = Math.max(0, Math.round((msOf(store.clock.now()) - msOf(draft.started)) / 60_000));
+    await record(
+      rig.id,
+      walkEntries({
+        draft,
+        walk,
+        judged,
+        rig,
+        model,
+        house,
+        decision,
+        minutes: Math.min(minutes, 1440),
+        id: newId,
+        units,
+      }),
+      `${WALK_WORDS[draft.walk].title} on record`,
+    );
+    await onSaved();
+  };
+  return (
+    <GoView
+      draft={draft}
+      walk={walk}
+      verdict={verdict}
+      view={view}
+      onBack={() => change((now) => ({ ...now, at: walk.zones.length - 1 }))}
+      onZone={(index) => change((now) => ({ ...now, at: Math.max(0, index) }))}
+      onSave={save}
+    />
+  );
+}
+
+const isWalk = (text: string | null): text is WalkId => (WALKS as readonly string[]).includes(text ?? '');
+
+function OneRig({ view, ready }: { view: RigView; ready: Ready }) {
+  const router = useRouter();
+  const params = useSearchParams();
+  const wanted = params.get('walk');
+  const { state, change, set } = useKept<WalkDraft>(`walk ${view.rig.id}`);
+  const { store } = useYard();
+  const home = `/walk?rig=${view.rig.id}`;
+  // Asked for by name, as from the Yard, a walk begins at once; one that was left off goes on.
+  const [ended, setEnded] = useState(false);
+  const begins = isWalk(wanted) && state === 'none' && !ended;
+  useEffect(() => {
+    if (begins && isWalk(wanted)) void set(beginWalk(wanted, 'round', store.clock.now()));
+  }, [begins, wanted, set, store]);
+  if (state === 'loading' || begins || ended) return <Loading />;
+  if (state !== 'none' && wanted)
+    return (
+      <Walking
+        view={view}
+        draft={state}
+        change={change}
+        onLeave={() => router.push(home)}
+        onSaved={async () => {
+          // While the address still asks for a walk, another would begin.
+          setEnded(true);
+          router.push(`/?rig=${view.rig.id}`);
+          await set(undefined);
+        }}
+      />
+    );
+  const draft = state === 'none' ? undefined : state;
+  return (
+    <StartWalk
+      view={view}
+      rigs={ready.rigs}
+      fold={ready.fold}
+      draft={draft}
+      onStart={(walk, order) => {
+        void set(beginWalk(walk, order, store.clock.now())).then(() => router.push(`${home}&walk=${walk}`));
+      }}
+      onGoOn={() => router.push(`${home}&walk=${draft?.walk ?? 'hitch'}`)}
+      onDrop={() => void set(undefined)}
+    />
+  );
+}
+
+/** Walkarounds: are we fit to go? */
+export function WalkView() {
+  return (
+    <WithRig promise="Once a rig is set up, every walk round it is led from here, and ends with go or no-go.">
+      {(view, ready) => <OneRig key={view.rig.id} view={view} ready={ready} />}
+    </WithRig>
+  );
+}
