@@ -71,6 +71,9 @@ const model: RigModel = {
   miles: 'meter',
 };
 
+/** Hive Cart as its owner describes it. */
+export const HIVE_CART = model;
+
 const HUB = { studs: 5, seal: 'YS-171', inner: 'YB-68', outer: 'YB-44', grease: 'lithium-complex' } as const;
 
 /** Hive Cart: the flatbed, bought used, that carries beehives between orchards; miles by its hub meter. */

@@ -170,6 +170,7 @@ export function juniper(diary: Diary): void {
     verdict: 'due',
     text: 'grease weeps behind the hub',
     pulls: 'repack',
+    of: { subject: 'grease-back', grade: 'behind' },
   });
   diary.plan('2026-05-12', '2026-05-23', 180, 'the lakes');
   diary.plan('2026-05-12', '2026-07-03', 420, 'round the lakes, three nights');

@@ -6,6 +6,7 @@ import { HOUSE, type Entry } from '../src/core/log';
 import { at, Diary, TOLD_ON } from './diary';
 import { hiveCart } from './hive-cart';
 import { juniper } from './juniper';
+import { hiveCartFindings, hiveCartReadings, juniperFindings, juniperReadings } from './readings';
 import { randomFrom } from './random';
 import { sandpiper } from './sandpiper';
 
@@ -26,15 +27,28 @@ export function demoEntries(date: string = TOLD_ON, seed = 1): readonly Entry[] 
     tell(one);
     return one.entries;
   };
+  const house = diary(HOUSE, (one) =>
+    one.write('season', at('2023-11-18', 9), {
+      half: 'north',
+      start: yearDay('2026-04-01'),
+      end: yearDay('2026-10-25'),
+    }),
+  );
+  const towed = diary(DEMO_RIGS.juniper, juniper);
+  // Readings and pictures have chances of their own: adding one leaves the rest of the story as it is.
+  const apart = (rig: string, part: number, tell: (diary: Diary, random: () => number) => void) => {
+    const chances = randomFrom(seed * 1000 + part);
+    const one = new Diary(rig, chances, shift);
+    tell(one, chances);
+    return one.entries;
+  };
   return [
-    ...diary(HOUSE, (house) =>
-      house.write('season', at('2023-11-18', 9), {
-        half: 'north',
-        start: yearDay('2026-04-01'),
-        end: yearDay('2026-10-25'),
-      }),
-    ),
-    ...diary(DEMO_RIGS.juniper, juniper),
+    ...apart(DEMO_RIGS.juniper, 1, juniperReadings),
+    ...apart(DEMO_RIGS.juniper, 2, (one) => juniperFindings(one, towed)),
+    ...apart(DEMO_RIGS.hiveCart, 3, hiveCartReadings),
+    ...apart(DEMO_RIGS.hiveCart, 4, hiveCartFindings),
+    ...house,
+    ...towed,
     ...diary(DEMO_RIGS.sandpiper, sandpiper),
     ...diary(DEMO_RIGS.hiveCart, hiveCart),
   ];

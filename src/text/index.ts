@@ -83,7 +83,7 @@ export {
   testWords,
   WIRING_WORDS,
 } from './faults';
-export { raisedWords, RECHECK_FINDING } from './finding';
+export { forbidsWords, groundsWords, raisedWords, RAISED_WORDS, RECHECK_FINDING } from './finding';
 export { layOut, type Item, type LaidOut } from './tools';
 export {
   FACT_GROUP_WORDS,

@@ -38,11 +38,13 @@ const NOISE = toSI(0.8, 'psi');
 const AIR_UNKNOWN = 3.5;
 /** So much more than the reading before: someone filled it (Pa). */
 const FILLED = toSI(2.5, 'psi');
-/** What lies further back says little of today (d). */
-const LOOK_BACK = 240;
+/** How far back is looked (d): over a season for a slow leak, and over the last weeks for one that began in them. */
+const LOOK_BACK = [240, 75] as const;
 /** Due from here on: a share of the target (handbook 5). */
 const DUE = 0.85;
+/** The band told, of 90 %; and how sure a leak has to be, which is asked anew at every reading. */
 const SURE = 1.645;
+const SURER = 2.2;
 const FEWEST = 3;
 /** Over less time than this nothing can be said (d). */
 const SHORTEST = 10;
@@ -77,7 +79,7 @@ const reach = (line: Line) => SURE * (1 + 1 / Math.max(1, line.count));
 
 /**
  * The leak of a tire from what was read cold, and what it was filled to (handbook 8.4); the target (Pa) sets the
- * limit. Leaking means: surely more than rubber lets through.
+ * limit. Leaking means: surely more than rubber lets through, over the season or of late.
  */
 export function leakTrend(
   read: readonly Point[],
@@ -85,9 +87,21 @@ export function leakTrend(
   target: number | undefined,
   now: Instant,
 ): LeakTrend {
+  const [season, late] = LOOK_BACK.map((days) => leakWithin(days, read, set, target, now));
+  const sure = [late, season].find((trend) => trend?.status === 'leaking');
+  return sure ?? season ?? { kind: 'leak', status: 'few', brought: [] };
+}
+
+function leakWithin(
+  days: number,
+  read: readonly Point[],
+  set: readonly Point[],
+  target: number | undefined,
+  now: Instant,
+): LeakTrend {
   const today = Date.parse(now) / 86_400_000;
   const recent = (points: readonly Point[]) =>
-    points.filter(({ day, tires }) => tires !== 'warm' && today - day <= LOOK_BACK);
+    points.filter(({ day, tires }) => tires !== 'warm' && today - day <= days);
   const points = recent(read).map(brought);
   const runs = runsOf(points, recent(set).map(brought));
   const all = runs.flat();
@@ -114,7 +128,8 @@ export function leakTrend(
       : instantOf((today + Math.max(0, (level - limit) / (loss / MONTH))) * 86_400_000);
   const likely = after(rate);
   const early = after(rate + wide);
-  const status = rate - wide > through ? 'leaking' : rate > through * 1.25 ? 'perhaps' : 'steady';
+  const status =
+    rate - (wide * SURER) / SURE > through ? 'leaking' : rate > through * 1.25 ? 'perhaps' : 'steady';
   return {
     kind: 'leak',
     status,

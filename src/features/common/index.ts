@@ -21,3 +21,4 @@ export { PhotoOf } from './photo-of';
 export { photoDraft, type PhotoSize } from './photo-draft';
 export { useKept, type Kept } from './use-kept';
 export { ReadingField } from './reading-field';
+export { PartRows } from './part-rows';

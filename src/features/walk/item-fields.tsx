@@ -16,7 +16,7 @@ interface Props {
   readonly onDone: () => void;
 }
 
-function PressureFields({ item, judged, context, onAnswer }: Props) {
+function PressureFields({ judged, context, onAnswer }: Props) {
   const { units } = usePreferences();
   const target = context.model.tires?.pressure?.value;
   const answer = judged?.answer;

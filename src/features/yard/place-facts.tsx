@@ -1,9 +1,8 @@
 import { axleOf, hubOpens, isGuess, type Place, type WheelEnd } from '@/core/rig';
-import type { RigView } from '@/features/common';
+import { PartRows, type RigView } from '@/features/common';
 import { usePreferences } from '@/store';
 import { BASIS_WORDS, day, HUB_WORDS, measure, THICKENER_WORDS, torqueSpec } from '@/text';
 import { cx } from '@/ui';
-import { PartRows } from './part-rows';
 
 function EndRows({ view, place }: { view: RigView; place: WheelEnd }) {
   const { units } = usePreferences();

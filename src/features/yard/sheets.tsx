@@ -12,7 +12,7 @@ import {
   MemoryDialog,
   PlanDialog,
 } from '@/features/duties';
-import { FindingDialog, FixDialog } from './finding-dialog';
+import { FindingDialog, FixDialog } from '@/features/findings';
 import type { PlaceActions } from './place-actions';
 import { PlaceSheet } from './place-sheet';
 import { RecheckDialog } from './recheck-dialog';
@@ -74,6 +74,6 @@ export default function Sheets({
     case 'report':
       return <FindingDialog view={view} place={sheet.place} onClose={onClose} />;
     case 'fix':
-      return <FixDialog view={view} finding={sheet.finding} onClose={onClose} />;
+      return <FixDialog view={view} fold={ready.fold} finding={sheet.finding} onClose={onClose} />;
   }
 }

@@ -1,6 +1,6 @@
 import { partAt, rolledBy } from '@/core/log';
 import { partsAt, rolls, type Place } from '@/core/rig';
-import type { RigView } from '@/features/common';
+import type { RigView } from './use-rigs';
 import { usePreferences } from '@/store';
 import { capital, measure, PART_WORDS, partName } from '@/text';
 

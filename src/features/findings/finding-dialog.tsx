@@ -2,10 +2,12 @@
 
 import { useState } from 'react';
 import { placesOf, type Place } from '@/core/rig';
-import type { FindingState } from '@/core/log';
-import { PlacePicker, SEVERITIES, useRecord, type RigView } from '@/features/common';
+import { photoDraft, PlacePicker, SEVERITIES, useRecord, type RigView } from '@/features/common';
+import { newId } from '@/store';
 import { routineTitle } from '@/text';
 import { Choice, Dialog, RigPlan, SheetForm, TextArea } from '@/ui';
+import { PhotosKept } from './photos-kept';
+import { usePhotos } from './use-photos';
 
 /** Where on the rig: tapped on its drawing, or taken from the list of its places. */
 function WherePicker({
@@ -60,6 +62,7 @@ export function FindingDialog({
   const [verdict, setVerdict] = useState<'watch' | 'due' | 'stop'>();
   const [text, setText] = useState('');
   const [cure, setCure] = useState('');
+  const [photos, setPhotos] = usePhotos();
   const [tried, setTried] = useState(false);
   const cures = view.duties.flatMap(({ place: where, routine }) =>
     where === at && routine !== 'lug-recheck' ? [routine] : [],
@@ -69,10 +72,19 @@ export function FindingDialog({
   const save = async () => {
     setTried(true);
     if (!verdict || text.trim() === '') return;
+    const id = newId();
     await record(
       view.rig.id,
-      [{ kind: 'finding.opened', body: { place: at, verdict, text: text.trim(), ...(pulls && { pulls }) } }],
+      [
+        {
+          kind: 'finding.opened',
+          id,
+          body: { place: at, verdict, text: text.trim(), ...(pulls && { pulls }) },
+        },
+        ...photos.map((photo) => photoDraft(photo, at, { of: id })),
+      ],
       'Finding opened',
+      photos,
     );
     onClose();
   };
@@ -103,6 +115,7 @@ export function FindingDialog({
             tried && !verdict ? 'Choose how bad it is: it decides whether the rig may be towed.' : undefined
           }
         />
+        <PhotosKept photos={photos} onChange={setPhotos} />
         {cures.length > 0 && (
           <label className="grid gap-1.5 font-semibold">
             Work that would put it right
@@ -120,46 +133,6 @@ export function FindingDialog({
             </select>
           </label>
         )}
-      </SheetForm>
-    </Dialog>
-  );
-}
-
-/** A finding closed, with what was done about it. */
-export function FixDialog({
-  view,
-  finding,
-  onClose,
-}: {
-  view: RigView;
-  finding: FindingState;
-  onClose: () => void;
-}) {
-  const record = useRecord();
-  const [how, setHow] = useState('');
-  const [tried, setTried] = useState(false);
-  const save = async () => {
-    setTried(true);
-    if (how.trim() === '') return;
-    await record(
-      view.rig.id,
-      [{ kind: 'finding.closed', body: { finding: finding.id, how: how.trim() } }],
-      'Finding closed',
-    );
-    onClose();
-  };
-  return (
-    <Dialog open onClose={onClose} title="Fixed" description={finding.text}>
-      <SheetForm save={() => void save()} label="Close the finding">
-        <TextArea
-          label="What was done"
-          maxLength={500}
-          value={how}
-          onChange={(event) => setHow(event.target.value)}
-          error={
-            tried && how.trim() === '' ? 'Say what was done: the record is your second opinion.' : undefined
-          }
-        />
       </SheetForm>
     </Dialog>
   );

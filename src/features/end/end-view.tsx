@@ -1,0 +1,325 @@
+'use client';
+
+import Link from 'next/link';
+import { useRouter, useSearchParams } from 'next/navigation';
+import { useMemo, useState } from 'react';
+import { cureOf, leadsFor } from '@/core/judge';
+import type { Entry } from '@/core/log';
+import { isSpare, isWheelEnd, sparesOf, wheelEnds, type RigModel, type TirePlace } from '@/core/rig';
+import { historyOfReadings, trendsAt, warns, type Trend } from '@/core/trend';
+import { sameFinding } from '@/core/walk';
+import {
+  benchLink,
+  PartRows,
+  PhotoOf,
+  Ruled,
+  useRecord,
+  WithRig,
+  type RigView,
+  type Rigs,
+} from '@/features/common';
+import { findingsOfRig } from '@/features/findings';
+import { usePreferences } from '@/store';
+import { day, entryWords, leadWords, PATTERN_WORDS, placeWords, trendWords, capital } from '@/text';
+import { Button, cx, LinkButton, Mark, markOf, RigPlan } from '@/ui';
+import { ReadingDialog } from './reading-dialog';
+import { TrendBlock } from './trend-block';
+
+type Ready = Extract<Rigs, { status: 'ready' }>;
+
+const SHOWN = 10;
+
+/** True where an entry speaks of a place. */
+function speaksOf(entry: Entry, place: TirePlace): boolean {
+  switch (entry.kind) {
+    case 'work':
+      return entry.body.jobs.some((job) => job.place === place);
+    case 'walk':
+      return [...entry.body.taken, ...entry.body.conditions].some((one) => one.place === place);
+    case 'reading':
+      return entry.body.taken.some((one) => one.place === place);
+    case 'recheck':
+    case 'finding.opened':
+    case 'opinion':
+      return entry.body.place === place;
+    case 'part.fitted':
+      return entry.body.to === place;
+    case 'part.moved':
+      return entry.body.moves.some((move) => move.to === place);
+    case 'event':
+      return (entry.body.places as readonly string[]).includes(place);
+    default:
+      return false;
+  }
+}
+
+/** The last entries that speak of a place, the newest first. */
+function storyAt(ready: Ready, rig: string, place: TirePlace): readonly Entry[] {
+  const found: Entry[] = [];
+  const { entries, dead } = ready.fold;
+  for (let i = entries.length - 1; i >= 0 && found.length < SHOWN; i--) {
+    const entry = entries[i];
+    if (entry && entry.rig === rig && !dead.has(entry.id) && speaksOf(entry, place)) found.push(entry);
+  }
+  return found;
+}
+
+const GRADE: Partial<Record<Trend['status'], number>> = { perhaps: 1, few: 3 };
+
+/** What warns first, what is not known last. */
+function inOrder(trends: readonly Trend[]): readonly Trend[] {
+  const weight = (trend: Trend) => (warns(trend) ? 0 : (GRADE[trend.status] ?? 2));
+  return [...trends].sort((a, b) => weight(a) - weight(b));
+}
+
+function Places({ model, rig, place }: { model: RigModel; rig: string; place: TirePlace }) {
+  return (
+    <nav aria-label="Places" className="flex gap-1.5 overflow-x-auto py-1">
+      {[...wheelEnds(model), ...sparesOf(model)].map((one) => (
+        <Link
+          key={one}
+          prefetch={false}
+          href={`/end?rig=${rig}&place=${one}`}
+          aria-current={one === place ? 'page' : undefined}
+          className={cx(
+            'figures grid min-h-11 min-w-14 shrink-0 place-items-center rounded-sheet border-[1.5px] px-3 text-lg font-semibold',
+            one === place ? 'border-accent bg-accent-wash' : 'border-line hover:border-ink text-soft',
+          )}
+        >
+          {one}
+        </Link>
+      ))}
+    </nav>
+  );
+}
+
+function Warning({ trend, view, place }: { trend: Trend; view: RigView; place: TirePlace }) {
+  const { units } = usePreferences();
+  const record = useRecord();
+  const { rig, model, house, now } = view;
+  const of = { trend: trend.kind };
+  const open = sameFinding(rig.findings, place, of);
+  const what =
+    trend.kind === 'heat'
+      ? 'hub-temp'
+      : trend.kind === 'leak'
+        ? 'valve'
+        : trend.kind === 'nuts'
+          ? 'lug-move'
+          : 'seal';
+  const pulls = cureOf(what, place, model, house);
+  const leads = leadsFor(of, place, rig, house);
+  const { said } = trendWords(trend, units, now);
+  return (
+    <div className="border-due mt-4 grid gap-3 border-l-4 pl-4">
+      <ul className="grid gap-1">
+        {leads.slice(0, 3).map((lead) => (
+          <li key={lead.code}>{leadWords(lead)}</li>
+        ))}
+      </ul>
+      <div>
+        {open ? (
+          <LinkButton href={`/finding?rig=${rig.id}&id=${open.id}`}>To its finding</LinkButton>
+        ) : (
+          <Button
+            onClick={() =>
+              void record(
+                rig.id,
+                [
+                  {
+                    kind: 'finding.opened',
+                    body: { place, verdict: 'due', text: said.slice(0, 500), of, ...(pulls && { pulls }) },
+                  },
+                ],
+                'Finding opened',
+              )
+            }
+          >
+            Open a finding of it
+          </Button>
+        )}
+      </div>
+    </div>
+  );
+}
+
+function End({ view, ready, place }: { view: RigView; ready: Ready; place: TirePlace }) {
+  const { units } = usePreferences();
+  const router = useRouter();
+  const [reading, setReading] = useState(false);
+  const { rig, model, now } = view;
+  const history = useMemo(() => historyOfReadings(ready.fold, rig.id), [ready.fold, rig.id]);
+  // By the hour: a chart is not another one for the minute that passes.
+  const hour = `${now.slice(0, 13)}:00:00.000Z`;
+  const { trends, pattern } = useMemo(
+    () => trendsAt(history, model, place, hour),
+    [history, model, place, hour],
+  );
+  const ordered = inOrder(trends);
+  const [first] = ordered;
+  const warning = first && warns(first) ? first : undefined;
+  const findings = findingsOfRig(ready.fold, rig).filter(({ opened }) => opened.body.place === place);
+  const photos = ready.fold.entries.flatMap((entry) =>
+    entry.kind === 'photo' &&
+    entry.rig === rig.id &&
+    entry.body.place === place &&
+    !ready.fold.dead.has(entry.id)
+      ? [entry]
+      : [],
+  );
+  const story = storyAt(ready, rig.id, place);
+  const state = [...view.places, ...view.elsewhere].find((one) => one.place === place);
+  const pressing = view.duties.filter(
+    (duty) => duty.place === place && duty.verdict !== 'clear' && !duty.within,
+  );
+  const work = benchLink(rig.id, pressing);
+  return (
+    <div className="mx-auto w-full max-w-[80rem] px-4 py-4 md:px-8 md:py-6">
+      <div className="flex flex-wrap items-center justify-between gap-x-6 gap-y-2">
+        <Places model={model} rig={rig.id} place={place} />
+        <p className="text-soft">{model.name}</p>
+      </div>
+      <div className="mt-4 flex items-start gap-4">
+        {state && <Mark mark={warning ? 'due' : state.mark} size={46} />}
+        <div className="min-w-0">
+          <h1 className="flex flex-wrap items-baseline gap-x-3 text-5xl">
+            {place}
+            <span className="text-soft font-words text-lg font-normal">{placeWords(place, model)}</span>
+          </h1>
+          <p className="mt-1 max-w-[60ch] text-xl">
+            {warning ? trendWords(warning, units, now).said : 'Nothing in its readings speaks of trouble.'}
+          </p>
+          {warning && <Warning trend={warning} view={view} place={place} />}
+        </div>
+      </div>
+      <div className="mt-5 flex flex-wrap gap-2.5">
+        <Button look={warning ? 'plain' : 'primary'} onClick={() => setReading(true)}>
+          Read something here
+        </Button>
+        {work && <LinkButton href={work}>Step by step on the Bench</LinkButton>}
+      </div>
+      <div className="mt-6 grid gap-x-12 gap-y-8 lg:grid-cols-[minmax(0,1fr)_21rem]">
+        <div className="min-w-0">
+          {pattern && pattern !== 'even' && (
+            <p className="border-soon mb-5 border-l-4 pl-4 text-lg">{PATTERN_WORDS[pattern]}</p>
+          )}
+          {ordered.map((trend) => (
+            <TrendBlock
+              key={trend.kind === 'wear' ? trend.what : trend.kind}
+              trend={trend}
+              view={view}
+              history={history}
+              place={place}
+            />
+          ))}
+        </div>
+        <aside className="grid content-start gap-8">
+          <div className="border-line bg-sheet rounded-sheet border p-3">
+            <RigPlan
+              model={model}
+              heading="up"
+              bare
+              className="mx-auto max-w-52"
+              chosen={[place]}
+              choosable={[...wheelEnds(model), ...sparesOf(model)]}
+              onChoose={(to) => router.push(`/end?rig=${rig.id}&place=${to}`)}
+            />
+          </div>
+          <section aria-label="Fitted here">
+            <Ruled>Fitted here</Ruled>
+            <dl className="grid grid-cols-[auto_1fr] gap-x-5 gap-y-1.5 py-3">
+              <PartRows view={view} place={place} />
+            </dl>
+          </section>
+          <section aria-label="Findings here">
+            <Ruled>Findings</Ruled>
+            {findings.length === 0 && <p className="text-soft py-3">None on record.</p>}
+            <ul>
+              {findings.slice(0, 6).map(({ opened, open }) => (
+                <li key={opened.id} className="border-line border-b">
+                  <Link
+                    prefetch={false}
+                    href={`/finding?rig=${rig.id}&id=${opened.id}`}
+                    className="hover:bg-accent-wash/60 flex min-h-11 gap-2.5 py-2"
+                  >
+                    <span className="mt-0.5">
+                      <Mark mark={open ? markOf(open.verdict) : 'clear'} size={18} spoken />
+                    </span>
+                    <span>
+                      {capital(opened.body.text)}
+                      <span className="text-soft block text-[0.92rem]">
+                        {day(opened.happened, now)}
+                        {open ? '' : ', closed'}
+                      </span>
+                    </span>
+                  </Link>
+                </li>
+              ))}
+            </ul>
+          </section>
+          {photos.length > 0 && (
+            <section aria-label="Photos here">
+              <Ruled>Photos</Ruled>
+              <ul className="mt-3 grid grid-cols-2 gap-2">
+                {photos.slice(-4).map((entry) => (
+                  <li key={entry.id}>
+                    <PhotoOf
+                      hash={entry.body.hash}
+                      alt={`${place}, ${day(entry.happened, now)}`}
+                      className="aspect-4/3 w-full rounded-sheet object-cover"
+                    />
+                    <p className="text-soft text-[0.92rem]">{day(entry.happened, now)}</p>
+                  </li>
+                ))}
+              </ul>
+            </section>
+          )}
+          <section aria-label="Lately here">
+            <Ruled>Lately here</Ruled>
+            {story.length === 0 && <p className="text-soft py-3">Nothing on record yet.</p>}
+            <ul>
+              {story.map((entry) => (
+                <li
+                  key={entry.id}
+                  className="border-line grid grid-cols-[4.4rem_minmax(0,1fr)] gap-2 border-b py-2"
+                >
+                  <span className="text-soft">{day(entry.happened, now)}</span>
+                  {entryWords(entry, units, () => undefined).title}
+                </li>
+              ))}
+            </ul>
+            <Link
+              prefetch={false}
+              className="inline-block min-h-11 py-2 underline underline-offset-4"
+              href={`/logbook?rig=${rig.id}&place=${place}`}
+            >
+              All of it in the Logbook
+            </Link>
+          </section>
+        </aside>
+      </div>
+      {reading && <ReadingDialog view={view} place={place} onClose={() => setReading(false)} />}
+    </div>
+  );
+}
+
+function placeIn(text: string | null, model: RigModel): TirePlace {
+  const wanted = text ?? '';
+  if (isWheelEnd(wanted) && wheelEnds(model).includes(wanted)) return wanted;
+  if (isSpare(wanted) && sparesOf(model).includes(wanted)) return wanted;
+  return '1L';
+}
+
+function Chosen({ view, ready }: { view: RigView; ready: Ready }) {
+  const place = placeIn(useSearchParams().get('place'), view.model);
+  return <End key={`${view.rig.id} ${place}`} view={view} ready={ready} place={place} />;
+}
+
+/** The story of one wheel end: what its readings say over time, what is fitted, found and done there. */
+export function EndView() {
+  return (
+    <WithRig promise="Every wheel end of a rig has a page of its own, with what its readings say over time.">
+      {(view, ready) => <Chosen view={view} ready={ready} />}
+    </WithRig>
+  );
+}

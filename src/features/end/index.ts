@@ -1,0 +1,2 @@
+/** End: the story of one wheel end, its parts, readings, work, findings and charts. */
+export { EndView } from './end-view';

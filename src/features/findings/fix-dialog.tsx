@@ -1,0 +1,88 @@
+'use client';
+
+import { useMemo, useState } from 'react';
+import type { FindingState, Fold } from '@/core/log';
+import { photoDraft, useRecord, type RigView } from '@/features/common';
+import { usePreferences } from '@/store';
+import { day, entryWords } from '@/text';
+import { Dialog, SheetForm, TextArea } from '@/ui';
+import { findingStory } from './finding-story';
+import { PhotosKept } from './photos-kept';
+import { usePhotos } from './use-photos';
+
+/** A finding closed: by which work, with what was done, and a picture as proof. */
+export function FixDialog({
+  view,
+  fold,
+  finding,
+  onClose,
+}: {
+  view: RigView;
+  fold: Fold;
+  finding: FindingState;
+  onClose: () => void;
+}) {
+  const record = useRecord();
+  const { units } = usePreferences();
+  const works = useMemo(
+    () => (findingStory(fold, view.rig.id, finding.id)?.works ?? []).slice(-5).reverse(),
+    [fold, view.rig.id, finding.id],
+  );
+  const title = (entry: (typeof works)[number]) => entryWords(entry, units, () => undefined).title;
+  const [work, setWork] = useState('');
+  const [how, setHow] = useState('');
+  const [photos, setPhotos] = usePhotos();
+  const [tried, setTried] = useState(false);
+  const by = works.find(({ id }) => id === work);
+  const said = how.trim() !== '' ? how.trim() : by ? title(by) : '';
+  const save = async () => {
+    setTried(true);
+    if (said === '') return;
+    await record(
+      view.rig.id,
+      [
+        {
+          kind: 'finding.closed',
+          body: { finding: finding.id, how: said.slice(0, 500), ...(by && { work: by.id }) },
+        },
+        ...photos.map((photo) =>
+          photoDraft(photo, finding.place, { of: finding.id, note: 'as it was left' }),
+        ),
+      ],
+      'Finding closed',
+      photos,
+    );
+    onClose();
+  };
+  return (
+    <Dialog open onClose={onClose} title="Fixed" description={finding.text}>
+      <SheetForm save={() => void save()} label="Close the finding">
+        {works.length > 0 && (
+          <label className="grid gap-1.5 font-semibold">
+            Fixed by
+            <select
+              className="border-soft bg-sheet min-h-11 rounded-sheet border-[1.5px] px-3 font-normal"
+              value={work}
+              onChange={(event) => setWork(event.target.value)}
+            >
+              <option value="">Something else, told below</option>
+              {works.map((entry) => (
+                <option key={entry.id} value={entry.id}>
+                  {title(entry)}, {day(entry.happened, view.now)}
+                </option>
+              ))}
+            </select>
+          </label>
+        )}
+        <TextArea
+          label={by ? 'What else was done, if anything' : 'What was done'}
+          maxLength={500}
+          value={how}
+          onChange={(event) => setHow(event.target.value)}
+          error={tried && said === '' ? 'Say what was done: the record is your second opinion.' : undefined}
+        />
+        <PhotosKept photos={photos} onChange={setPhotos} />
+      </SheetForm>
+    </Dialog>
+  );
+}
