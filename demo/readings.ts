@@ -135,11 +135,11 @@ interface Picture {
 }
 
 const PICTURES: Readonly<Record<string, Picture>> = {
-  'frame-1': { hash: 'ed6a59cff8a029c4d7c555f830462a6ece110645832e5dcc0d32eab57ab861a8', bytes: 15_481 },
-  'frame-2': { hash: 'cf9ca480a030d60cb6d8579e19afd9166973c9f32c79baa2e7d273daff172442', bytes: 16_684 },
-  'frame-3': { hash: '64b2caaf6bb4d9b64781cc007796c29c83acf7d39054bf05db84f5735ec61967', bytes: 15_584 },
-  'hub-1': { hash: '67f51e7681639f7eec3f90da8e0d114b123a4b5201ca9bb24667aa66091adac6', bytes: 9_316 },
-  'hub-2': { hash: '7d6dd341f9a753b0b1e1df1042ef8f9e438b3ca7c9d64db2918dc738ac009625', bytes: 11_126 },
+  'frame-1': { hash: 'bb00b45ea2eb08b390f2081a3163638e8341cbede095a52492f2348b6e266b59', bytes: 15_046 },
+  'frame-2': { hash: 'e337be20f72b40aea28b6a55af30206cdc89044f113acb02023eda8679844185', bytes: 15_695 },
+  'frame-3': { hash: 'c690af5da37ac835c45338769cc06c94880c1a652759b4f6cb2689364b2358df', bytes: 15_487 },
+  'hub-1': { hash: 'e91cb1547b5cc831009c22c5d31093ddedb4d3be1c63c4ff0f4f2ac5dc8f73d9', bytes: 8_480 },
+  'hub-2': { hash: '4f4e9d4d3ce634d93a623437a548c8a4e3c3d4dbfb9f1c9b23be5a53ebb6e1c5', bytes: 9_759 },
 };
 
 function picture(
@@ -177,7 +177,7 @@ export function hiveCartFindings(diary: Diary): void {
   const rust = diary.write('finding.opened', at('2025-08-20', 17), {
     place: 'frame',
     verdict: 'watch',
-    text: 'rust scale at the rear hanger weld, left',
+    text: 'rust scale at the tongue weld, left',
     of,
     pulls: 'gear-look',
   });

@@ -35,7 +35,7 @@ export const SWITCH_WORDS: Record<Shows, string> = {
   'turn-right': 'Turn signal to the right',
 };
 
-export const SIGHT_WORDS: Record<Sight, string> = { ok: 'Right', dim: 'Dim', out: 'Out', wrong: 'Wrong one' };
+export const SIGHT_WORDS: Record<Sight, string> = { ok: 'Burns', dim: 'Dim', out: 'Out', wrong: 'Wrong one' };
 
 export const WIRING_WORDS: Record<Wiring, string> = {
   shared: 'Brake and turn share one red lamp',

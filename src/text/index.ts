@@ -127,3 +127,4 @@ export {
 export { outlookFitness, outlookWords } from './outlook';
 export { gapWords } from './gaps';
 export { oddTorqueWords } from './torque';
+export { stepName } from './steps/name';

@@ -5,6 +5,9 @@ import { day } from './dates';
 import { partLength } from './facts';
 import { count, measure, words } from './measure';
 
+/** Hubs nearer to each other than this run level (K). */
+const LEVEL = 1;
+
 /** What a trend says: the sentence that matters, what it rests on, and the title of its chart. */
 export interface TrendWords {
   readonly title: string;
@@ -31,7 +34,7 @@ function leakWords(trend: LeakTrend, system: UnitSystem, now: Instant): TrendWor
     };
   const figure = (value: number) => measure(Math.max(0, value), 'pressure', system, 1);
   const share = `${((rate / Math.max(level ?? 1, 1)) * 100).toFixed(1)} %`;
-  const band = `between ${figure(low)} and ${figure(high)} (90 %)`;
+  const band = `Between ${figure(low)} and ${figure(high)} (90 %)`;
   const basis = `${reads} brought to 70 °F (21 °C) and sea level; under 2 % a month is what rubber lets through.`;
   const { crosses } = trend;
   const when = crosses
@@ -72,7 +75,9 @@ function heatWords(trend: HeatTrend, system: UnitSystem): TrendWords {
       basis: `${stops} since a hub of this axle was last opened; eight tell.`,
     };
   const over = (kelvins: number) =>
-    `${degrees(Math.abs(kelvins), system)} ${kelvins < 0 ? 'under' : 'over'} its mate`;
+    Math.abs(kelvins) < LEVEL
+      ? 'level with its mate'
+      : `${degrees(Math.abs(kelvins), system)} ${kelvins < 0 ? 'under' : 'over'} its mate`;
   const basis = `${stops}, held against its own past first; it varies by ${degrees(scatter, system)} as a rule. Watched from ${degrees(25 / 1.8, system)} over.`;
   return trend.status === 'rising'
     ? {

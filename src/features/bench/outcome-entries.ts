@@ -1,7 +1,8 @@
 import type { Instant } from '@/core/base';
-import { makeEntry, partAt, type Entry, type RigState, type WorkBody } from '@/core/log';
+import { makeEntry, partAt, type Entry, type Grounds, type RigState, type WorkBody } from '@/core/log';
 import { axleOf, factPath, isWheelEnd, type Place } from '@/core/rig';
-import type { Outcome, PartChange, Run } from '@/core/routine';
+import type { Outcome, PartChange, RaisedFinding, Run } from '@/core/routine';
+import { sameFinding } from '@/core/walk';
 import type { UnitSystem } from '@/core/quantity';
 import { raisedWords } from '@/text';
 
@@ -64,6 +65,20 @@ interface Stamp {
   readonly recorded: Instant;
 }
 
+/** What a finding of the Bench rests on; none where it was told in words. */
+function groundsOf(finding: RaisedFinding): Grounds | undefined {
+  switch (finding.cause) {
+    case 'grade':
+      return { subject: finding.subject, grade: finding.grade };
+    case 'reading':
+      return { what: finding.what, value: finding.value };
+    case 'end-play':
+      return { what: 'end-play', value: finding.play };
+    default:
+      return undefined;
+  }
+}
+
 /** What a finished or a left card puts on the log: the work, then the parts it fitted, then what it found and cured. */
 export function outcomeEntries(making: Making): readonly Entry[] {
   const { run, outcome, at, id, units, more, cured = [], how = '' } = making;
@@ -89,8 +104,9 @@ export function outcomeEntries(making: Making): readonly Entry[] {
   const installed = run.card.jobs.flatMap(({ routine, place }) =>
     routine === 'brakes-install' && isWheelEnd(place) && work ? [axleOf(place)] : [],
   );
+  const workEntry = work && makeEntry('work', stamp(), work);
   return [
-    ...(work ? [makeEntry('work', stamp(), work)] : []),
+    ...(workEntry ? [workEntry] : []),
     ...outcome.parts.flatMap((change) => partEntry(change, making, stamp) ?? []),
     ...(usedUp.length > 0 ? [makeEntry('part.moved', stamp(), { moves: usedUp })] : []),
     ...outcome.checks.map((check) =>
@@ -99,14 +115,26 @@ export function outcomeEntries(making: Making): readonly Entry[] {
     ...[...new Set(installed)].map((axle) =>
       makeEntry('rig.changed', stamp(), { changes: { [factPath('brake', axle)]: 'electric' } }),
     ),
-    ...outcome.findings.map((finding) =>
-      makeEntry('finding.opened', stamp(), {
-        place: finding.place,
+    ...outcome.findings.map((finding) => {
+      const of = groundsOf(finding);
+      const text = raisedWords(finding, units).slice(0, 500);
+      const seen = making.rig && sameFinding(making.rig.findings, finding.place, of);
+      const about = {
         verdict: finding.verdict,
-        text: raisedWords(finding, units).slice(0, 500),
-        ...('pulls' in finding && finding.pulls && { pulls: finding.pulls }),
-      }),
+        text,
+        ...(of && { of }),
+        ...(workEntry && { from: workEntry.id }),
+      };
+      return seen && !cured.includes(seen.id)
+        ? makeEntry('finding.seen', stamp(), { finding: seen.id, ...about })
+        : makeEntry('finding.opened', stamp(), {
+            place: finding.place,
+            ...about,
+            ...('pulls' in finding && finding.pulls && { pulls: finding.pulls }),
+          });
+    }),
+    ...cured.map((finding) =>
+      makeEntry('finding.closed', stamp(), { finding, how, ...(workEntry && { work: workEntry.id }) }),
     ),
-    ...cured.map((finding) => makeEntry('finding.closed', stamp(), { finding, how })),
   ];
 }

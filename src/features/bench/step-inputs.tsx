@@ -1,18 +1,16 @@
 'use client';
 
 import type { Instant } from '@/core/base';
-import { JudgementNote } from '@/features/common';
+import { GradeChoice, JudgementNote } from '@/features/common';
 import { figuresAt, isJudged, judgeGrade, judgeReading } from '@/core/judge';
 import type { RigState } from '@/core/log';
 import { unitFor, type UnitSystem } from '@/core/quantity';
-import { mixing, THICKENERS, type Subject, type Thickener } from '@/core/rules';
+import { mixing, THICKENERS, type HouseRules, type Subject, type Thickener } from '@/core/rules';
 import { isWheelEnd, matesOf, type Changes } from '@/core/rig';
 import { READINGS, type CardStep, type Reading, type ReadingId, type Run } from '@/core/routine';
 import { usePreferences } from '@/store';
 import {
   day,
-  gradesOf,
-  gradeWords,
   HAND_WORDS,
   list,
   MIXING_WORDS,
@@ -21,7 +19,6 @@ import {
   readingVerdict,
   RENEWED_WORDS,
   ruleWords,
-  SUBJECT_WORDS,
   THICKENER_WORDS,
 } from '@/text';
 import { Button, Choice, Field } from '@/ui';
@@ -251,22 +248,22 @@ function Judged({
 
 function GradeInput({
   subject,
+  house,
   input,
   onInput,
 }: {
   subject: Subject;
+  house: HouseRules;
   input: StepInput;
   onInput: (input: StepInput) => void;
 }) {
   const grade = input.grades[subject];
-  const judged = grade === undefined ? undefined : judgeGrade(subject, grade);
+  const judged = grade === undefined ? undefined : judgeGrade(subject, grade, house);
   return (
     <div className="grid gap-2.5">
-      <Choice
-        label={SUBJECT_WORDS[subject].ask}
-        columns="grid-cols-2"
-        big
-        options={gradesOf(subject).map((value) => ({ value, label: gradeWords(subject, value) }))}
+      <GradeChoice
+        subject={subject}
+        house={house}
         value={grade}
         onChange={(value) => onInput({ ...input, grades: { ...input.grades, [subject]: value } })}
       />
@@ -277,12 +274,12 @@ function GradeInput({
 
 /** Everything a step asks for, each judged the moment it is known. */
 export function StepInputs(props: Props) {
-  const { step, input, onInput } = props;
+  const { run, step, input, onInput } = props;
   const numbers = step.readings.length > 2;
   return (
     <>
       {step.subjects.map((subject) => (
-        <GradeInput key={subject} subject={subject} input={input} onInput={onInput} />
+        <GradeInput key={subject} subject={subject} house={run.card.house} input={input} onInput={onInput} />
       ))}
       {step.readings.length > 0 && (
         <div className={numbers ? 'grid gap-3 sm:grid-cols-2' : 'grid gap-4'}>

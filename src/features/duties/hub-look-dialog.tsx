@@ -41,7 +41,12 @@ export function HubLookDialog({
       if (!verdict || verdict === 'clear') return [];
       const text = `${SUBJECT_WORDS[subject].name}: ${gradeWords(subject, grade).toLowerCase()}`;
       const cure = hubCure(view.duties, place);
-      return [{ kind: 'finding.opened', body: { place, verdict, text, ...(cure && { pulls: cure }) } }];
+      return [
+        {
+          kind: 'finding.opened',
+          body: { place, verdict, text, of: { subject, grade }, ...(cure && { pulls: cure }) },
+        },
+      ];
     });
     await record(view.rig.id, [work, ...findings], `Look at ${place} logged`);
     onClose();

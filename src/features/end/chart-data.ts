@@ -101,7 +101,7 @@ export function chartOf(
                 : [{ y: pressure(target), label: 'target', kind: 'target' as const }]),
               ...(trend.limit === undefined
                 ? []
-                : [{ y: pressure(trend.limit), label: '15 % low: due', kind: 'due' as const }]),
+                : [{ y: pressure(trend.limit), label: 'due', kind: 'due' as const }]),
             ],
             line:
               level === undefined || trend.status === 'few'

@@ -55,7 +55,7 @@ export function drawChart(host: HTMLElement, data: ChartData, now: string): Draw
   chart.setOption({
     animation: false,
     textStyle: { fontFamily: font },
-    grid: { left: 48, right: 86, top: 26, bottom: 30 },
+    grid: { left: 48, right: 62, top: 26, bottom: 30 },
     tooltip: {
       trigger: 'item',
       backgroundColor: colors.sheet,
@@ -124,8 +124,6 @@ export function drawChart(host: HTMLElement, data: ChartData, now: string): Draw
                 color: limitColor[kind],
                 formatter: label,
                 position: 'end',
-                width: 80,
-                overflow: 'break' as const,
               },
             })),
           },

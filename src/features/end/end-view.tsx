@@ -210,6 +210,7 @@ function End({ view, ready, place }: { view: RigView; ready: Ready; place: TireP
               view={view}
               history={history}
               place={place}
+              told={trend === warning}
             />
           ))}
         </div>

@@ -32,11 +32,14 @@ export function TrendBlock({
   view,
   history,
   place,
+  told = false,
 }: {
   trend: Trend;
   view: RigView;
   history: History;
   place: TirePlace;
+  /** Its sentence stands above already. */
+  told?: boolean;
 }) {
   const { units } = usePreferences();
   const { model, now } = view;
@@ -56,23 +59,25 @@ export function TrendBlock({
   return (
     <section aria-label={words.title} className="border-line border-t py-5">
       <h2 className="text-soft font-words text-base font-normal">{words.title}</h2>
-      <p className="mt-0.5 flex gap-2.5 text-xl font-semibold">
-        <span className="mt-1">
-          <Mark
-            mark={
-              warning
-                ? 'due'
-                : trend.status === 'few'
-                  ? 'unknown'
-                  : trend.status === 'perhaps'
-                    ? 'soon'
-                    : 'clear'
-            }
-            size={20}
-          />
-        </span>
-        {words.said}
-      </p>
+      {!told && (
+        <p className="mt-0.5 flex gap-2.5 text-xl font-semibold">
+          <span className="mt-1">
+            <Mark
+              mark={
+                warning
+                  ? 'due'
+                  : trend.status === 'few'
+                    ? 'unknown'
+                    : trend.status === 'perhaps'
+                      ? 'soon'
+                      : 'clear'
+              }
+              size={20}
+            />
+          </span>
+          {words.said}
+        </p>
+      )}
       <p className="text-soft mt-1 mb-3 text-[0.94rem]">{words.basis}</p>
       {data && <Chart data={data} title={words.title} now={now} />}
       {trend.kind === 'nuts' && trend.looks.length > 0 && <Looks trend={trend} now={now} />}

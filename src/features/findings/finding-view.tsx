@@ -31,7 +31,7 @@ import {
   routineTitle,
   VERDICT_WORDS,
 } from '@/text';
-import { Button, Condition, LinkButton, Mark, markColor, markOf, RigPlan } from '@/ui';
+import { Button, Condition, isDrawn, LinkButton, Mark, markColor, markOf, RigPlan } from '@/ui';
 import { findingsOfRig, findingStory, type FindingStory } from './finding-story';
 import { FixDialog } from './fix-dialog';
 import { OpinionDialog } from './opinion-dialog';
@@ -130,7 +130,7 @@ function OneFinding({ view, ready, story }: { view: RigView; ready: Ready; story
             <Verdict finding={state} closed={!open} />
             {rule && (
               <div className="border-line bg-sheet flex flex-wrap items-center gap-4 rounded-sheet border px-4 py-3">
-                {of && 'subject' in of && (
+                {of && 'subject' in of && isDrawn(of.subject) && (
                   <span className="w-28 shrink-0">
                     <Condition subject={of.subject} grade={of.grade} />
                   </span>

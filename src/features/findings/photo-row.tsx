@@ -8,7 +8,7 @@ import type { PhotoEntry } from './finding-story';
 export function PhotoRow({ photos, now }: { photos: readonly PhotoEntry[]; now: string }) {
   return (
     <ul
-      className="-mx-4 flex snap-x gap-3 overflow-x-auto px-4 pb-2 md:mx-0 md:px-0"
+      className="-mx-4 flex snap-x scroll-px-4 gap-3 overflow-x-auto px-4 pb-2 md:mx-0 md:px-0"
       tabIndex={0}
       aria-label="Photos, oldest first"
     >

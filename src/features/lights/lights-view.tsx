@@ -4,7 +4,7 @@ import { useRouter } from 'next/navigation';
 import { cellsOf, diagnoseLights, lampsOf, lampSteps } from '@/core/faults';
 import { Loading, RigTabs, useKept, useRecord, WithRig, type RigView, type Rigs } from '@/features/common';
 import { newId } from '@/store';
-import { WIRING_WORDS } from '@/text';
+import { capital, WIRING_WORDS, words } from '@/text';
 import { Button, Choice, Mark } from '@/ui';
 import { BrakeCircuitTest } from './brake-circuit';
 import { Finder } from './finder';
@@ -78,7 +78,7 @@ function Told({
     <>
       <h1 className="flex items-center gap-3 text-4xl md:text-5xl">
         <Mark mark={bad === 0 ? 'clear' : 'due'} size={40} />
-        {bad === 0 ? 'All lamps burn' : bad === 1 ? 'One failure' : `${bad} failures`}
+        {bad === 0 ? 'All lamps burn' : capital(words(bad, 'failure'))}
       </h1>
       <div className="mt-5 grid gap-8 lg:grid-cols-[minmax(0,1fr)_minmax(0,1fr)]">
         <div>

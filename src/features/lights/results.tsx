@@ -22,7 +22,7 @@ export function Results({
   return (
     <table className="w-full table-fixed border-separate border-spacing-1.5">
       <caption className="text-soft pb-1 text-left">
-        Tap what did not burn as it should; each tap changes it: out, dim, wrong one, right again.
+        Tap what did not burn as it should; each tap changes it: out, dim, wrong one, burns again.
       </caption>
       <thead>
         <tr className="text-left">

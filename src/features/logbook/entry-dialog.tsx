@@ -2,7 +2,7 @@
 
 import { useState } from 'react';
 import { makeVoid, type Entry } from '@/core/log';
-import { partNamer, type Rigs } from '@/features/common';
+import { partNamer, PhotoOf, type Rigs } from '@/features/common';
 import { newId, usePreferences, useYard } from '@/store';
 import { dayAndTime, entryWords, KIND_OF_ENTRY } from '@/text';
 import { Button, Dialog, LinkButton, TextArea } from '@/ui';
@@ -75,6 +75,20 @@ function Another({
   );
 }
 
+/** The finding that an entry speaks of. */
+function findingOf(entry: Entry): string | undefined {
+  switch (entry.kind) {
+    case 'finding.opened':
+      return entry.id;
+    case 'finding.seen':
+    case 'finding.closed':
+    case 'opinion':
+      return entry.body.finding;
+    default:
+      return undefined;
+  }
+}
+
 /** One entry in full: what it says, what became of it, and the ways to set it right. */
 export function EntryDialog({
   told,
@@ -99,6 +113,7 @@ export function EntryDialog({
   };
   const partOf = partNamer(ready.fold, entry.rig, units);
   const { title, lines } = entryWords(entry, units, titleOf, partOf);
+  const finding = findingOf(entry);
   const setup = entry.kind === 'rig.setup' || entry.kind === 'rig.changed';
 
   return (
@@ -123,6 +138,18 @@ export function EntryDialog({
                 <li key={line}>{line}</li>
               ))}
             </ul>
+          )}
+          {entry.kind === 'photo' && (
+            <PhotoOf
+              hash={entry.body.hash}
+              alt={title}
+              className="border-line mt-4 w-full rounded-sheet border"
+            />
+          )}
+          {finding && (
+            <LinkButton className="mt-4" href={`/finding?rig=${entry.rig}&id=${finding}`}>
+              Photos and story
+            </LinkButton>
           )}
           {original && <Another label="Corrects" entry={original} story={story} onOpen={onOpen} />}
           {by && (

@@ -12,11 +12,23 @@ import { Button, cx, LinkButton } from '@/ui';
 import { EntryDialog } from './entry-dialog';
 import { GapNotes } from './gap-notes';
 import { NoteDialog } from './note-dialog';
+import { GROUPS, groupOf, hasAll, isAbout, wordsOf, type Group } from './search';
 import { pageOf, storyOf, type Story } from './story';
+import { useSearchIndex } from './use-search-index';
 
 type Ready = Extract<Rigs, { status: 'ready' }>;
 
 const PAGE = 60;
+
+const GROUP_WORDS: Record<Group, string> = {
+  trips: 'Trips',
+  work: 'Work',
+  walks: 'Walks and readings',
+  findings: 'Findings',
+  parts: 'Parts',
+  facts: 'Facts and rules',
+  notes: 'Notes',
+};
 
 function Row({
   entry,
@@ -73,23 +85,29 @@ function Entries({ ready }: { ready: Ready }) {
   const [words, setWords] = useState('');
   const [open, setOpen] = useState<string>();
   const [noting, setNoting] = useState(false);
-  const sought = useDeferredValue(words.trim().toLowerCase());
+  const sought = useDeferredValue(words.trim());
+  const group = groupOf(params.get('kind'));
+  const place = params.get('place') ?? undefined;
   const story = useMemo(() => storyOf(ready.fold), [ready.fold]);
+  // Names of parts may change with the log, words of entries seldom: an index serves until the units change.
+  const index = useSearchIndex(ready.fold, units);
   const page = useMemo(() => {
+    const wantedWords = wordsOf(sought);
+    const kinds: readonly string[] | undefined = group && GROUPS[group];
     const match =
-      sought === ''
+      sought === '' && !kinds && !place
         ? undefined
-        : (entry: Entry) => {
-            const { title, lines } = entryWords(
-              entry,
-              units,
-              () => undefined,
-              partNamer(ready.fold, entry.rig, units),
-            );
-            return `${KIND_OF_ENTRY[entry.kind]} ${title} ${lines.join(' ')}`.toLowerCase().includes(sought);
-          };
+        : (entry: Entry) =>
+            (!kinds || kinds.includes(entry.kind)) &&
+            (!place || isAbout(entry, place)) &&
+            (sought === '' || hasAll(index.textOf(entry), wantedWords));
     return pageOf(ready.fold, wanted, match, most);
-  }, [ready.fold, wanted, sought, most, units]);
+  }, [ready.fold, wanted, sought, group, place, most, index]);
+  const at = (changed: Readonly<Record<string, string | undefined>>) => {
+    const next = { rig: wanted, kind: group, place, ...changed };
+    const query = Object.entries(next).flatMap(([key, value]) => (value ? [`${key}=${value}`] : []));
+    return query.length > 0 ? `/logbook?${query.join('&')}` : '/logbook';
+  };
   const names = new Map([...ready.rigs, ...ready.retired].map(({ rig, model }) => [rig.id, model.name]));
   names.set(HOUSE, 'The house');
   const months = new Map<string, Entry[]>();
@@ -122,7 +140,7 @@ function Entries({ ready }: { ready: Ready }) {
             <Link
               key={name}
               prefetch={false}
-              href={id ? `/logbook?rig=${id}` : '/logbook'}
+              href={at({ rig: id, place: undefined })}
               aria-current={id === wanted ? 'page' : undefined}
               className={cx(
                 'min-h-11 shrink-0 border-b-[3px] px-2 py-2 whitespace-nowrap',
@@ -144,10 +162,39 @@ function Entries({ ready }: { ready: Ready }) {
           />
         </label>
       </div>
+      <nav aria-label="Kinds of entry" className="mt-3 -ml-1 flex gap-1.5 overflow-x-auto py-1">
+        {([undefined, ...Object.keys(GROUPS)] as (Group | undefined)[]).map((one) => (
+          <Link
+            key={one ?? 'all'}
+            prefetch={false}
+            href={at({ kind: one })}
+            aria-current={one === group ? 'page' : undefined}
+            className={cx(
+              'grid min-h-11 shrink-0 place-items-center rounded-sheet border-[1.5px] px-3.5 whitespace-nowrap',
+              one === group
+                ? 'border-accent bg-accent-wash font-semibold'
+                : 'border-line hover:border-ink text-soft',
+            )}
+          >
+            {one ? GROUP_WORDS[one] : 'Everything'}
+          </Link>
+        ))}
+        {place && (
+          <Link
+            prefetch={false}
+            href={at({ place: undefined })}
+            className="border-accent bg-accent-wash grid min-h-11 shrink-0 place-items-center rounded-sheet border-[1.5px] px-3.5 font-semibold whitespace-nowrap"
+          >
+            Only {place}, show all
+          </Link>
+        )}
+      </nav>
       {page.entries.length === 0 ? (
         <p className="text-soft mt-8 max-w-xl text-lg">
           {sought === ''
-            ? 'The log begins with the first rig that is set up.'
+            ? group || place
+              ? 'Nothing of that kind is in the logbook yet.'
+              : 'The log begins with the first rig that is set up.'
             : `Nothing in the logbook says “${words.trim()}”.`}
         </p>
       ) : (

@@ -102,7 +102,7 @@ export function ItemFields(props: Props) {
       {judged?.unjudged && <p role="status">{UNJUDGED_WORDS[judged.unjudged]}</p>}
       {verdict && verdict !== 'clear' && answer?.as !== 'skipped' && (
         <JudgementNote verdict={verdict} source={words?.source ?? 'Trade default'}>
-          {words?.said} {verdictMeans(verdict)}
+          {words?.said.replace(/\.?$/, '.')} {verdictMeans(verdict)}
         </JudgementNote>
       )}
       {answer && answer.as !== 'skipped' && verdict !== 'clear' && (

@@ -49,7 +49,7 @@ export function ZoneView({
   const last = draft.at === walk.zones.length - 1;
   return (
     <div className="mx-auto flex w-full max-w-3xl flex-1 flex-col px-4 pt-3 md:px-8">
-      <p className="text-soft flex justify-between gap-4">
+      <p className="text-soft flex items-center justify-between gap-4">
         <span>
           <strong className="text-ink">{WALK_WORDS[draft.walk].title}</strong> · {model.name}
         </span>

@@ -3,8 +3,10 @@
 import type { Fold } from '@/core/log';
 import { partNamer, Ruled, type RigView } from '@/features/common';
 import { usePreferences } from '@/store';
-import { count, dayAgo, entryWords, measure } from '@/text';
-import { LinkButton } from '@/ui';
+import Link from 'next/link';
+import { count, dayAgo, entryWords, measure, trendWords } from '@/text';
+import { LinkButton, Mark } from '@/ui';
+import { useWarnings } from './use-warnings';
 
 const SHOWN = 4;
 
@@ -19,24 +21,49 @@ export default function Lately({ view, fold, now }: { view: RigView; fold: Fold;
     if (entry && entry.rig === rig.id && entry.kind !== 'void' && !fold.dead.has(entry.id))
       recent.push(entry);
   }
+  const warnings = useWarnings(fold, view);
   return (
-    <section aria-label="Lately">
-      <Ruled
-        aside={`${measure(rig.distance, 'distance', units)} on record${model.kind === 'boat' ? `, ${count(rig.launches, 'launch', 'launches')}` : ''}`}
-      >
-        Lately
-      </Ruled>
-      <ul>
-        {recent.map((entry) => (
-          <li key={entry.id} className="border-line grid grid-cols-[6.5rem_1fr] gap-3 border-b py-3">
-            <span className="figures text-lg font-medium">{dayAgo(entry.happened, now)}</span>
-            <span>{entryWords(entry, units, () => undefined, partOf).title}</span>
-          </li>
-        ))}
-      </ul>
-      <LinkButton look="quiet" className="mt-1 -ml-4" href={`/logbook?rig=${rig.id}`}>
-        Whole logbook
-      </LinkButton>
+    <section aria-label="Lately" className="grid content-start gap-6">
+      {warnings.length > 0 && (
+        <div>
+          <Ruled>Its readings say</Ruled>
+          <ul>
+            {warnings.map(({ place, trend }) => (
+              <li key={`${place} ${trend.kind}`} className="border-line border-b">
+                <Link
+                  prefetch={false}
+                  href={`/end?rig=${rig.id}&place=${place}`}
+                  className="hover:bg-accent-wash/60 grid grid-cols-[auto_2.6rem_1fr] items-start gap-2 py-3"
+                >
+                  <span className="mt-1">
+                    <Mark mark="due" size={18} />
+                  </span>
+                  <span className="figures text-lg font-semibold">{place}</span>
+                  <span>{trendWords(trend, units, now).said.split(/(?<=[.:]) (?=[A-Z])/)[0]}</span>
+                </Link>
+              </li>
+            ))}
+          </ul>
+        </div>
+      )}
+      <div>
+        <Ruled
+          aside={`${measure(rig.distance, 'distance', units)} on record${model.kind === 'boat' ? `, ${count(rig.launches, 'launch', 'launches')}` : ''}`}
+        >
+          Lately
+        </Ruled>
+        <ul>
+          {recent.map((entry) => (
+            <li key={entry.id} className="border-line grid grid-cols-[6.5rem_1fr] gap-3 border-b py-3">
+              <span className="figures text-lg font-medium">{dayAgo(entry.happened, now)}</span>
+              <span>{entryWords(entry, units, () => undefined, partOf).title}</span>
+            </li>
+          ))}
+        </ul>
+        <LinkButton look="quiet" className="mt-1 -ml-4" href={`/logbook?rig=${rig.id}`}>
+          Whole logbook
+        </LinkButton>
+      </div>
     </section>
   );
 }

@@ -1,7 +1,7 @@
 'use client';
 
 import type { Fold } from '@/core/log';
-import { isGear, isWheelEnd, type Place } from '@/core/rig';
+import { isGear, isSpare, isWheelEnd, type Place } from '@/core/rig';
 import { benchLink, type RigView } from '@/features/common';
 import { useForecast } from '@/features/duties';
 import { capital, GEAR_LOOKS, MARK_WORDS, placeInWords, placeName, placeWords } from '@/text';
@@ -84,6 +84,9 @@ export function PlaceSheet({
       {place !== 'rig' && <PlaceFacts view={view} place={place} end={end} />}
       <div className="mt-2 mb-3 flex flex-wrap gap-2.5">
         {work && <LinkButton href={work}>Step by step on the Bench</LinkButton>}
+        {(end || isSpare(place)) && (
+          <LinkButton href={`/end?rig=${rig.id}&place=${place}`}>Readings and story</LinkButton>
+        )}
         <LinkButton href={`/parts?rig=${rig.id}`}>Parts</LinkButton>
         <LinkButton href={end || place === 'rig' ? `/rig?rig=${rig.id}` : `/survey?rig=${rig.id}`}>
           {end || place === 'rig' ? 'Facts' : 'First look'}

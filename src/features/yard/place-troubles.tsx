@@ -3,7 +3,7 @@ import type { Place } from '@/core/rig';
 import type { RigView } from '@/features/common';
 import { usePreferences } from '@/store';
 import { capital, conflictWords, day, VERDICT_WORDS } from '@/text';
-import { Button, Mark, markOf } from '@/ui';
+import { Button, LinkButton, Mark, markOf } from '@/ui';
 
 /** What is wrong at a place: findings to be fixed, and what does not agree there. */
 export function PlaceTroubles({
@@ -31,9 +31,10 @@ export function PlaceTroubles({
               <span className="text-soft block">seen {day(finding.at, now)}</span>
             </span>
           </p>
-          <Button className="mt-3" onClick={() => onFix(finding)}>
-            Fixed
-          </Button>
+          <div className="mt-3 flex flex-wrap gap-2.5">
+            <LinkButton href={`/finding?rig=${view.rig.id}&id=${finding.id}`}>Photos and story</LinkButton>
+            <Button onClick={() => onFix(finding)}>Fixed</Button>
+          </div>
         </section>
       ))}
       {conflicts.map((conflict) => {

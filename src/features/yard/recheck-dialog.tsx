@@ -43,7 +43,12 @@ export function RecheckDialog({
     if (grave && judged.verdict !== 'clear')
       drafts.push({
         kind: 'finding.opened',
-        body: { place, verdict: judged.verdict, text: RECHECK_FINDING[judged.rule] },
+        body: {
+          place,
+          verdict: judged.verdict,
+          text: RECHECK_FINDING[judged.rule],
+          of: { subject: 'lug-move', grade: result },
+        },
       });
     await record(rig.id, drafts, `${place}: ${ruleWords(judged, '')}`);
     if (open.length <= 1) onClose();

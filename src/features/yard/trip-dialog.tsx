@@ -10,7 +10,7 @@ import { useRecord, type Draft } from '@/features/common';
 import { dutyMark } from '@/features/duties';
 import { usePreferences } from '@/store';
 import { dateField, dutyTitle, dutyWhy, measure, words } from '@/text';
-import { Button, Dialog, Field, Mark, Stepper } from '@/ui';
+import { Button, Dialog, Field, LinkButton, Mark, Stepper } from '@/ui';
 import { readTrip, tripsOnRecord, type TripForm } from './trip-form';
 
 type Ready = Extract<Rigs, { status: 'ready' }>;
@@ -139,6 +139,9 @@ export function TripDialog({ view, ready, onClose }: { view: RigView; ready: Rea
         }
       >
         <Became became={became.duties} now={ready.now} onClose={onClose} />
+        <LinkButton className="mt-2 w-full" size="lg" href={`/walk?rig=${rig.id}&walk=home`}>
+          Walk round it while it is warm
+        </LinkButton>
       </Dialog>
     );
 

@@ -1,0 +1,275 @@
+'use client';
+
+import { ArrowLeft } from 'lucide-react';
+import { useEffect, useRef, useState, type ReactNode } from 'react';
+import type { Instant } from '@/core/base';
+import type { RigState } from '@/core/log';
+import { isWheelEnd } from '@/core/rig';
+import { branchesOf, type CardStep, type Run } from '@/core/routine';
+import { usePreferences, useYard } from '@/store';
+import { READING_WORDS, stepWords, torqueSpec, unstoredWords } from '@/text';
+import { Button, cx, FieldError, Star, TextArea } from '@/ui';
+import { inputOf, readInput, type StepInput } from './inputs';
+import { RunTorqueForm } from './missing-fact';
+import { NutDrawing } from './nut-setting';
+import { ReportDialog } from './report-dialog';
+import { SkipDialog } from './skip-dialog';
+import { StepDrawing } from './step-drawing';
+import { StepInputs } from './step-inputs';
+import { StepPhoto } from './step-photo';
+import { Stopwatch } from './stopwatch';
+import type { RunActions } from './use-run-actions';
+
+interface KeptInput {
+  readonly key: string;
+  readonly input: StepInput;
+}
+
+/** The star of a round, nut by nut. */
+function StarRound({ run, onWhole }: { run: Run; onWhole: () => void }) {
+  const studs = run.model.wheels.studs;
+  const [done, setDone] = useState(0);
+  return (
+    <figure>
+      <Star studs={studs} done={done} onNut={() => setDone(Math.min(studs, done + 1))} />
+      <figcaption className="mt-2 grid gap-2">
+        <Button size="lg" onClick={() => (done >= studs ? onWhole() : setDone(done + 1))}>
+          {done >= studs ? 'All round, go on' : `Nut ${done + 1} is tight`}
+        </Button>
+        <span className="text-soft text-[0.94rem]">
+          Numbered in the order of the star. Tap it to follow along, or close the whole round at once.
+        </span>
+      </figcaption>
+    </figure>
+  );
+}
+
+/** The one step that is next: what to do, what it asks for, and on. */
+export function StepPage({
+  run,
+  rig,
+  step,
+  now,
+  actions,
+}: {
+  run: Run;
+  rig: RigState | undefined;
+  step: CardStep;
+  now: Instant;
+  actions: RunActions;
+}) {
+  const { units, gloves } = usePreferences();
+  const { store } = useYard();
+  const words = stepWords(step, run.model, run.card.house, units);
+  const [input, setInput] = useState(() => inputOf(run.records[step.key], units));
+  const [problem, setProblem] = useState<string>();
+  const [busy, setBusy] = useState(false);
+  const [dialog, setDialog] = useState<'report' | 'skip'>();
+  const heading = useRef<HTMLHeadingElement>(null);
+  const draftKey = `bench ${run.id}`;
+
+  // What is typed under the trailer outlives the tab as well.
+  useEffect(() => {
+    let gone = false;
+    void store.readDraft(draftKey).then((draft) => {
+      const kept = draft as KeptInput | undefined;
+      if (!gone && kept?.key === step.key) setInput(kept.input);
+    });
+    heading.current?.focus({ preventScroll: true });
+    window.scrollTo({ top: 0 });
+    return () => {
+      gone = true;
+    };
+  }, [store, draftKey, step.key]);
+
+  const change = (next: StepInput) => {
+    setInput(next);
+    setProblem(undefined);
+    void store.keepDraft(draftKey, { key: step.key, input: next } satisfies KeptInput);
+  };
+  const take = async (work: () => Promise<string | undefined>) => {
+    if (busy) return;
+    setBusy(true);
+    try {
+      setProblem(await work());
+    } catch (error) {
+      setProblem(unstoredWords(error));
+    } finally {
+      setBusy(false);
+    }
+  };
+  const done = () =>
+    take(async () => {
+      const { readings, bad } = readInput(step, input, units);
+      const [first] = bad;
+      if (first) return `${READING_WORDS[first].label}: a number is wanted here, in the unit shown.`;
+      const note = input.note?.trim();
+      return actions.tap(step.key, { do: 'done', readings, grades: input.grades, ...(note && { note }) });
+    });
+  const torqueMissing = step.round !== undefined && step.round.share > 0 && step.round.torque === undefined;
+  const drawing =
+    step.step === 'nut-set' && step.place && isWheelEnd(step.place) ? (
+      <NutDrawing run={run} place={step.place} value={input.readings['slots-back']} />
+    ) : step.round ? (
+      <StarRound key={step.key} run={run} onWhole={() => void done()} />
+    ) : (
+      <StepDrawing step={step} model={run.model} />
+    );
+
+  return (
+    <form
+      noValidate
+      className="flex min-w-0 flex-1 flex-col"
+      onSubmit={(event) => {
+        event.preventDefault();
+        void done();
+      }}
+    >
+      <div className="grid flex-1 content-start gap-x-10 gap-y-5 px-4 py-5 md:px-8 lg:grid-cols-[minmax(0,1fr)_minmax(16rem,23rem)] lg:grid-rows-[auto_1fr]">
+        <div className="grid content-start gap-4">
+          <div>
+            <h1 ref={heading} tabIndex={-1} className="text-3xl outline-none md:text-[2.6rem]">
+              {words.title}
+            </h1>
+            <p className="mt-2 max-w-[52ch] text-lg leading-snug md:text-xl">{words.how}</p>
+            {step.round && (
+              <p className="text-soft mt-1">
+                Final figure: {torqueSpec(run.model, units)}
+                {run.model.wheels.torque?.source === 'guess' && '. Look it up before you rely on it'}
+              </p>
+            )}
+          </div>
+          {words.caution && (
+            <p className="border-due bg-due-wash flex max-w-[60ch] gap-3 rounded-r-sheet border-l-[6px] px-4 py-2.5 text-lg">
+              <strong className="text-due">Careful</strong> <span>{words.caution}</span>
+            </p>
+          )}
+        </div>
+        {/* On a phone the drawing comes before what is asked, but never pushes a verdict out of sight. */}
+        <div
+          className={cx(
+            'mx-auto w-full max-w-sm lg:col-start-2 lg:row-span-2 lg:row-start-1 lg:max-w-none',
+            step.step === 'nut-set' && 'order-last',
+          )}
+        >
+          {drawing}
+        </div>
+        <div className="grid content-start gap-4">
+          <StepInputs
+            run={run}
+            rig={rig}
+            step={step}
+            input={input}
+            now={now}
+            onInput={change}
+            onFact={(changes) => void actions.fact(changes)}
+          />
+          {torqueMissing && (
+            <RunTorqueForm run={run} now={now} onFact={(changes) => void actions.fact(changes)} />
+          )}
+          {!gloves && (
+            <StepNote value={input.note} onChange={(note) => change({ ...input, note })}>
+              <StepPhoto run={run} step={step} />
+            </StepNote>
+          )}
+          {words.why && !gloves && (
+            <p className="text-soft max-w-[60ch] text-lg">
+              <span className="text-ink font-semibold">Why. </span>
+              {words.why}
+            </p>
+          )}
+        </div>
+      </div>
+      <footer className="bg-paper border-line sticky bottom-[calc(var(--bar)+env(safe-area-inset-bottom))] z-10 border-t px-4 py-3 md:bottom-0 md:px-8">
+        {problem && (
+          <div className="pb-2">
+            <FieldError>{problem}</FieldError>
+          </div>
+        )}
+        <div className="flex flex-wrap gap-2.5">
+          <Button
+            type="submit"
+            look="primary"
+            size="lg"
+            className="min-w-32 flex-1"
+            disabled={busy || torqueMissing}
+          >
+            {step.step === 'nut-set'
+              ? 'Set, the pin goes in'
+              : step.round
+                ? 'Whole round done'
+                : step.step === 'open-rechecks'
+                  ? 'Understood'
+                  : 'Done'}
+          </Button>
+          {step.optional && (
+            <Button size="lg" onClick={() => setDialog('skip')}>
+              Leave out
+            </Button>
+          )}
+          <Button
+            size="lg"
+            disabled={run.index === 0 || busy}
+            onClick={() => void take(async () => void (await actions.back()))}
+          >
+            <ArrowLeft aria-hidden className="sm:hidden" />
+            <span className="sr-only sm:not-sr-only">Back</span>
+          </Button>
+          <Button size="lg" look="danger" onClick={() => setDialog('report')}>
+            <span className="sm:hidden">Not right</span>
+            <span className="hidden sm:inline">Something is wrong</span>
+          </Button>
+        </div>
+      </footer>
+      {dialog === 'report' && (
+        <ReportDialog
+          place={step.place ?? 'rig'}
+          branches={branchesOf(run)}
+          onBranch={(branch) => void take(() => actions.branch(branch))}
+          onSay={(finding) => void actions.say(finding)}
+          onClose={() => setDialog(undefined)}
+        />
+      )}
+      {dialog === 'skip' && (
+        <SkipDialog
+          title={words.title}
+          onClose={() => setDialog(undefined)}
+          onSkip={(reason) => {
+            setDialog(undefined);
+            void take(() => actions.tap(step.key, { do: 'skip', reason }));
+          }}
+        />
+      )}
+    </form>
+  );
+}
+
+/** A note at a step, and a watch for what has to wait. */
+function StepNote({
+  value,
+  onChange,
+  children,
+}: {
+  value: string | undefined;
+  onChange: (note: string) => void;
+  children: ReactNode;
+}) {
+  const [open, setOpen] = useState(value !== undefined && value !== '');
+  return (
+    <div className="grid gap-3">
+      <div className="flex flex-wrap gap-2.5">
+        {!open && <Button onClick={() => setOpen(true)}>Note</Button>}
+        <Stopwatch />
+        {children}
+      </div>
+      {open && (
+        <TextArea
+          label="Note"
+          maxLength={400}
+          value={value ?? ''}
+          onChange={(event) => onChange(event.target.value)}
+        />
+      )}
+    </div>
+  );
+}
