@@ -13,6 +13,10 @@ const PATHS = [
   `/rules?rig=${JUNIPER}`,
   `/identify?rig=${JUNIPER}`,
   '/logbook',
+  `/walk?rig=${JUNIPER}`,
+  `/lights?rig=${JUNIPER}`,
+  `/finding?rig=${JUNIPER}`,
+  `/end?rig=${JUNIPER}&place=1R`,
   '/setup',
   '/keep',
 ];

@@ -5,16 +5,33 @@ import { build, ensureChromium, ensurePackages, root, run, say, tool } from './s
 let passed = 0;
 let failed = 0;
 
-/** A check that counts as one. */
-async function check(name, work) {
-  say(name);
+/** A check that counts as one; `quiet` where others run beside it, and what it says is told when it is through. */
+async function check(name, work, quiet = false) {
+  if (!quiet) say(name);
   const started = Date.now();
-  const { code } = await work();
+  const { code, output } = await work();
   const ok = code === 0;
   if (ok) passed += 1;
   else failed += 1;
+  if (quiet && !ok) console.log(output);
   console.log(`${ok ? 'passed' : 'FAILED'}: ${name} (${Math.round((Date.now() - started) / 1000)} s)`);
   return ok;
+}
+
+/** Checks that read and write nothing of each other, in two lanes. */
+async function beside(...lanes) {
+  say(
+    `${lanes
+      .flat()
+      .map(([name]) => name)
+      .join('; ')}, side by side`,
+  );
+  await Promise.all(
+    lanes.map(async (lane) => {
+      for (const [name, command, args] of lane)
+        await check(name, () => tool(command, args, { quiet: true }), true);
+    }),
+  );
 }
 
 /** A runner that counts its own tests in a JSON report; one that reports nothing has failed. */
@@ -33,27 +50,25 @@ async function suite(name, report, work, count) {
   }
 }
 
+const DIRECTION = [
+  ...['src', 'demo', 'bench', 'e2e'],
+  ...['--config', '.dependency-cruiser.cjs', '--output-type', 'err'],
+];
+
 await ensurePackages();
 mkdirSync(`${root}test-results`, { recursive: true });
 const chromium = await ensureChromium();
 
-await check('Formatting', () => tool('prettier', ['--check', '--log-level', 'warn', '.']));
-await check('Lint: rules', () => tool('eslint', ['.', '--max-warnings', '0']));
-await check('Lint: import direction', () =>
-  tool('depcruise', [
-    'src',
-    'demo',
-    'bench',
-    'e2e',
-    '--config',
-    '.dependency-cruiser.cjs',
-    '--output-type',
-    'err',
-  ]),
+await beside(
+  [
+    ['Formatting', 'prettier', ['--check', '--log-level', 'warn', '.']],
+    ['Lint: import direction', 'depcruise', DIRECTION],
+    ['Lint: unused files, exports and packages', 'knip', []],
+    ['Types', 'tsc', ['--noEmit']],
+    ['Types: service worker', 'tsc', ['--noEmit', '-p', 'tsconfig.sw.json']],
+  ],
+  [['Lint: rules', 'eslint', ['.', '--max-warnings', '0']]],
 );
-await check('Lint: unused files, exports and packages', () => tool('knip', []));
-await check('Types', () => tool('tsc', ['--noEmit']));
-await check('Types: service worker', () => tool('tsc', ['--noEmit', '-p', 'tsconfig.sw.json']));
 await suite(
   'Unit tests',
   'test-results/unit.json',

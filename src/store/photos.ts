@@ -17,7 +17,7 @@ export type PhotoProblem =
   | { readonly code: 'empty' };
 
 /** More than any camera of a phone makes, less than what brings its browser down when it is unpacked. */
-export const MOST_PHOTO = 30_000_000;
+const MOST_PHOTO = 30_000_000;
 /** The longer side of a picture that is kept (px): a crack is still seen, a thousand of them fit a phone. */
 const LONGEST = 1600;
 const QUALITY = 0.82;

@@ -11,17 +11,12 @@ import { readingValue } from './reading-value';
 import { FACT_WORDS, factWords } from './facts';
 import { placeName } from './gear';
 import { GRADE_WORDS, PART_FACT_WORDS, PART_WORDS, partFactText, partName } from './parts';
+import type { EntryWords } from './entry-words';
 import { lookedWords } from './looked';
 import { BASIS_WORDS, KIND_WORDS, THICKENER_WORDS, WATER_WORDS } from './rig';
 import { doneWords, routineTitle } from './routines';
 import { RULE_WORDS } from './rules';
 import { EVENT_WORDS, HALF_WORDS, yearDay } from './season';
-
-/** An entry of the log as it is told: a headline, and lines that say the rest. */
-export interface EntryWords {
-  readonly title: string;
-  readonly lines: readonly string[];
-}
 
 export const KIND_OF_ENTRY: Record<Entry['kind'], string> = {
   'rig.setup': 'Set-up',

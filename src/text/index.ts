@@ -60,7 +60,6 @@ export {
   contradictionWords,
   GO_WORDS,
   goReasonWords,
-  itemTitle,
   itemWords,
   judgedWords,
   takenWords,
@@ -70,7 +69,7 @@ export {
   zoneNote,
   zoneTitle,
 } from './walk';
-export { degrees, PATTERN_WORDS, trendWords, type TrendWords } from './trend';
+export { PATTERN_WORDS, trendWords, type TrendWords } from './trend';
 export { leadWords } from './leads';
 export {
   causeWords,

@@ -1,7 +1,7 @@
 import type { Lead, LeadCode } from '@/core/judge';
 
 /** Where a cause may lie, and how to look. */
-export const LEAD_WORDS: Record<LeadCode, string> = {
+const LEAD_WORDS: Record<LeadCode, string> = {
   'seal-land': 'The spindle’s seal land: a step or rust there eats the lip. Feel it with a nail.',
   'line-behind': 'Fishing line or string wound behind the seal cuts it: look before you fit a new one.',
   'over-greased': 'Greased until it pushed out at the back: fewer strokes, wheel turning.',

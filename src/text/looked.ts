@@ -1,7 +1,7 @@
 import type { EntryOf, ReadingTool } from '@/core/log';
 import type { Lamp, Shows } from '@/core/faults';
 import type { UnitSystem } from '@/core/quantity';
-import type { EntryWords } from './entry';
+import type { EntryWords } from './entry-words';
 import { gradeWords, SUBJECT_WORDS } from './grades';
 import { LAMP_WORDS, SHOWS_WORDS, SIGHT_WORDS } from './faults';
 import { placeName } from './gear';
@@ -24,6 +24,11 @@ const BY_WORDS: Record<ReadingTool, string> = {
   eye: 'eye',
   instrument: 'simulated instrument',
 };
+
+/** What some readings are of, the parts of one look as one. */
+function whatsOf(taken: readonly Taken[]): readonly string[] {
+  return [...new Set(taken.map(({ what }) => (what.startsWith('tread') ? 'tread' : readingName(what))))];
+}
 
 function takenLines(taken: readonly Taken[], system: UnitSystem): readonly string[] {
   const whats = [...new Set(taken.map(({ what }) => what))];
@@ -103,7 +108,7 @@ export function lookedWords(entry: LookedEntry, system: UnitSystem): EntryWords 
       const title =
         taken.length === 1 && first
           ? `${first.place === 'rig' ? '' : `${placeName(first.place)} `}${readingName(first.what)} ${readingValue(first.what, first.value, system)}`
-          : `${count(taken.length, 'reading')} taken`;
+          : `${list(whatsOf(taken))} read at ${count(new Set(taken.map(({ place }) => place)).size, 'place')}`;
       return {
         title: capital(title),
         lines: [...takenLines(taken, system), ...aroundLines(around, system), ...(note ? [note] : [])],

@@ -1,5 +1,6 @@
 import { READINGS, type ReadingId } from '@/core/routine';
 import type { UnitSystem } from '@/core/quantity';
+import { partLength } from './facts';
 import { count, measure } from './measure';
 
 /** The value of a reading, with its unit. */
@@ -13,6 +14,7 @@ export function readingValue(what: string, value: number | string, system: UnitS
   if (what === 'pressure-set') return measure(value, 'pressure', system);
   if (what.endsWith('-temp')) return measure(value, 'temperature', system);
   if (what === 'brake-amps') return `${value} A`;
+  if (what.startsWith('tread') || what === 'lining') return partLength(value, system);
   const def = Object.hasOwn(READINGS, what) ? READINGS[what as ReadingId] : undefined;
   if (def?.as === 'quantity') return measure(value, def.of, system);
   return def?.as === 'number' ? `${value} ${def.unit}` : String(value);

@@ -16,7 +16,7 @@ export interface TrendWords {
 }
 
 /** A difference of temperatures with its unit. */
-export function degrees(kelvins: number, system: UnitSystem): string {
+function degrees(kelvins: number, system: UnitSystem): string {
   const unit = unitFor('temperature', system);
   const size = fromSI(kelvins, unit) - fromSI(0, unit);
   return `${Math.round(size)} ${unit}`;

@@ -92,7 +92,7 @@ export function itemWords({ look, place }: Pick<WalkItem, 'look' | 'place'>): Lo
 }
 
 /** An item with its place, as it stands in a list. */
-export function itemTitle(item: Pick<WalkItem, 'look' | 'place'>): string {
+function itemTitle(item: Pick<WalkItem, 'look' | 'place'>): string {
   const { name } = itemWords(item);
   const { place } = item;
   return place !== 'rig' && (isWheelEnd(place) || place.startsWith('S'))

@@ -7,7 +7,6 @@ export {
   LAMPS,
   lampsOf,
   lampSteps,
-  sideOfLamp,
   SIGHTS,
   type Cell,
   type Lamp,

@@ -5,7 +5,7 @@ export const LAMPS = ['left', 'right', 'plate', 'marker-left', 'marker-right'] a
 export type Lamp = (typeof LAMPS)[number];
 
 /** What a lamp is asked to show. */
-export const SHOWS = ['running', 'brake', 'turn-left', 'turn-right'] as const;
+const SHOWS = ['running', 'brake', 'turn-left', 'turn-right'] as const;
 export type Shows = (typeof SHOWS)[number];
 
 /** What was seen of it. */

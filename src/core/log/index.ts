@@ -41,7 +41,7 @@ export type { WorkBody } from './kinds/work';
 export type { FindingBody } from './kinds/finding';
 export { findingKey, type Grounds } from './grounds';
 export { WALKS, type WalkBody, type WalkId } from './kinds/walk';
-export { READING_TOOLS, type ReadingTool } from './kinds/reading';
+export type { ReadingTool } from './kinds/reading';
 export type { LightsBody } from './kinds/lights';
 export type { PhotoBody } from './kinds/photo';
 export type { OpinionBody } from './kinds/opinion';

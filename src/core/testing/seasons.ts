@@ -43,7 +43,7 @@ function gauss(random: () => number): number {
  * off, air that was guessed, sun on one side, loads and speeds that differ, brakes that were used hard
  * once in a while, rubber that lets through a little, and tires filled when they are low.
  */
-export function simulateSeason(random: () => number, trouble?: Trouble): readonly Outcome[] {
+function simulateSeason(random: () => number, trouble?: Trouble): readonly Outcome[] {
   const points: Record<string, Point[]> = {};
   const own = Object.fromEntries(PLACES.map((place) => [place, gauss(random) * 2.5]));
   const seeps = Object.fromEntries(PLACES.map((place) => [place, 0.4 + 0.6 * random()]));

@@ -5,7 +5,7 @@
  */
 export { historyOfReadings, pointsOf, type History, type Point, type WorkMark } from './history';
 export { trendsAt, warningsOf, warns, type PlaceTrends, type Trend, type Warning } from './trends';
-export { leakTrend, MONTH, type LeakTrend } from './leak';
+export { leakTrend, type LeakTrend } from './leak';
 export { heatTrend, type HeatTrend } from './heat';
 export { wearPattern, wearTrend, type WearPattern, type WearTrend } from './wear';
 export { nutTrend, playTrend, strokeTrend, type NutTrend, type PlayTrend, type StrokeTrend } from './counts';

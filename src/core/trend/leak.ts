@@ -29,7 +29,7 @@ export interface LeakTrend {
 }
 
 /** A month, as leaks are told (d). */
-export const MONTH = 30;
+const MONTH = 30;
 /** What air finds its way through sound rubber in a month, at most: a share of the pressure. */
 const PERMEATION = 0.02;
 /** How far a pressure brought to one temperature is off as a rule: the gauge, and the air by guess (Pa). */

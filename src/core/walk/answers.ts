@@ -72,14 +72,14 @@ export interface WalkContext {
  * A pressure (Pa) as it would read cold in the air it is towed in: a cold one as it stands, a warm one brought back
  * from the tire's own heat. The placard's pressure is a cold one, whatever the weather.
  */
-export function coldPressure(value: number, { tires, tireTemp, air = ONE_TEMPERATURE }: Around): number {
+function coldPressure(value: number, { tires, tireTemp, air = ONE_TEMPERATURE }: Around): number {
   return tires === 'warm' && tireTemp !== undefined
     ? pressureAt(value, { temperature: tireTemp }, { temperature: air })
     : value;
 }
 
 /** The same pressure (Pa) at the one temperature that pressures are compared at; undefined where the air is not known. */
-export function broughtToOne(value: number, around: Around): number | undefined {
+function broughtToOne(value: number, around: Around): number | undefined {
   const temperature = around.tires === 'warm' ? around.tireTemp : around.air;
   return temperature === undefined
     ? undefined
@@ -87,7 +87,7 @@ export function broughtToOne(value: number, around: Around): number | undefined 
 }
 
 /** The best grade of an item: what one tap on it says. */
-export function cleanGrade({ subject }: Pick<WalkItem, 'subject'>): string {
+function cleanGrade({ subject }: Pick<WalkItem, 'subject'>): string {
   return Object.keys(CRITERIA[subject])[0] ?? '';
 }
 

@@ -26,7 +26,7 @@ const OF_VERDICT = { clear: 'clear', watch: 'care', due: 'no', stop: 'no' } as c
 const OF_FITNESS = { fit: 'clear', after: 'no', unknown: 'care', not: 'no' } as const;
 
 /** True for an item without which nobody can say that it is fit to go. */
-export function isCritical({ place }: Pick<WalkItem, 'place'>): boolean {
+function isCritical({ place }: Pick<WalkItem, 'place'>): boolean {
   if (place === 'rig') return true;
   return isGear(place) ? gearDef(place).critical === true : !isSpare(place);
 }

@@ -11,9 +11,8 @@ export {
   type WalkOrder,
   type WalkZone,
 } from './walk';
-export { LOOKS, SYSTEMS, type LookId, type System } from './looks';
+export type { LookId, System } from './looks';
 export {
-  coldPressure,
   findingsOfWalk,
   judgeItem,
   judgeWalk,

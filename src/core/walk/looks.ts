@@ -14,7 +14,7 @@ import type { WalkId } from '../log';
 import type { Subject } from '../rules';
 
 /** What is looked at on a walk: a thing graded, or a figure read. */
-export const LOOKS = [
+const LOOKS = [
   'tire',
   'tread',
   'wear',
@@ -80,7 +80,7 @@ export function lookDef(id: LookId): LookDef {
 }
 
 /** How a piece of gear is looked at. */
-export function lookOfGear(id: GearId): LookId {
+function lookOfGear(id: GearId): LookId {
   switch (id) {
     case 'coupler':
       return 'coupler';

@@ -42,8 +42,12 @@ export function findingStory(
     if (entry.kind === 'opinion' && entry.body.finding === id) opinions.push(entry);
     if (entry.kind === 'photo' && entry.body.of === id) photos.push(entry);
     if (entry.kind === 'work' && opened && !closed) {
-      const { place } = opened.body;
-      if (entry.body.jobs.some((job) => job.place === place || job.place === 'rig')) works.push(entry);
+      const { place, pulls } = opened.body;
+      // Of what is done to the whole rig only that which would put it right belongs to its story.
+      if (
+        entry.body.jobs.some((job) => job.place === place || (job.place === 'rig' && job.routine === pulls))
+      )
+        works.push(entry);
     }
   });
   if (!opened || !state) return undefined;

@@ -64,7 +64,15 @@ function Walking({
         draft={draft}
         walk={walk}
         context={context}
-        onAnswer={(key, answer) => change((now) => answered(now, key, answer))}
+        onAnswer={(key, answer, onward) =>
+          change((now) => {
+            const next = answered(now, key, answer);
+            const zone = walk.zones[next.at];
+            // The last clear item of a stop leads on by itself: one tap an item, none between.
+            const through = onward && zone?.items.every((item) => next.answers[item.key]);
+            return through ? { ...next, at: next.at + 1 } : next;
+          })
+        }
         onPhoto={async (item, photo) => {
           await store.keepPhoto({ hash: photo.hash, blob: photo.blob });
           const { hash, bytes, width, height } = photo;

@@ -24,7 +24,8 @@ export function ZoneView({
   draft: WalkDraft;
   walk: Walk;
   context: WalkContext;
-  onAnswer: (key: string, answer: Answer | undefined) => void;
+  /** `onward` where the stop may be left once everything there is answered. */
+  onAnswer: (key: string, answer: Answer | undefined, onward: boolean) => void;
   onPhoto: (item: string, photo: Photo) => Promise<void>;
   /** Everything here that nobody has answered is clear, and on. */
   onAllClear: (keys: readonly string[]) => void;
@@ -91,7 +92,7 @@ export function ZoneView({
                 open={shown}
                 onAnswer={(answer) => {
                   setOpen(undefined);
-                  onAnswer(item.key, answer);
+                  onAnswer(item.key, answer, answer?.as === 'clear');
                 }}
                 onOpen={() => setOpen(shown ? undefined : item.key)}
               />
@@ -101,7 +102,7 @@ export function ZoneView({
                   judged={judged}
                   context={context}
                   photos={draft.photos.filter((one) => one.item === item.key).map(({ photo }) => photo.hash)}
-                  onAnswer={(answer) => onAnswer(item.key, answer)}
+                  onAnswer={(answer) => onAnswer(item.key, answer, false)}
                   onPhoto={(photo) => onPhoto(item.key, photo)}
                   onDone={() => setOpen(undefined)}
                 />

@@ -6,7 +6,7 @@ import { defineKind, type Applied } from '../define';
 import type { RigState } from '../state';
 
 /** What a reading was taken with. */
-export const READING_TOOLS = [
+const READING_TOOLS = [
   'gauge',
   'thermometer',
   'ruler',
