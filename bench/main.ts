@@ -8,6 +8,8 @@ import { HOUSE_DEFAULT, routineDef } from '../src/core/rules';
 import { sampleModel } from '../src/core/testing/arbitraries';
 import { rateTrends } from '../src/core/testing/seasons';
 import { historyOfReadings, trendsAt } from '../src/core/trend';
+import { SearchIndex } from '../src/features/logbook/search';
+import { entryWords, KIND_OF_ENTRY } from '../src/text';
 import { firstLoad } from './first-load';
 import { longLog } from './log';
 import { median, table, type Row } from './table';
@@ -52,6 +54,15 @@ const wheelEnd = median(7, () => {
   const history = historyOfReadings(fold, rigs[0] ?? '');
   if (rigOf?.model) trendsAt(history, rigOf.model, '1L', now);
 });
+
+const told = (entry: Entry) => {
+  const { title, lines } = entryWords(entry, 'us', () => undefined);
+  return `${KIND_OF_ENTRY[entry.kind]} ${title} ${lines.join(' ')}`;
+};
+const words = median(5, () => void new SearchIndex(told).warm(log, 0, () => false), 1);
+const index = new SearchIndex(told);
+index.warm(log, 0, () => false);
+const search = median(15, () => log.filter((entry) => index.textOf(entry).includes('nothing says this')));
 
 const three = sampleModel({ kind: 'rv', axles: 3, brake: 'electric', hub: 'drilled' });
 // Eight routines wherever the rig has something to do them on: the most that anybody takes up in a day.
@@ -133,6 +144,8 @@ const rows: Row[] = [
     unit: `% · ${(trends.heatFirst * 100).toFixed(1)} %`,
     decimals: 1,
   },
+  { what: 'words of 20,000 entries, bit by bit behind the page', measured: words, unit: 'ms' },
+  { what: 'one word sought through 20,000 entries', measured: search, unit: 'ms', decimals: 1 },
   {
     what: `compile and verify, 3 axles, 8 routines, ${steps} steps`,
     measured: card,

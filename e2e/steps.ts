@@ -172,13 +172,16 @@ function putDown(page: Page): Locator {
 
 /** Opens a place of the Yard's drawing; tried again where the page still moved under the finger. */
 export async function openPlace(page: Page, place: string): Promise<void> {
-  await expect(page.getByRole('dialog')).toHaveCount(0);
+  const dialog = page.getByRole('dialog');
+  await expect(dialog).toHaveCount(0);
   await expect(async () => {
-    await page
-      .getByRole('button', { name: new RegExp(`^${place},`) })
-      .first()
-      .click();
-    await expect(page.getByRole('dialog')).toBeVisible({ timeout: 1500 });
+    // One that opened late hides the drawing behind it.
+    if (!(await dialog.isVisible()))
+      await page
+        .getByRole('button', { name: new RegExp(`^${place},`) })
+        .first()
+        .click({ timeout: 2000 });
+    await expect(dialog).toBeVisible({ timeout: 1500 });
   }).toPass({ timeout: 15_000 });
 }
 

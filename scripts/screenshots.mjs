@@ -51,21 +51,6 @@ async function startRepack(page, rig, place) {
 const SHOTS = [
   { name: 'yard', go: (page) => page.goto(`${BASE}/?rig=${RIGS.juniper}`) },
   {
-    name: 'yard-not',
-    go: async (page) => {
-      await page.goto(`${BASE}/?rig=${RIGS.juniper}`);
-      await page.getByRole('button', { name: /^1R,/ }).first().click();
-      await page.getByRole('button', { name: 'Something is not right here' }).click();
-      await page.getByRole('textbox', { name: 'What' }).fill('hub tilts when rocked');
-      await page.getByRole('radio', { name: /^Stop/ }).click();
-      await page.getByLabel('Work that would put it right').selectOption('repack');
-      await page.getByRole('button', { name: 'Open the finding' }).click();
-      const note = page.getByText('Finding opened');
-      await note.waitFor();
-      await note.waitFor({ state: 'detached', timeout: 20_000 });
-    },
-  },
-  {
     name: 'duty',
     go: async (page) => {
       await page.goto(`${BASE}/?rig=${RIGS.juniper}`);
@@ -110,6 +95,51 @@ const SHOTS = [
     },
   },
   {
+    name: 'walk-phone',
+    view: PHONE,
+    go: async (page) => {
+      await page.goto(`${BASE}/walk?rig=${RIGS.juniper}&walk=hitch`);
+      await page.getByLabel('Air, if you know it').fill('58');
+      await page.getByRole('button', { name: 'Tires are cold: begin' }).click();
+      for (const stop of ['Tongue', 'Body', '1L']) {
+        await page.getByRole('button', { name: /^All clear here/ }).click();
+        await page.getByRole('heading', { level: 1, name: new RegExp(`^${stop}`) }).waitFor();
+      }
+      await page.getByRole('button', { name: /^Tire wall/ }).click();
+      await page.getByRole('button', { name: 'other: Pressure' }).click();
+      await page.getByLabel('It reads').fill('60');
+      await page.getByRole('button', { name: 'Done with this' }).click();
+      await page.getByRole('button', { name: /^Nuts/ }).click();
+    },
+  },
+  {
+    name: 'finding',
+    go: async (page) => {
+      await page.goto(`${BASE}/finding?rig=${RIGS.hive}`);
+      await page.getByRole('link', { name: /rust scale/ }).click();
+      await page.getByRole('list', { name: 'Photos, oldest first' }).getByRole('img').first().waitFor();
+      await page.evaluate(() => window.scrollTo(0, 190));
+    },
+  },
+  {
+    name: 'wheel-end',
+    go: async (page) => {
+      await page.goto(`${BASE}/end?rig=${RIGS.hive}&place=1R`);
+      await page.getByRole('application').first().locator('svg').waitFor();
+      await page.evaluate(() => window.scrollTo(0, 150));
+    },
+  },
+  {
+    name: 'lights',
+    go: async (page) => {
+      await page.goto(`${BASE}/lights?rig=${RIGS.juniper}`);
+      await page.getByRole('button', { name: 'I know what fails: find the cause' }).click();
+      await page.getByRole('button', { name: 'Left lamp, Brake: Burns' }).click();
+      await page.getByRole('button', { name: 'Left lamp, Turn left: Burns' }).click();
+      await page.getByRole('button', { name: 'Still out' }).click();
+    },
+  },
+  {
     name: 'survey-phone',
     view: PHONE,
     go: async (page) => {
@@ -123,13 +153,6 @@ const SHOTS = [
       await page.goto(`${BASE}/rules?rig=${RIGS.juniper}`);
       await page.getByRole('button', { name: /^Repacking hubs/ }).click();
       await page.getByRole('radio', { name: /^By grease grade, 5,000/ }).click();
-    },
-  },
-  {
-    name: 'identify',
-    go: async (page) => {
-      await page.goto(`${BASE}/identify?rig=${RIGS.hive}&by=thread`);
-      await page.getByLabel('Thread', { exact: true }).fill('14');
     },
   },
   {
@@ -163,18 +186,6 @@ const SHOTS = [
     },
   },
   {
-    name: 'bench-gloves',
-    view: PHONE,
-    gloves: true,
-    go: async (page) => {
-      await page.goto(`${BASE}/bench?rig=${RIGS.juniper}&jobs=hub-look:1L`);
-      await page.getByRole('button', { name: 'Start the card' }).click();
-      await page.waitForURL(/run=/);
-      await walkTo(page, /Rock and spin/);
-      await page.getByRole('radio').first().click();
-    },
-  },
-  {
     name: 'sheet',
     view: { width: 900, height: 1180 },
     go: async (page) => {
@@ -183,7 +194,6 @@ const SHOTS = [
     },
   },
   { name: 'logbook', go: (page) => page.goto(`${BASE}/logbook`) },
-  { name: 'keep', go: (page) => page.goto(`${BASE}/keep`) },
 ];
 
 mkdirSync(out, { recursive: true });

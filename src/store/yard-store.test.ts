@@ -76,6 +76,38 @@ test('entries are written all or none, and an id never twice', async () => {
   expect(fold.entries).toEqual([first]);
 });
 
+test('pictures are written with the entries that speak of them, and come back to the byte', async () => {
+  const store = opened();
+  const blob = new Blob([new Uint8Array([255, 216, 1, 2])], { type: 'image/jpeg' });
+  const hash = 'a'.repeat(64);
+  const photo = makeEntry(
+    'photo',
+    { id: newId(), rig: RIG, happened: NOW, recorded: NOW },
+    { hash, bytes: 4, width: 2, height: 2, place: '1L' },
+  );
+  await store.append([setup(), photo], [{ hash, blob }]);
+  const { fold } = await seen(store, allOf(2));
+  expect(await store.photosOf(fold.entries)).toEqual({ [hash]: new Uint8Array([255, 216, 1, 2]) });
+  expect((await store.readPhoto(hash))?.size).toBe(4);
+  expect(await store.readPhoto('b'.repeat(64))).toBeUndefined();
+});
+
+test('where the entries cannot be written, their pictures are not either', async () => {
+  const store = opened();
+  const first = setup();
+  await store.append([first]);
+  const blob = new Blob([new Uint8Array([1])]);
+  await expect(store.append([first], [{ hash: 'c'.repeat(64), blob }])).rejects.toThrow();
+  expect(await store.readPhoto('c'.repeat(64))).toBeUndefined();
+});
+
+test('a picture taken on a walk is kept before any entry speaks of it', async () => {
+  const store = opened();
+  await store.keepPhoto({ hash: 'd'.repeat(64), blob: new Blob([new Uint8Array([1, 2])]) });
+  expect((await store.readPhoto('d'.repeat(64)))?.size).toBe(2);
+  expect(await store.photosOf([])).toEqual({});
+});
+
 test('a withdrawal is an entry like others', async () => {
   const store = opened();
   const towed = trip();

@@ -49,7 +49,7 @@ function aroundLines(around: EntryOf<'reading'>['body']['around'], system: UnitS
   const parts = [
     ...(around.air === undefined ? [] : [`air ${measure(around.air, 'temperature', system)}`]),
     ...(around.tires ? [`tires ${around.tires}`] : []),
-    ...(around.altitude === undefined ? [] : [`altitude ${Math.round(around.altitude)} m`]),
+    ...(around.altitude === undefined ? [] : [`altitude ${measure(around.altitude, 'height', system)}`]),
   ];
   return parts.length > 0 ? [capital(parts.join(', '))] : [];
 }

@@ -1,7 +1,13 @@
 import { READINGS, type ReadingId } from '@/core/routine';
-import type { UnitSystem } from '@/core/quantity';
+import { fromSI, type UnitSystem } from '@/core/quantity';
 import { partLength } from './facts';
 import { count, measure } from './measure';
+
+/** A tread's depth as its gauge shows it: thirty-seconds of an inch, or millimetres. */
+function treadDepth(metres: number, system: UnitSystem): string {
+  if (system === 'metric') return measure(metres, 'length', system, 1);
+  return `${Number((fromSI(metres, 'in') * 32).toFixed(1))}/32 in`;
+}
 
 /** The value of a reading, with its unit. */
 export function readingValue(what: string, value: number | string, system: UnitSystem): string {
@@ -14,7 +20,8 @@ export function readingValue(what: string, value: number | string, system: UnitS
   if (what === 'pressure-set') return measure(value, 'pressure', system);
   if (what.endsWith('-temp')) return measure(value, 'temperature', system);
   if (what === 'brake-amps') return `${value} A`;
-  if (what.startsWith('tread') || what === 'lining') return partLength(value, system);
+  if (what.startsWith('tread')) return treadDepth(value, system);
+  if (what === 'lining') return partLength(value, system);
   const def = Object.hasOwn(READINGS, what) ? READINGS[what as ReadingId] : undefined;
   if (def?.as === 'quantity') return measure(value, def.of, system);
   return def?.as === 'number' ? `${value} ${def.unit}` : String(value);

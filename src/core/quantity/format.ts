@@ -11,6 +11,8 @@ const DECIMALS: Record<Unit, number> = {
   km: 0,
   in: 3,
   mm: 2,
+  ft: 0,
+  m: 0,
   'lbf·ft': 0,
   'N·m': 0,
   psi: 0,

@@ -1,5 +1,6 @@
-/** What is measured. `distance` is the road (mi, km), `length` the part (in, mm); `mass` is grease (oz, g), `weight` a load (lb, kg). */
-export type Dimension = 'distance' | 'length' | 'torque' | 'pressure' | 'temperature' | 'mass' | 'weight';
+/** What is measured. `distance` is the road (mi, km), `length` the part (in, mm), `height` the land (ft, m); `mass` is grease (oz, g), `weight` a load (lb, kg). */
+export type Dimension =
+  'distance' | 'length' | 'height' | 'torque' | 'pressure' | 'temperature' | 'mass' | 'weight';
 
 /** The two families of units an owner can choose between. */
 export type UnitSystem = 'us' | 'metric';
@@ -22,6 +23,8 @@ export const UNITS = {
   km: { dimension: 'distance', factor: 1000, also: ['kilometers', 'kilometres'] },
   in: { dimension: 'length', factor: 0.0254, also: ['"', '″', 'inch', 'inches'] },
   mm: { dimension: 'length', factor: 0.001, also: ['millimeters', 'millimetres'] },
+  ft: { dimension: 'height', factor: 0.3048, also: ["'", 'feet', 'foot'] },
+  m: { dimension: 'height', factor: 1, also: ['meters', 'metres'] },
   'lbf·ft': {
     dimension: 'torque',
     factor: LBF_FT,
@@ -46,6 +49,7 @@ const SHOWN: Record<UnitSystem, Record<Dimension, Unit>> = {
   us: {
     distance: 'mi',
     length: 'in',
+    height: 'ft',
     torque: 'lbf·ft',
     pressure: 'psi',
     temperature: '°F',
@@ -55,6 +59,7 @@ const SHOWN: Record<UnitSystem, Record<Dimension, Unit>> = {
   metric: {
     distance: 'km',
     length: 'mm',
+    height: 'm',
     torque: 'N·m',
     pressure: 'kPa',
     temperature: '°C',

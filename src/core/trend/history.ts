@@ -16,6 +16,8 @@ export interface Point {
   readonly air?: number | undefined;
   readonly altitude?: number | undefined;
   readonly tires?: 'cold' | 'warm' | undefined;
+  /** How warm the tire was (K), where that was measured. */
+  readonly tireTemp?: number | undefined;
   /** The tire it was read on, and what that had rolled (m). */
   readonly tire?: string | undefined;
   readonly rolled?: number | undefined;
@@ -93,6 +95,7 @@ export function historyOfReadings(fold: Pick<Fold, 'entries' | 'dead'>, rig: str
         air: around?.air,
         altitude: around?.altitude,
         tires: around?.tires,
+        tireTemp: around?.tireTemp,
         ...tireAt(after, place, what),
       });
     }

@@ -50,12 +50,14 @@ const FEWEST = 3;
 const SHORTEST = 10;
 
 function brought(point: Point): Brought {
-  const { value, air, altitude } = point;
-  return air === undefined
+  const { value, altitude, tires } = point;
+  // A warm tire is as warm as it was measured; nobody knows what it would be by the air.
+  const temperature = tires === 'warm' ? point.tireTemp : point.air;
+  return temperature === undefined
     ? { point, value, asRead: true }
     : {
         point,
-        value: pressureAt(value, { temperature: air, altitude }, { temperature: ONE_TEMPERATURE }),
+        value: pressureAt(value, { temperature, altitude }, { temperature: ONE_TEMPERATURE }),
         asRead: false,
       };
 }
@@ -101,7 +103,9 @@ function leakWithin(
 ): LeakTrend {
   const today = Date.parse(now) / 86_400_000;
   const recent = (points: readonly Point[]) =>
-    points.filter(({ day, tires }) => tires !== 'warm' && today - day <= days);
+    points.filter(
+      ({ day, tires, tireTemp }) => (tires !== 'warm' || tireTemp !== undefined) && today - day <= days,
+    );
   const points = recent(read).map(brought);
   const runs = runsOf(points, recent(set).map(brought));
   const all = runs.flat();

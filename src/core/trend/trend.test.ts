@@ -92,6 +92,13 @@ describe('a leak', () => {
   test('readings taken warm are left out, those without air are doubted', () => {
     const warm = [0, 10, 20, 30].map((day) => ({ ...reads(day, 4, 70), tires: 'warm' as const }));
     expect(leakTrend(warm, [], psi(65), NOW).status).toBe('few');
+    // Felt with a thermometer, a warm tire is as good as a cold one.
+    const felt = [0, 10, 20, 30, 40].map((day) => ({
+      ...reads(day, 4, 110),
+      tires: 'warm' as const,
+      tireTemp: F(110),
+    }));
+    expect(leakTrend(felt, [], psi(65), addDays(START, 40)).status).toBe('leaking');
     const bare = [0, 8, 16, 24].map((day) => ({ ...reads(day, 2, 70), air: undefined }));
     const told = [0, 8, 16, 24].map((day) => reads(day, 2, 70));
     const width = (points: readonly Point[]) => {

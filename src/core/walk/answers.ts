@@ -72,9 +72,9 @@ export interface WalkContext {
  * A pressure (Pa) as it would read cold in the air it is towed in: a cold one as it stands, a warm one brought back
  * from the tire's own heat. The placard's pressure is a cold one, whatever the weather.
  */
-function coldPressure(value: number, { tires, tireTemp, air = ONE_TEMPERATURE }: Around): number {
+function coldPressure(value: number, { tires, tireTemp, altitude, air = ONE_TEMPERATURE }: Around): number {
   return tires === 'warm' && tireTemp !== undefined
-    ? pressureAt(value, { temperature: tireTemp }, { temperature: air })
+    ? pressureAt(value, { temperature: tireTemp, altitude }, { temperature: air, altitude })
     : value;
 }
 
@@ -83,7 +83,11 @@ function broughtToOne(value: number, around: Around): number | undefined {
   const temperature = around.tires === 'warm' ? around.tireTemp : around.air;
   return temperature === undefined
     ? undefined
-    : pressureAt(value, { temperature }, { temperature: ONE_TEMPERATURE });
+    : pressureAt(
+        value,
+        { temperature, altitude: around.altitude },
+        { temperature: ONE_TEMPERATURE, altitude: around.altitude },
+      );
 }
 
 /** The best grade of an item: what one tap on it says. */
@@ -243,6 +247,7 @@ export function walkBody(walk: Walk, answers: Answers, around: Around): WalkBody
       ...(around.air !== undefined && { air: around.air }),
       ...(around.altitude !== undefined && { altitude: around.altitude }),
       ...(around.tires && { tires: around.tires }),
+      ...(around.tireTemp !== undefined && { tireTemp: around.tireTemp }),
     },
   };
 }

@@ -4,10 +4,12 @@ import { useRouter } from 'next/navigation';
 import { useEffect, useId, useState } from 'react';
 import type { Instant } from '@/core/base';
 import type { RigState } from '@/core/log';
+import { contradictionsIn } from '@/core/judge';
 import { parseNumber } from '@/core/quantity';
 import { finishRun, placesOnCard, type Run } from '@/core/routine';
 import { askToKeepOnce, newId, usePreferences, useYard } from '@/store';
 import {
+  contradictionWords,
   entryWords,
   jobsTitle,
   list,
@@ -18,7 +20,7 @@ import {
   unstoredWords,
   VERDICT_WORDS,
 } from '@/text';
-import { Button, Field, Mark, markOf, say, TextArea } from '@/ui';
+import { Button, Field, FieldError, Mark, markOf, say, TextArea } from '@/ui';
 import { FromShelf } from './from-shelf';
 import { outcomeEntries } from './outcome-entries';
 
@@ -68,6 +70,7 @@ export function CloseView({
   const outcome = finishRun(run, now, rig);
   if (!outcome.ok) return null;
   const { work, findings } = outcome.value;
+  const odd = work ? contradictionsIn(work.conditions, work.readings) : [];
   const places = placesOnCard(run.card);
   const older = Object.values(rig?.findings ?? {}).filter(({ place }) => places.includes(place));
   const amount = kept.cost.trim() === '' ? undefined : parseNumber(kept.cost);
@@ -128,6 +131,14 @@ export function CloseView({
             ))}
           </ul>
         </section>
+        {odd.length > 0 && (
+          <section aria-label="Two things that cannot both hold" className="grid max-w-3xl gap-2">
+            {odd.map((one) => (
+              <FieldError key={contradictionWords(one, units)}>{contradictionWords(one, units)}</FieldError>
+            ))}
+            <p className="text-soft">Go back and look again, or log both as they are: it is your record.</p>
+          </section>
+        )}
         {findings.length > 0 && (
           <section className="max-w-3xl">
             <h2 className="text-xl">Findings that open now</h2>

@@ -51,6 +51,7 @@ export function ReadingDialog({
   const [id, setId] = useState('pressure');
   const [values, setValues] = useState<Readonly<Record<string, number | undefined>>>({});
   const [air, setAir] = useState<number>();
+  const [altitude, setAltitude] = useState<number>();
   const [tires, setTires] = useState<'cold' | 'warm'>('cold');
   const [tried, setTried] = useState(false);
   const what = offered.find((one) => one.id === id) ?? WHATS[0];
@@ -69,6 +70,7 @@ export function ReadingDialog({
     const around = {
       ...(air !== undefined && { air }),
       ...(isPressure && { tires }),
+      ...(isPressure && altitude !== undefined && { altitude }),
     };
     const drafts: Draft[] = [
       {
@@ -145,6 +147,15 @@ export function ReadingDialog({
             dimension="temperature"
             value={air}
             onValue={setAir}
+          />
+        )}
+        {isPressure && (
+          <ReadingField
+            label="Altitude, if it is high"
+            what="altitude"
+            dimension="height"
+            value={altitude}
+            onValue={setAltitude}
           />
         )}
         {isPressure && (

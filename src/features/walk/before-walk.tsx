@@ -17,7 +17,8 @@ export function BeforeWalk({
   const [air, setAir] = useState<number>();
   const [warm, setWarm] = useState(false);
   const [tireTemp, setTireTemp] = useState<number>();
-  const around = { ...(air !== undefined && { air }) };
+  const [altitude, setAltitude] = useState<number>();
+  const around = { ...(air !== undefined && { air }), ...(altitude !== undefined && { altitude }) };
   return (
     <div className="grid max-w-xl gap-5">
       <ReadingField
@@ -28,6 +29,23 @@ export function BeforeWalk({
         onValue={setAir}
         hint="It brings pressures to one temperature, so that a slow leak shows through the weather."
       />
+      {pressures && (
+        <details>
+          <summary className="text-soft min-h-9 cursor-pointer underline underline-offset-4">
+            High up in the mountains
+          </summary>
+          <div className="mt-2">
+            <ReadingField
+              label="Altitude"
+              what="altitude"
+              dimension="height"
+              value={altitude}
+              onValue={setAltitude}
+              hint="A gauge reads about half a psi more for every thousand feet: it is taken out when readings are compared."
+            />
+          </div>
+        </details>
+      )}
       {!pressures ? (
         <Button look="primary" size="lg" onClick={() => onBegin(around)}>
           Begin

@@ -1,17 +1,21 @@
 import { renderToStaticMarkup } from 'react-dom/server';
 import { starOrder } from '@/core/figures';
 import { STUD_COUNTS, wheelEnds } from '@/core/rig';
+import { CRITERIA, SUBJECTS } from '@/core/rules';
 import { sampleModel } from '@/core/testing/arbitraries';
 import { Mark } from '../mark';
 import { Tape } from '../tape';
 import {
   Brake,
   CastleNut,
+  Condition,
   Corner,
   HubStack,
+  isDrawn,
   RigPlan,
   Star,
   Suspension,
+  WalkPlan,
   type BrakePart,
   type CornerPart,
   type HubPart,
@@ -150,4 +154,46 @@ test('on the right side forward is to the right', () => {
     expect(svg).toContain('scale(-1 1)');
   }
   expect(draw(<Brake kind="electric" part="shoes" />)).toContain('← forward');
+});
+
+describe('conditions to grade', () => {
+  const drawn = SUBJECTS.filter(isDrawn);
+  test('those that two people grade apart are drawn', () =>
+    expect(drawn).toEqual(
+      expect.arrayContaining([
+        'rollers',
+        'spindle',
+        'lining',
+        'tire-wall',
+        'wear',
+        'old-grease',
+        'drum',
+        'eye',
+        'strap',
+        'weld',
+      ]),
+    ));
+  test.each(drawn)('every grade of %s is a picture of its own', (subject) => {
+    const grades = Object.keys(CRITERIA[subject]);
+    const pictures = grades.map((grade) => draw(<Condition subject={subject} grade={grade} />));
+    pictures.forEach(sound);
+    expect(new Set(pictures).size).toBe(grades.length);
+  });
+  test('what is told in words well enough has none', () =>
+    expect(draw(<Condition subject="spin" grade="free" />)).toBe(''));
+});
+
+describe('the way round a rig', () => {
+  const model = { ...sampleModel({ axles: 2 }), spares: 1 };
+  const gone = (at: Parameters<typeof WalkPlan>[0]['at']) => {
+    const svg = draw(<WalkPlan model={model} at={at} chosen={[]} label="Stop" />);
+    sound(svg);
+    return Number(/stroke-dasharray="([\d.]+) /.exec(svg)?.[1] ?? Number.NaN);
+  };
+  test('grows from stop to stop, down the left side and up the right', () => {
+    const way = (['tow', 'tongue', '1L', '2L', 'back', '2R', '1R', 'spares'] as const).map(gone);
+    expect([...way].sort((a, b) => a - b)).toEqual(way);
+    expect(new Set(way).size).toBe(way.length);
+  });
+  test('is not drawn where one goes by systems', () => expect(gone(undefined)).toBeNaN());
 });

@@ -37,6 +37,8 @@ export const aroundSchema = z.strictObject({
   altitude: z.optional(z.number()),
   /** Cold: parked three hours or under a mile. Warm pressures are not judged as they stand. */
   tires: z.optional(z.enum(['cold', 'warm'])),
+  /** How warm a tire was (K), where that was measured. */
+  tireTemp: z.optional(z.number()),
 });
 
 /** What was last read where, with some more; the same record where there is nothing. */

@@ -1,0 +1,74 @@
+import { cellsOf, diagnoseLights, lampsOf, type Sight } from '@/core/faults';
+import { emptyRig, makeEntry, type RigState } from '@/core/log';
+import { sampleModel } from '@/core/testing/arbitraries';
+import { FRESH, patternOf, type LightsDraft } from './lights-draft';
+import { lightsEntries } from './lights-entries';
+
+const model = { ...sampleModel({ kind: 'rv' }), gear: { plateLamp: true, markerLamps: true } };
+const cells = cellsOf(model);
+const NOW = '2026-05-16T12:00:00.000Z';
+
+function made(seen: Readonly<Record<string, Sight>>, findings: RigState['findings'] = {}) {
+  const draft: LightsDraft = { ...FRESH, seen };
+  const pattern = patternOf(draft, cells);
+  const diagnosis = diagnoseLights(lampsOf(model), 'shared', pattern);
+  let n = 0;
+  const id = () => `0196d000-0000-7000-8000-${String((n += 1)).padStart(12, '0')}`;
+  return lightsEntries(draft, pattern, diagnosis, { ...emptyRig('x'), findings }, id);
+}
+const running = Object.fromEntries(
+  cells.flatMap(({ lamp, shows }) => (shows === 'running' ? [[`${lamp} running`, 'out' as const]] : [])),
+);
+
+test('what is not told counts as burning', () => {
+  expect(patternOf(FRESH, cells).every(({ result }) => result === 'ok')).toBe(true);
+  expect(
+    patternOf({ ...FRESH, seen: { 'left brake': 'dim' } }, cells).filter(({ result }) => result !== 'ok'),
+  ).toEqual([{ lamp: 'left', shows: 'brake', result: 'dim' }]);
+});
+
+test('all burning is a test and nothing else', () => {
+  const drafts = made({});
+  expect(drafts.map(({ kind }) => kind)).toEqual(['lights']);
+  const [first] = drafts;
+  if (first?.kind !== 'lights') throw new Error('no test');
+  expect(first.body.cause).toBeUndefined();
+  const entry = makeEntry(
+    'lights',
+    {
+      id: '0196d000-0000-7000-8000-000000000009',
+      rig: '0196d000-0000-7000-8000-0000000000aa',
+      happened: NOW,
+      recorded: NOW,
+    },
+    first.body,
+  );
+  expect(entry.kind).toBe('lights');
+});
+
+test.each([
+  [{ 'left running': 'dim' }, 'lampLeft', 'watch'],
+  [{ 'plate running': 'out' }, 'plateLamp', 'due'],
+  [{ 'left brake': 'out', 'right brake': 'out' }, 'plug', 'stop'],
+  [running, 'plug', 'stop'],
+] as const)('%j is a finding at %s, %s', (seen, place, verdict) => {
+  const [test, finding] = made(seen);
+  if (finding?.kind !== 'finding.opened') throw new Error('no finding');
+  expect(finding.body).toMatchObject({ place, verdict, pulls: 'lights', from: test?.id });
+  expect(finding.body.text).toMatch(/failed; likely/);
+});
+
+test('a lamp that is on record already is seen again', () => {
+  const open = {
+    id: '0196d000-0000-7000-8000-0000000000f1',
+    at: NOW,
+    place: 'plateLamp' as const,
+    verdict: 'due' as const,
+    text: 'out',
+    of: { subject: 'lamp' as const, grade: 'one-out' },
+  };
+  expect(made({ 'plate running': 'out' }, { [open.id]: open }).map(({ kind }) => kind)).toEqual([
+    'lights',
+    'finding.seen',
+  ]);
+});

@@ -1,0 +1,156 @@
+import { emptyRig, foldEntries, makeEntry, type RigState, type WalkBody } from '@/core/log';
+import { toSI } from '@/core/quantity';
+import type { RigModel } from '@/core/rig';
+import { HOUSE_DEFAULT } from '@/core/rules';
+import { sampleModel } from '@/core/testing/arbitraries';
+import { compileWalk, itemsOf, judgeWalk, type Answers } from '@/core/walk';
+import type { Draft } from '@/features/common';
+import { allClear, answered, beginWalk, type WalkDraft } from './walk-draft';
+import { walkEntries } from './walk-entries';
+
+const psi = (value: number) => toSI(value, 'psi');
+const RIG = '0196d000-0000-7000-8000-0000000000aa';
+const NOW = '2026-05-16T12:00:00.000Z';
+const model: RigModel = {
+  ...sampleModel({ axles: 1, kind: 'utility', brake: 'electric' }),
+  tires: { pressure: { value: psi(65), source: 'maker' } },
+};
+const PHOTO = { hash: 'a'.repeat(64), bytes: 1000, width: 1600, height: 1200 };
+
+function made(
+  walk: WalkDraft['walk'],
+  answers: Answers,
+  more: Partial<RigState> = {},
+  draft: Partial<WalkDraft> = {},
+  decision?: WalkBody['decision'],
+): readonly Draft[] {
+  const rig: RigState = { ...emptyRig(RIG), model, ...more };
+  const compiled = compileWalk(walk, model, 'round');
+  const whole = { ...beginWalk(walk, 'round', NOW), answers, around: { tires: 'cold' as const }, ...draft };
+  const judged = judgeWalk(compiled, answers, { rig, model, house: HOUSE_DEFAULT, around: whole.around });
+  let n = 0;
+  return walkEntries({
+    draft: whole,
+    walk: compiled,
+    judged,
+    rig,
+    model,
+    house: HOUSE_DEFAULT,
+    decision,
+    minutes: 4,
+    id: () => `0196d000-0000-7000-8000-${String((n += 1)).padStart(12, '0')}`,
+    units: 'us',
+  });
+}
+
+/** The drafts as they are written, to see that each is an entry that can be. */
+const written = (drafts: readonly Draft[]) =>
+  drafts.map(({ kind, body, id }, i) =>
+    makeEntry(
+      kind,
+      {
+        id: id ?? `0196d000-0000-7000-9000-${String(i).padStart(12, '0')}`,
+        rig: RIG,
+        happened: NOW,
+        recorded: NOW,
+      },
+      body,
+    ),
+  );
+
+describe('answers of a walk under way', () => {
+  const draft = beginWalk('hitch', 'round', NOW);
+  test('are given and taken back', () => {
+    const one = answered(draft, 'tire@1L', { as: 'clear' });
+    expect(one.answers).toEqual({ 'tire@1L': { as: 'clear' } });
+    expect(answered(one, 'tire@1L', undefined).answers).toEqual({});
+    expect(draft.answers).toEqual({});
+  });
+  test('all clear leaves alone what was said already', () => {
+    const one = answered(draft, 'tire@1L', { as: 'not-right', grade: 'cut' });
+    const all = allClear(one, ['tire@1L', 'cap@1L']);
+    expect(all.answers['tire@1L']).toEqual({ as: 'not-right', grade: 'cut' });
+    expect(all.answers['cap@1L']?.as).toBe('clear');
+  });
+});
+
+test('a clean walk is one entry, with every item looked at', () => {
+  const compiled = compileWalk('hitch', model, 'round');
+  const answers = Object.fromEntries(itemsOf(compiled).map(({ key }) => [key, { as: 'clear' as const }]));
+  const decision = { rule: 'clear', go: 'clear', why: [] } as const;
+  const drafts = made('hitch', answers, {}, {}, { ...decision, why: [] });
+  expect(drafts.map(({ kind }) => kind)).toEqual(['walk']);
+  expect(drafts[0]?.body).toMatchObject({ walk: 'hitch', minutes: 4, decision });
+  expect(written(drafts)).toHaveLength(1);
+});
+
+test('what is not right opens a finding that knows its walk, and its pictures know the finding', () => {
+  const drafts = made(
+    'hitch',
+    { 'tire@1L': { as: 'not-right', grade: 'cut', words: 'outside' }, 'cap@1R': { as: 'clear' } },
+    {},
+    {
+      photos: [
+        { item: 'tire@1L', photo: PHOTO },
+        { item: 'cap@1R', photo: { ...PHOTO, hash: 'b'.repeat(64) } },
+      ],
+    },
+  );
+  const [walk, finding, ofFinding, ofWalk] = drafts;
+  expect(drafts.map(({ kind }) => kind)).toEqual(['walk', 'finding.opened', 'photo', 'photo']);
+  expect(finding?.body).toMatchObject({
+    place: '1L',
+    verdict: 'due',
+    pulls: 'tire-renew',
+    of: { subject: 'tire-wall', grade: 'cut' },
+    from: walk?.id,
+    text: 'tire wall: cut to the fabric. outside',
+  });
+  expect(ofFinding?.body).toMatchObject({ place: '1L', of: finding?.id });
+  expect(ofWalk?.body).toMatchObject({ place: '1R', of: walk?.id });
+  const rig = foldEntries(written(drafts)).state.rigs[RIG];
+  expect(Object.keys(rig?.findings ?? {})).toEqual([finding?.id]);
+});
+
+test('one that is open already is seen again, not opened twice', () => {
+  const open = {
+    id: '0196d000-0000-7000-8000-0000000000f1',
+    at: NOW,
+    place: '1L' as const,
+    verdict: 'watch' as const,
+    text: 'crazed',
+    of: { subject: 'tire-wall' as const, grade: 'crazed' },
+  };
+  const drafts = made(
+    'hitch',
+    { 'tire@1L': { as: 'not-right', grade: 'cracks' } },
+    { findings: { [open.id]: open } },
+  );
+  expect(drafts.map(({ kind }) => kind)).toEqual(['walk', 'finding.seen']);
+  expect(drafts[1]?.body).toMatchObject({ finding: open.id, verdict: 'due' });
+});
+
+describe('lugs by wrench', () => {
+  const refit = { entry: 'e', at: NOW, distance: 0, limits: [1], checked: -1, moves: 0 };
+  const results = (answers: Answers, refits: RigState['refits']) =>
+    made('first-stop', answers, { refits }).flatMap((draft) =>
+      draft.kind === 'recheck' ? [[draft.body.place, draft.body.result]] : [],
+    );
+  test('answer the recheck that is open there', () => {
+    const answers: Answers = {
+      'torque@1L': { as: 'clear' },
+      'torque@1R': { as: 'not-right', grade: 'moved' },
+    };
+    expect(results(answers, { '1L': refit, '1R': refit })).toEqual([
+      ['1L', 'held'],
+      ['1R', 'moved'],
+    ]);
+    expect(results({ 'torque@1L': { as: 'not-right', grade: 'broken' } }, { '1L': refit })).toEqual([
+      ['1L', 'loose'],
+    ]);
+  });
+  test('where none is open, or none was looked at, there is nothing to answer', () => {
+    expect(results({ 'torque@1L': { as: 'clear' } }, {})).toEqual([]);
+    expect(results({ 'torque@1L': { as: 'skipped' } }, { '1L': refit })).toEqual([]);
+  });
+});
