@@ -32,6 +32,7 @@ export function GradeChoice({
       label={label}
       columns={drawn ? 'grid-cols-2 sm:grid-cols-3' : 'grid-cols-2'}
       big
+      top={drawn}
       error={error}
       options={grades.map((grade) => {
         const verdict = gradeVerdict(subject, grade, house) ?? 'due';

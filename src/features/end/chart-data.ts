@@ -37,6 +37,8 @@ export interface ChartData {
   readonly decimals: number;
 }
 
+const OPENS = ['repack', 'bearing-renew', 'hub-renew', 'hub-service', 'brakes-install'];
+
 const ms = (at: Instant) => Date.parse(at);
 const degrees = (kelvins: number, system: UnitSystem) => {
   const unit = unitFor('temperature', system);
@@ -47,9 +49,16 @@ const depth = (metres: number, system: UnitSystem) =>
   system === 'us' ? fromSI(metres, 'in') * 32 : fromSI(metres, 'mm');
 const depthUnit = (system: UnitSystem) => (system === 'us' ? '/32 in' : 'mm');
 
-function marked(works: readonly WorkMark[]): ChartData['works'] {
+/** Work that has to do with what a chart shows; the rest would only stand in its way. */
+const MATTERS: Readonly<Partial<Record<Trend['kind'], ReadonlySet<string>>>> = {
+  heat: new Set([...OPENS, 'grease', 'brake-adjust']),
+  strokes: new Set([...OPENS, 'grease']),
+  play: new Set(OPENS),
+};
+
+function marked(kind: Trend['kind'], works: readonly WorkMark[]): ChartData['works'] {
   const byEntry = new Map<string, { x: number; label: string }>();
-  for (const { entry, at, routine } of works) {
+  for (const { entry, at, routine } of works.filter((work) => MATTERS[kind]?.has(work.routine))) {
     const had = byEntry.get(entry);
     const label = small(workTitle(routine));
     if (!had) byEntry.set(entry, { x: ms(at), label: capital(label) });
@@ -71,7 +80,13 @@ export function chartOf(
 ): ChartData | undefined {
   const { works, target, window, now } = about;
   const said = (at: Instant, figure: string) => `${day(at, now)}: ${figure}`;
-  const base = { by: 'time', xUnit: undefined, works: marked(works), line: [], band: undefined } as const;
+  const base = {
+    by: 'time',
+    xUnit: undefined,
+    works: marked(trend.kind, works),
+    line: [],
+    band: undefined,
+  } as const;
   switch (trend.kind) {
     case 'leak': {
       const pressure = (value: number) => fromSI(value, unitFor('pressure', system));

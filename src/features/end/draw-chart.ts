@@ -55,7 +55,7 @@ export function drawChart(host: HTMLElement, data: ChartData, now: string): Draw
   chart.setOption({
     animation: false,
     textStyle: { fontFamily: font },
-    grid: { left: 48, right: 62, top: 26, bottom: 30 },
+    grid: { left: 48, right: 62, top: 34, bottom: 30 },
     tooltip: {
       trigger: 'item',
       backgroundColor: colors.sheet,
@@ -149,7 +149,15 @@ export function drawChart(host: HTMLElement, data: ChartData, now: string): Draw
             data: data.works.map(({ x, label }) => ({
               xAxis: x,
               lineStyle: { color: colors.soft, width: 1, type: 'dotted' },
-              label: { ...text, fontSize: 12, formatter: label, position: 'insideEndTop' as const },
+              label: {
+                ...text,
+                fontSize: 12,
+                formatter: label,
+                position: 'end' as const,
+                rotate: 0,
+                width: 110,
+                overflow: 'truncate' as const,
+              },
             })),
           },
         }),

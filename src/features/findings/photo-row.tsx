@@ -13,7 +13,7 @@ export function PhotoRow({ photos, now }: { photos: readonly PhotoEntry[]; now: 
       aria-label="Photos, oldest first"
     >
       {photos.map((entry) => (
-        <li key={entry.id} className="w-[16rem] shrink-0 snap-start md:w-[12.8rem]">
+        <li key={entry.id} className="w-[16rem] shrink-0 snap-start md:w-[12.1rem]">
           <PhotoOf
             hash={entry.body.hash}
             alt={`${entry.body.note ?? 'As it was'}, ${day(entry.happened, now)}`}

@@ -76,9 +76,11 @@ export function ItemTile({
           'flex min-h-18 items-center gap-3 rounded-sheet border-[1.5px] px-4 py-2 text-left',
           clean
             ? 'border-clear bg-accent-wash shadow-[inset_6px_0_0_var(--clear)]'
-            : bad
-              ? 'border-due bg-due-wash shadow-[inset_6px_0_0_var(--due)]'
-              : 'border-line bg-sheet',
+            : judged?.verdict === 'watch'
+              ? 'border-soon bg-soon-wash shadow-[inset_6px_0_0_var(--soon)]'
+              : bad
+                ? 'border-due bg-due-wash shadow-[inset_6px_0_0_var(--due)]'
+                : 'border-line bg-sheet',
         )}
       >
         <span className="min-w-0 flex-1">

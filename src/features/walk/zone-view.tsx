@@ -124,7 +124,7 @@ export function ZoneView({
             ? last
               ? 'To the end'
               : 'Next'
-            : `${left.length === zone.items.length ? 'All clear here' : `The other ${left.length} clear`}${last ? '' : ', next'}`}
+            : `${left.length === zone.items.length ? 'All clear here' : left.length === 1 ? 'The last one clear' : `The other ${left.length} clear`}${last ? '' : ', next'}`}
         </Button>
         <Button size="lg" disabled={left.length === 0} onClick={() => onMove(1)}>
           Pass

@@ -20,6 +20,7 @@ export function Choice<T extends string>({
   onChange,
   columns = 'grid-cols-2 sm:grid-cols-3',
   big = false,
+  top = false,
 }: {
   label: ReactNode;
   hideLabel?: boolean;
@@ -30,6 +31,8 @@ export function Choice<T extends string>({
   onChange: (value: T) => void;
   columns?: string;
   big?: boolean;
+  /** What is in them begins at the top, as pictures do that are compared. */
+  top?: boolean;
 }) {
   return (
     <fieldset className="min-w-0">
@@ -46,8 +49,9 @@ export function Choice<T extends string>({
             key={option.value}
             value={option.value}
             className={cx(
-              'border-line bg-sheet hover:border-ink flex flex-col items-start justify-center rounded-sheet border-[1.5px] px-3 py-2 text-left leading-snug',
+              'border-line bg-sheet hover:border-ink flex flex-col items-start rounded-sheet border-[1.5px] px-3 py-2 text-left leading-snug',
               'data-[state=checked]:border-accent data-[state=checked]:bg-accent-wash data-[state=checked]:shadow-[inset_4px_0_0_var(--accent)]',
+              top ? 'justify-start' : 'justify-center',
               big ? 'min-h-16 text-lg' : 'min-h-11',
             )}
           >
