@@ -143,7 +143,7 @@ test('pivots: looked at with the tires on the ground, greased, and play that is 
   await page.getByRole('button', { name: 'Leave out' }).click();
   await page.getByRole('button', { name: 'This rig has none' }).click();
   await workTo(page, /Every step is through/);
-  await expect(page.getByText('pivots: play felt, metal bright')).toBeVisible();
+  await expect(page.getByText('pivots: play felt')).toBeVisible();
   await page.getByLabel('What it cost, if you keep count').fill('12,5o');
   await page.getByRole('button', { name: 'Close and log it' }).click();
   await expect(page.getByText('A sum is wanted here')).toBeVisible();

@@ -108,6 +108,22 @@ test('a picture taken on a walk is kept before any entry speaks of it', async ()
   expect(await store.photosOf([])).toEqual({});
 });
 
+test('of pictures that are dropped those that an entry speaks of stay', async () => {
+  const store = opened();
+  const blob = new Blob([new Uint8Array([1])]);
+  const [kept, loose] = ['e'.repeat(64), 'f'.repeat(64)];
+  const photo = makeEntry(
+    'photo',
+    { id: newId(), rig: RIG, happened: NOW, recorded: NOW },
+    { hash: kept, bytes: 1, width: 1, height: 1, place: '1L' },
+  );
+  await store.append([setup(), photo], [{ hash: kept, blob }]);
+  await store.keepPhoto({ hash: loose, blob });
+  await store.dropPhotos([kept, loose]);
+  expect(await store.readPhoto(kept)).toBeDefined();
+  expect(await store.readPhoto(loose)).toBeUndefined();
+});
+
 test('a withdrawal is an entry like others', async () => {
   const store = opened();
   const towed = trip();

@@ -96,6 +96,17 @@ export class YardStore {
     await this.db.photos.put(photo);
   }
 
+  /** Lets go of pictures that no entry speaks of, as when a walk is dropped. */
+  async dropPhotos(hashes: readonly string[]): Promise<void> {
+    await this.db.transaction('rw', this.db.entries, this.db.photos, async () => {
+      const spoken = new Set<string>();
+      await this.db.entries
+        .filter(({ entry }) => entry.kind === 'photo' && hashes.includes(entry.body.hash))
+        .each(({ entry }) => entry.kind === 'photo' && spoken.add(entry.body.hash));
+      await this.db.photos.bulkDelete(hashes.filter((hash) => !spoken.has(hash)));
+    });
+  }
+
   /** A picture by its hash; undefined where it is not on this device. */
   async readPhoto(hash: string): Promise<Blob | undefined> {
     return (await this.db.photos.get(hash))?.blob;

@@ -55,7 +55,7 @@ export function drawChart(host: HTMLElement, data: ChartData, now: string): Draw
   chart.setOption({
     animation: false,
     textStyle: { fontFamily: font },
-    grid: { left: 48, right: 62, top: 34, bottom: 30 },
+    grid: { left: 48, right: 62, top: 42, bottom: 30 },
     tooltip: {
       trigger: 'item',
       backgroundColor: colors.sheet,
@@ -84,6 +84,7 @@ export function drawChart(host: HTMLElement, data: ChartData, now: string): Draw
       max: high,
       splitNumber: 4,
       name: data.unit,
+      nameGap: 22,
       nameTextStyle: { ...text, align: 'right' },
       axisLine: { show: true, lineStyle: { color: colors.ink } },
       axisTick: { show: true, lineStyle: { color: colors.ink } },

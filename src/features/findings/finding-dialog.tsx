@@ -3,11 +3,10 @@
 import { useState } from 'react';
 import { placesOf, type Place } from '@/core/rig';
 import { photoDraft, PlacePicker, SEVERITIES, useRecord, type RigView } from '@/features/common';
-import { newId } from '@/store';
+import { newId, type Photo } from '@/store';
 import { routineTitle } from '@/text';
 import { Choice, Dialog, RigPlan, SheetForm, TextArea } from '@/ui';
 import { PhotosKept } from './photos-kept';
-import { usePhotos } from './use-photos';
 
 /** Where on the rig: tapped on its drawing, or taken from the list of its places. */
 function WherePicker({
@@ -62,7 +61,7 @@ export function FindingDialog({
   const [verdict, setVerdict] = useState<'watch' | 'due' | 'stop'>();
   const [text, setText] = useState('');
   const [cure, setCure] = useState('');
-  const [photos, setPhotos] = usePhotos();
+  const [photos, setPhotos] = useState<readonly Photo[]>([]);
   const [tried, setTried] = useState(false);
   const cures = view.duties.flatMap(({ place: where, routine }) =>
     where === at && routine !== 'lug-recheck' ? [routine] : [],

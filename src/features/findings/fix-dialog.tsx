@@ -3,12 +3,11 @@
 import { useMemo, useState } from 'react';
 import type { FindingState, Fold } from '@/core/log';
 import { photoDraft, useRecord, type RigView } from '@/features/common';
-import { usePreferences } from '@/store';
+import { usePreferences, type Photo } from '@/store';
 import { day, entryWords } from '@/text';
 import { Dialog, SheetForm, TextArea } from '@/ui';
 import { findingStory } from './finding-story';
 import { PhotosKept } from './photos-kept';
-import { usePhotos } from './use-photos';
 
 /** A finding closed: by which work, with what was done, and a picture as proof. */
 export function FixDialog({
@@ -31,7 +30,7 @@ export function FixDialog({
   const title = (entry: (typeof works)[number]) => entryWords(entry, units, () => undefined).title;
   const [work, setWork] = useState('');
   const [how, setHow] = useState('');
-  const [photos, setPhotos] = usePhotos();
+  const [photos, setPhotos] = useState<readonly Photo[]>([]);
   const [tried, setTried] = useState(false);
   const by = works.find(({ id }) => id === work);
   const said = how.trim() !== '' ? how.trim() : by ? title(by) : '';

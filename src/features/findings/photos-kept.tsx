@@ -1,10 +1,26 @@
 'use client';
 
-import { PhotoOf, PhotoTaker } from '@/features/common';
+import { useCallback } from 'react';
+import { PhotoTaker } from '@/features/common';
 import type { Photo } from '@/store';
 import { Button } from '@/ui';
 
-/** Pictures taken for something about to be written down. */
+/** A picture that is in hand and not written down yet. */
+function InHand({ photo }: { photo: Photo }) {
+  const show = useCallback(
+    (img: HTMLImageElement | null) => {
+      if (!img) return;
+      img.src = URL.createObjectURL(photo.blob);
+      return () => URL.revokeObjectURL(img.src);
+    },
+    [photo],
+  );
+  // The picture lies in this browser: there is nothing for a server to make smaller.
+  // eslint-disable-next-line @next/next/no-img-element
+  return <img ref={show} alt="Taken just now" className="h-24 rounded-sheet" />;
+}
+
+/** Pictures taken for something about to be written down; they are kept with it. */
 export function PhotosKept({
   photos,
   onChange,
@@ -19,7 +35,7 @@ export function PhotosKept({
         <ul className="flex flex-wrap gap-2">
           {photos.map((photo) => (
             <li key={photo.hash} className="grid gap-1">
-              <PhotoOf hash={photo.hash} alt="Taken just now" className="h-24 rounded-sheet" />
+              <InHand photo={photo} />
               <Button look="quiet" onClick={() => onChange(photos.filter((one) => one !== photo))}>
                 Drop
               </Button>

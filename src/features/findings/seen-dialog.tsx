@@ -6,8 +6,8 @@ import { gradeVerdict, type Verdict } from '@/core/rules';
 import { GradeChoice, photoDraft, SEVERITIES, useRecord, type RigView } from '@/features/common';
 import { gradeWords, SUBJECT_WORDS } from '@/text';
 import { Choice, Dialog, SheetForm, TextArea } from '@/ui';
+import type { Photo } from '@/store';
 import { PhotosKept } from './photos-kept';
-import { usePhotos } from './use-photos';
 
 type Severity = Exclude<Verdict, 'clear'>;
 
@@ -26,7 +26,7 @@ export function SeenDialog({
   const [grade, setGrade] = useState(graded?.grade);
   const [severity, setSeverity] = useState<Severity>(finding.told ?? finding.verdict);
   const [text, setText] = useState('');
-  const [photos, setPhotos] = usePhotos();
+  const [photos, setPhotos] = useState<readonly Photo[]>([]);
   const byGrade = graded && grade ? gradeVerdict(graded.subject, grade, view.house) : undefined;
   const clear = byGrade === 'clear';
   const verdict = byGrade && byGrade !== 'clear' ? byGrade : severity;

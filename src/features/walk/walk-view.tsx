@@ -1,7 +1,7 @@
 'use client';
 
 import { useRouter, useSearchParams } from 'next/navigation';
-import { useEffect, useState } from 'react';
+import { useEffect, useMemo, useState } from 'react';
 import { msOf } from '@/core/base';
 import { WALKS, type WalkBody, type WalkId } from '@/core/log';
 import { compileWalk, goVerdict, itemsOf, judgeWalk } from '@/core/walk';
@@ -20,6 +20,7 @@ import { BeforeWalk } from './before-walk';
 import { GoView } from './go-view';
 import { StartWalk } from './start-walk';
 import { allClear, answered, beginWalk, type WalkDraft } from './walk-draft';
+import { standingAfter } from './standing';
 import { walkEntries } from './walk-entries';
 import { ZoneView } from './zone-view';
 
@@ -28,12 +29,14 @@ type Ready = Extract<Rigs, { status: 'ready' }>;
 /** A walk under way, from its first stop to its end. */
 function Walking({
   view,
+  ready,
   draft,
   change,
   onLeave,
   onSaved,
 }: {
   view: RigView;
+  ready: Ready;
   draft: WalkDraft;
   change: (next: (draft: WalkDraft) => WalkDraft) => void;
   onLeave: () => void;
@@ -47,6 +50,8 @@ function Walking({
   const walk = compileWalk(draft.walk, model, draft.order);
   const context = { rig, model, house, around: draft.around };
   const items = itemsOf(walk);
+  // What this very walk has looked at stands no more against it: lamps tried, pressures read, rechecks made.
+  const standing = useMemo(() => standingAfter(view, ready, draft, units), [view, ready, draft, units]);
   if (!draft.begun)
     return (
       <div className="mx-auto w-full max-w-3xl px-4 py-5 md:px-8">
@@ -88,7 +93,7 @@ function Walking({
     );
   const judged = judgeWalk(walk, draft.answers, context);
   const skipped = items.filter(({ key }) => (draft.answers[key]?.as ?? 'skipped') === 'skipped');
-  const verdict = goVerdict(judged, skipped, draft.walk === 'hitch' ? view.tow.reasons : []);
+  const verdict = goVerdict(judged, skipped, draft.walk === 'hitch' ? standing : []);
   const save = async (decision: WalkBody['decision']) => {
     const minutes = Math.max(0, Math.round((msOf(store.clock.now()) - msOf(draft.started)) / 60_000));
     await record(
@@ -142,6 +147,7 @@ function OneRig({ view, ready }: { view: RigView; ready: Ready }) {
     return (
       <Walking
         view={view}
+        ready={ready}
         draft={state}
         change={change}
         onLeave={() => router.push(home)}
@@ -164,7 +170,9 @@ function OneRig({ view, ready }: { view: RigView; ready: Ready }) {
         void set(beginWalk(walk, order, store.clock.now())).then(() => router.push(`${home}&walk=${walk}`));
       }}
       onGoOn={() => router.push(`${home}&walk=${draft?.walk ?? 'hitch'}`)}
-      onDrop={() => void set(undefined)}
+      onDrop={() =>
+        void set(undefined).then(() => store.dropPhotos((draft?.photos ?? []).map(({ photo }) => photo.hash)))
+      }
     />
   );
 }

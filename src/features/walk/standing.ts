@@ -1,0 +1,44 @@
+import type { TowReason } from '@/core/duty';
+import { extend, makeEntry, type Entry } from '@/core/log';
+import type { UnitSystem } from '@/core/quantity';
+import { compileWalk, judgeWalk } from '@/core/walk';
+import { rigView, type RigView, type Rigs } from '@/features/common';
+import type { WalkDraft } from './walk-draft';
+import { walkEntries } from './walk-entries';
+
+/** What would stand against towing once this walk is on record, the findings it opens left aside: it tells those itself. */
+export function standingAfter(
+  view: RigView,
+  ready: Extract<Rigs, { status: 'ready' }>,
+  draft: WalkDraft,
+  units: UnitSystem,
+): readonly TowReason[] {
+  const { rig, model, house, now } = view;
+  const walk = compileWalk(draft.walk, model, draft.order);
+  // Asked at its end alone: a tap on the way waits for nothing.
+  if (draft.at < walk.zones.length) return [];
+  const judged = judgeWalk(walk, draft.answers, { rig, model, house, around: draft.around });
+  let n = 0;
+  // Of this moment only: these ids are never written.
+  const id = () => `00000000-0000-7000-8000-${String((n += 1)).padStart(12, '0')}`;
+  const drafts = walkEntries({
+    draft: { ...draft, photos: [] },
+    walk,
+    judged,
+    rig,
+    model,
+    house,
+    decision: undefined,
+    minutes: 0,
+    id,
+    units,
+  });
+  const entries = drafts.flatMap(({ kind, body }): Entry[] =>
+    kind === 'walk' || kind === 'recheck'
+      ? [makeEntry(kind, { id: id(), rig: rig.id, happened: now, recorded: now }, body)]
+      : [],
+  );
+  const after = extend(ready.fold, entries).state.rigs[rig.id];
+  const then = after && rigView(after, ready.runs, now, ready.houseRules, ready.houseSeason);
+  return (then ?? view).tow.reasons;
+}
