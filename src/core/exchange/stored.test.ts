@@ -36,10 +36,13 @@ const SECOND = [
   'trip.planned',
 ].sort();
 
+const FOURTH = [...SECOND, 'finding.seen', 'lights', 'opinion', 'photo', 'reading', 'walk'].sort();
+
 describe.each([
   ['v1.ndjson', FIRST],
   ['v2.ndjson', SECOND],
   ['v3.ndjson', SECOND],
+  ['v4.ndjson', FOURTH],
 ])('a stored log: %s', (name, kinds) => {
   const read = lines(name).map((line) => readEntry(JSON.parse(line)));
   const entries = read.flatMap((one): readonly Entry[] => (one.ok ? [one.value] : []));
@@ -127,4 +130,21 @@ test('a log of the third version brings repairs, figures, pace and cost along', 
   expect(rig?.read['volts@breakaway']?.value).toBe(12.6);
   expect(rig?.pace['race-in']).toEqual({ minutes: 9.5, count: 1 });
   expect(rig && markOf(rig, 'repack', '1L')?.at).toBe('2026-05-11T15:00:00.000Z');
+});
+
+test('a log of the fourth version brings walks, readings, looks again and what they rest on along', () => {
+  const entries = lines('v4.ndjson').flatMap((line): readonly Entry[] => {
+    const one = readEntry(JSON.parse(line));
+    return one.ok ? [one.value] : [];
+  });
+  const { rigs } = foldEntries(entries).state;
+  const juniper = rigs['018bf000-0000-7000-8000-000000000001'];
+  // What a tire was left at is what it holds.
+  expect(juniper?.read['pressure@1L']?.value).toBe(448_000);
+  expect(juniper && markOf(juniper, 'lights', 'rig')?.at).toBe('2026-05-13T15:00:00.000Z');
+  expect(juniper?.past['tire-wall@1L']?.at).toBe('2026-05-15T15:00:00.000Z');
+  const cart = rigs['018bf000-0000-7000-8000-000000000003'];
+  const open = Object.values(cart?.findings ?? {});
+  expect(open.find(({ of }) => of && 'trend' in of)).toMatchObject({ pulls: 'repack', verdict: 'due' });
+  expect(open.find(({ place }) => place === 'frame')).toMatchObject({ verdict: 'watch', seen: { count: 3 } });
 });

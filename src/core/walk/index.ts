@@ -13,6 +13,7 @@ export {
 } from './walk';
 export type { LookId, System } from './looks';
 export {
+  coldPressure,
   findingsOfWalk,
   judgeItem,
   judgeWalk,

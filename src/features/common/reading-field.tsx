@@ -17,6 +17,7 @@ export function ReadingField({
   target,
   air,
   hint,
+  big = false,
 }: {
   label: string;
   /** What is read, as the log calls it. */
@@ -29,6 +30,7 @@ export function ReadingField({
   target?: number | undefined;
   air?: number | undefined;
   hint?: string | undefined;
+  big?: boolean;
 }) {
   const { units } = usePreferences();
   const unit = unitFor(dimension, units);
@@ -57,7 +59,7 @@ export function ReadingField({
         label={label}
         unit={unit}
         inputMode="decimal"
-        big
+        big={big}
         value={text}
         hint={hint}
         error={error}

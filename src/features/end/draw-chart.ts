@@ -37,6 +37,25 @@ function palette(host: HTMLElement) {
   return colors;
 }
 
+/** What stands left and right of a chart's own field (px), and the room that a label of work needs. */
+const SIDES = 110;
+const LABEL = 116;
+
+/** The works whose labels have room beside the one before; every one has its line. */
+function apart({ dots, works, line }: ChartData, width: number): ReadonlySet<number> {
+  const xs = [...dots.map(({ x }) => x), ...line.map(([x]) => x)];
+  const [from, to] = [Math.min(...xs), Math.max(...xs)];
+  const at = (x: number) => ((x - from) / Math.max(1, to - from)) * width;
+  const shown = new Set<number>();
+  let last = -Infinity;
+  works.forEach(({ x }, i) => {
+    if (at(x) - last < LABEL) return;
+    shown.add(i);
+    last = at(x);
+  });
+  return shown;
+}
+
 /** A chart on the page, that can be pointed at by number and let go. */
 export interface Drawn {
   readonly point: (index: number | undefined) => void;
@@ -52,6 +71,7 @@ export function drawChart(host: HTMLElement, data: ChartData, now: string): Draw
   const [low, high] = reach(data);
   const limitColor = { target: colors.soft, soon: colors.soon, due: colors.due } as const;
   const byTime = data.by === 'time';
+  const labelled = apart(data, host.clientWidth - SIDES);
   chart.setOption({
     animation: false,
     textStyle: { fontFamily: font },
@@ -147,12 +167,13 @@ export function drawChart(host: HTMLElement, data: ChartData, now: string): Draw
           markLine: {
             symbol: ['none', 'none'],
             silent: true,
-            data: data.works.map(({ x, label }) => ({
+            data: data.works.map(({ x, label }, i) => ({
               xAxis: x,
               lineStyle: { color: colors.soft, width: 1, type: 'dotted' },
               label: {
                 ...text,
                 fontSize: 12,
+                show: labelled.has(i),
                 formatter: label,
                 position: 'end' as const,
                 rotate: 0,

@@ -156,6 +156,8 @@ function End({ view, ready, place }: { view: RigView; ready: Ready; place: TireP
     [history, model, place, hour],
   );
   const ordered = inOrder(trends);
+  const told = ordered.filter(({ status }) => status !== 'few');
+  const few = ordered.filter(({ status }) => status === 'few');
   const [first] = ordered;
   const warning = first && warns(first) ? first : undefined;
   const findings = findingsOfRig(ready.fold, rig).filter(({ opened }) => opened.body.place === place);
@@ -203,7 +205,7 @@ function End({ view, ready, place }: { view: RigView; ready: Ready; place: TireP
           {pattern && pattern !== 'even' && (
             <p className="border-soon mb-5 border-l-4 pl-4 text-lg">{PATTERN_WORDS[pattern]}</p>
           )}
-          {ordered.map((trend) => (
+          {told.map((trend) => (
             <TrendBlock
               key={trend.kind === 'wear' ? trend.what : trend.kind}
               trend={trend}
@@ -213,6 +215,26 @@ function End({ view, ready, place }: { view: RigView; ready: Ready; place: TireP
               told={trend === warning}
             />
           ))}
+          {few.length > 0 && (
+            <section aria-label="Not known yet" className="border-line border-t py-5">
+              <h2 className="text-xl">Not known yet</h2>
+              <ul className="mt-1">
+                {few.map((trend) => {
+                  const { title, said, basis } = trendWords(trend, units, now);
+                  return (
+                    <li key={title} className="border-line flex gap-2.5 border-b py-2.5">
+                      <span className="mt-0.5">
+                        <Mark mark="unknown" size={18} />
+                      </span>
+                      <span>
+                        <strong>{title}.</strong> {said} <span className="text-soft">{basis}</span>
+                      </span>
+                    </li>
+                  );
+                })}
+              </ul>
+            </section>
+          )}
         </div>
         <aside className="grid content-start gap-8">
           <div className="border-line bg-sheet rounded-sheet border p-3">

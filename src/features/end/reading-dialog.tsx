@@ -1,14 +1,14 @@
 'use client';
 
 import { useState } from 'react';
-import { judgeReading, figuresAt, isJudged } from '@/core/judge';
 import { isWheelEnd, matesOf, hasBrake, axleOf, type TirePlace } from '@/core/rig';
 import type { Dimension } from '@/core/quantity';
 import type { ReadingTool } from '@/core/log';
-import { JudgementNote, ReadingField, useRecord, type Draft, type RigView } from '@/features/common';
-import { usePreferences } from '@/store';
+import { JudgementNote, ReadingField, useRecord, type RigView } from '@/features/common';
+import { newId, usePreferences } from '@/store';
 import { capital, placeName, readingName, readingVerdict } from '@/text';
 import { Button, Choice, Dialog, SheetForm } from '@/ui';
+import { judgeTaken, readingEntries } from './reading-entries';
 
 interface What {
   readonly id: string;
@@ -52,6 +52,7 @@ export function ReadingDialog({
   const [values, setValues] = useState<Readonly<Record<string, number | undefined>>>({});
   const [air, setAir] = useState<number>();
   const [altitude, setAltitude] = useState<number>();
+  const [tireTemp, setTireTemp] = useState<number>();
   const [tires, setTires] = useState<'cold' | 'warm'>('cold');
   const [tried, setTried] = useState(false);
   const what = offered.find((one) => one.id === id) ?? WHATS[0];
@@ -60,33 +61,26 @@ export function ReadingDialog({
   const isHub = what.id === 'hub';
   const isPressure = what.id === 'pressure';
   const mate = isHub ? values['mate'] : undefined;
-  const taken = what.fields.flatMap((field) => {
-    const value = values[field];
-    return value === undefined ? [] : [{ place, what: field, value, by: what.by }];
-  });
+  const around = {
+    ...(air !== undefined && (isHub || isPressure) && { air }),
+    ...(isPressure && { tires }),
+    ...(isPressure && tires === 'warm' && tireTemp !== undefined && { tireTemp }),
+    ...(isPressure && altitude !== undefined && { altitude }),
+  };
+  const read = Object.fromEntries(
+    what.fields.flatMap((field) => {
+      const value = values[field];
+      return value === undefined ? [] : [[field, value] as const];
+    }),
+  );
   const save = async () => {
     setTried(true);
-    if (taken.length === 0) return;
-    const around = {
-      ...(air !== undefined && { air }),
-      ...(isPressure && { tires }),
-      ...(isPressure && altitude !== undefined && { altitude }),
-    };
-    const drafts: Draft[] = [
-      {
-        kind: 'reading',
-        body: {
-          taken: [
-            ...taken,
-            ...(mate !== undefined && across
-              ? [{ place: across, what: 'hub-temp', value: mate, by: what.by }]
-              : []),
-          ],
-          ...(Object.keys(around).length > 0 && { around }),
-        },
-      },
-    ];
-    await record(rig.id, drafts, `${what.label} at ${placeName(place)} on record`);
+    if (Object.keys(read).length === 0) return;
+    await record(
+      rig.id,
+      readingEntries({ place, by: what.by, values: read, mate, around }, view, newId, units),
+      `${what.label} at ${placeName(place)} on record`,
+    );
     onClose();
   };
   return (
@@ -105,15 +99,14 @@ export function ReadingDialog({
         {what.fields.map((field) => {
           const value = values[field];
           const judged =
-            value !== undefined && isJudged(field) && !(isPressure && tires === 'warm')
-              ? judgeReading(field, value, { model, place, mate, ...figuresAt(rig, place) })
-              : undefined;
+            value === undefined ? undefined : judgeTaken(field, value, { place, mate, around }, view);
           const words = judged && value !== undefined ? readingVerdict(judged, value, units) : undefined;
           return (
             <div key={`${what.id} ${field}`} className="grid gap-2">
               <ReadingField
                 label={capital(readingName(field))}
                 what={field}
+                big={what.fields.length === 1}
                 dimension={what.dimension}
                 value={value}
                 onValue={set(field)}
@@ -164,13 +157,23 @@ export function ReadingDialog({
             columns="grid-cols-2"
             options={[
               { value: 'cold', label: 'Cold', hint: 'parked three hours' },
-              { value: 'warm', label: 'Warm', hint: 'kept, not judged' },
+              { value: 'warm', label: 'Warm', hint: 'judged by its own heat' },
             ]}
             value={tires}
             onChange={setTires}
           />
         )}
-        {tried && taken.length === 0 && (
+        {isPressure && tires === 'warm' && (
+          <ReadingField
+            label="How warm is the tire, if you can measure it"
+            what="tire-temp"
+            dimension="temperature"
+            value={tireTemp}
+            onValue={setTireTemp}
+            hint="With it the pressure is brought back to cold, and judged."
+          />
+        )}
+        {tried && Object.keys(read).length === 0 && (
           <p role="alert" className="text-stop font-medium">
             Type a figure first, or close this.
           </p>

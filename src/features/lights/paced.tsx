@@ -78,9 +78,11 @@ export function Paced({
             Ten seconds more
           </Button>
         )}
-        <Button size="lg" disabled={index === 0} onClick={onBack}>
-          Back
-        </Button>
+        {index > 0 && (
+          <Button size="lg" onClick={onBack}>
+            Back
+          </Button>
+        )}
       </div>
     </div>
   );

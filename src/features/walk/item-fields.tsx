@@ -1,5 +1,6 @@
 'use client';
 
+import { useEffect, useRef } from 'react';
 import type { WalkContext, Answer, Judged, WalkItem } from '@/core/walk';
 import { GradeChoice, JudgementNote, PhotoOf, PhotoTaker, ReadingField } from '@/features/common';
 import { usePreferences, type Photo } from '@/store';
@@ -26,6 +27,7 @@ function PressureFields({ judged, context, onAnswer }: Props) {
       <ReadingField
         label="It reads"
         what="pressure"
+        big
         dimension="pressure"
         value={answer?.value}
         target={target}
@@ -61,6 +63,7 @@ function HubFields({ judged, context, onAnswer }: Props) {
     <ReadingField
       label="By thermometer"
       what="hub-temp"
+      big
       dimension="temperature"
       value={answer?.value}
       air={context.around.air}
@@ -75,12 +78,17 @@ function HubFields({ judged, context, onAnswer }: Props) {
 /** The fields of an item that is not clear: just those that matter of it. */
 export function ItemFields(props: Props) {
   const { item, judged, context, photos, onAnswer, onPhoto, onDone } = props;
+  const fields = useRef<HTMLDivElement>(null);
+  // What opened is what one wants to see, above the buttons at the thumb.
+  useEffect(() => {
+    fields.current?.scrollIntoView({ block: 'start' });
+  }, []);
   const { units } = usePreferences();
   const answer = judged?.answer;
   const { verdict } = judged ?? {};
   const words = judged && answer?.as !== 'skipped' ? judgedWords(judged, units) : undefined;
   return (
-    <div className="border-due grid gap-4 border-l-4 py-1 pl-4">
+    <div ref={fields} className="border-due grid scroll-mt-28 gap-4 border-l-4 py-1 pl-4">
       {item.reads === 'pressure' && <PressureFields {...props} />}
       {item.reads === 'hub-temp' && <HubFields {...props} />}
       {(item.reads !== 'pressure' || answer?.value === undefined) && answer?.value === undefined && (
