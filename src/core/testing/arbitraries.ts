@@ -33,6 +33,7 @@ import {
   type Place,
   type RigModel,
 } from '../rig';
+import { anyEnd, anyLooked } from './looked';
 import { PLANS, READINGS, type Job, type ReadingId } from '../routine';
 import { routineDef, ROUTINES, RULE_IDS, RULES, WORKS, type HouseRules, type RoutinePlace } from '../rules';
 
@@ -187,7 +188,6 @@ export function sampleModel(
 const RIGS = ['0196d000-0000-7000-8000-000000000001', '0196d000-0000-7000-8000-000000000002'] as const;
 const T0 = Date.parse('2025-04-01T08:00:00.000Z');
 const uuid = (n: number) => `0196d000-0000-7000-8000-1${n.toString(16).padStart(11, '0')}`;
-const anyEnd = fc.constantFrom('1L' as const, '1R' as const, '2L' as const, '2R' as const);
 
 const anyId = fc.constantFrom('a', 'b', 'c');
 const anySeat = fc.constantFrom('1L' as const, '1R' as const, 'S1' as const, 'shelf' as const);
@@ -251,6 +251,7 @@ const anyBody = (count: number): fc.Arbitrary<Bodies> => {
       }),
     }),
     id.map((finding) => ({ kind: 'finding.closed' as const, body: { finding, how: 'seal renewed' } })),
+    ...anyLooked(id),
     fc
       .record({ part: anyId, to: anySeat, known: fc.boolean(), spec: anyPart })
       .map(({ part, to, known, spec }) => ({

@@ -46,6 +46,8 @@ const DUE = 0.85;
 const SURE = 1.645;
 const SURER = 2.2;
 const FEWEST = 3;
+/** What would take longer (d) has no date worth telling. */
+const FARTHEST = 3650;
 /** Over less time than this nothing can be said (d). */
 const SHORTEST = 10;
 
@@ -126,10 +128,11 @@ function leakWithin(
   const wide = reach(line) * line.error * MONTH;
   const through = PERMEATION * Math.max(level, 1);
   const limit = target === undefined ? undefined : DUE * target;
-  const after = (loss: number): Instant | undefined =>
-    limit === undefined || loss <= 0
-      ? undefined
-      : instantOf((today + Math.max(0, (level - limit) / (loss / MONTH))) * 86_400_000);
+  const after = (loss: number): Instant | undefined => {
+    if (limit === undefined || loss <= 0) return undefined;
+    const days = Math.max(0, (level - limit) / (loss / MONTH));
+    return days > FARTHEST ? undefined : instantOf((today + days) * 86_400_000);
+  };
   const likely = after(rate);
   const early = after(rate + wide);
   const status =

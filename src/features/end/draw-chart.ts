@@ -49,7 +49,7 @@ function apart({ dots, works, line }: ChartData, width: number): ReadonlySet<num
   const shown = new Set<number>();
   let last = -Infinity;
   works.forEach(({ x }, i) => {
-    if (at(x) - last < LABEL) return;
+    if (at(x) < 0 || at(x) - last < LABEL) return;
     shown.add(i);
     last = at(x);
   });

@@ -11,6 +11,8 @@ interface Props {
   readonly item: WalkItem;
   readonly judged: Judged | undefined;
   readonly context: WalkContext;
+  /** It can be graded here; a valve that has a look of its own is not graded with its pressure. */
+  readonly graded: boolean;
   readonly photos: readonly string[];
   readonly onAnswer: (answer: Answer | undefined) => void;
   readonly onPhoto: (photo: Photo) => Promise<void>;
@@ -77,7 +79,7 @@ function HubFields({ judged, context, onAnswer }: Props) {
 
 /** The fields of an item that is not clear: just those that matter of it. */
 export function ItemFields(props: Props) {
-  const { item, judged, context, photos, onAnswer, onPhoto, onDone } = props;
+  const { item, judged, context, graded, photos, onAnswer, onPhoto, onDone } = props;
   const fields = useRef<HTMLDivElement>(null);
   // What opened is what one wants to see, above the buttons at the thumb.
   useEffect(() => {
@@ -91,7 +93,7 @@ export function ItemFields(props: Props) {
     <div ref={fields} className="border-due grid scroll-mt-28 gap-4 border-l-4 py-1 pl-4">
       {item.reads === 'pressure' && <PressureFields {...props} />}
       {item.reads === 'hub-temp' && <HubFields {...props} />}
-      {(item.reads !== 'pressure' || answer?.value === undefined) && answer?.value === undefined && (
+      {graded && answer?.value === undefined && (
         <GradeChoice
           subject={item.subject}
           worseOnly

@@ -101,6 +101,10 @@ export function ZoneView({
                   item={item}
                   judged={judged}
                   context={context}
+                  graded={
+                    item.reads !== 'pressure' ||
+                    !zone.items.some(({ look, place }) => look === 'valve' && place === item.place)
+                  }
                   photos={draft.photos.filter((one) => one.item === item.key).map(({ photo }) => photo.hash)}
                   onAnswer={(answer) => onAnswer(item.key, answer, false)}
                   onPhoto={(photo) => onPhoto(item.key, photo)}
