@@ -136,6 +136,7 @@ test('what contradicts is pointed out, may be insisted on, and then stands as a 
   await page.getByRole('button', { name: 'Keep it', exact: true }).click();
   await expect(alertOf(page)).toContainText('wheel adapters without a torque');
   await page.getByRole('button', { name: 'Keep it all the same' }).click();
+  await expect(page.getByRole('dialog')).toHaveCount(0);
   await page.goto('/');
   const next = page.getByRole('region', { name: 'Next for Driftwood' });
   await expect(next).toContainText('Rig: wheel adapters without a torque');

@@ -1,4 +1,5 @@
 import type { TowReason } from '../duty';
+import { findingKey } from '../log';
 import { gearDef, isGear, isSpare } from '../rig';
 import type { Judged } from './answers';
 import type { WalkItem } from './walk';
@@ -47,7 +48,13 @@ export function goVerdict(
   skipped: readonly WalkItem[],
   standing: readonly TowReason[],
 ): GoVerdict {
-  const seenAt = new Set(judged.map(({ item }) => `${item.subject}@${item.place}`));
+  const seenAt = new Set(
+    judged.flatMap(({ item, answer }) => {
+      if (answer.as === 'skipped') return [];
+      const by = answer.value !== undefined && item.reads ? item.reads : item.subject;
+      return [`${by}@${item.place}`];
+    }),
+  );
   const reasons: GoReason[] = [
     ...judged
       .filter(({ answer }) => answer.as !== 'skipped')
@@ -65,8 +72,8 @@ export function goVerdict(
       .filter((reason) => {
         // What was looked at just now is told by this walk.
         if (reason.kind !== 'finding') return true;
-        const { of, place } = reason.finding;
-        return !(of && 'subject' in of && seenAt.has(`${of.subject}@${place}`));
+        const key = findingKey(reason.finding.place, reason.finding.of);
+        return key === undefined || !seenAt.has(key);
       })
       .map((reason): GoReason => ({ kind: 'standing', weight: OF_FITNESS[reason.fitness], reason })),
   ];

@@ -224,6 +224,20 @@ describe('go or no-go', () => {
     expect(go).toBe('care');
     expect(reasons).toHaveLength(1);
   });
+  test('what was looked at just now is told by this walk, what was skipped stands as it did', () => {
+    const finding = (of: { what: string; value: number }) =>
+      ({
+        kind: 'finding',
+        fitness: 'after',
+        finding: { id: 'f', at: NOW, place: '1L', verdict: 'due', text: 'low', of },
+      }) as const;
+    const low = finding({ what: 'pressure', value: psi(52) });
+    const read: Answers = { 'pressure@1L': { as: 'clear', value: psi(65), by: 'gauge' } };
+    expect(goVerdict(judge(read), [], [low]).go).toBe('clear');
+    expect(goVerdict(judge({ 'pressure@1L': { as: 'skipped' } }), [], [low]).go).toBe('no');
+    // Looked at is not read: a pressure stays as it was found until a gauge says otherwise.
+    expect(goVerdict(judge({}), [], [low]).go).toBe('no');
+  });
   test('a nut that moves again at a recheck is due, not watched', () => {
     const refit = { entry: 'e', at: NOW, distance: 0, limits: [1], checked: -1, moves: 1 };
     const shop = compileWalk('shop', model, 'round');

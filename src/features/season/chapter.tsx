@@ -3,8 +3,13 @@
 import type { Chapter, ChapterItem, Duty } from '@/core/duty';
 import type { RigView } from '@/features/common';
 import { DutyAction, dutyMark, type DutyActions } from '@/features/duties';
-import { day, routineTitle } from '@/text';
-import { cx, Mark } from '@/ui';
+import type { WalkId } from '@/core/log';
+import type { SeasonTime } from '@/core/rules';
+import { day, routineTitle, WALK_WORDS } from '@/text';
+import { cx, LinkButton, Mark } from '@/ui';
+
+/** The walk that does the looks of a time of the season. */
+const WALKS_OF: Record<SeasonTime, WalkId> = { commission: 'spring', mid: 'twice', layup: 'layup' };
 
 /** When the last of some duties was done. */
 function lastDone(duties: readonly Duty[]): string | undefined {
@@ -60,11 +65,19 @@ export function ChapterList({
   const items = [...chapter.items].sort(
     (a, b) => Number(a.done.length === a.duties.length) - Number(b.done.length === b.duties.length),
   );
+  const walk = WALKS_OF[chapter.time];
   return (
-    <ul>
-      {items.map((item) => (
-        <Item key={item.routine} item={item} chapter={chapter} view={view} actions={actions} />
-      ))}
-    </ul>
+    <>
+      <ul>
+        {items.map((item) => (
+          <Item key={item.routine} item={item} chapter={chapter} view={view} actions={actions} />
+        ))}
+      </ul>
+      {chapter.open && (
+        <LinkButton className="mt-3" href={`/walk?rig=${view.rig.id}&walk=${walk}`}>
+          Its looks in one walk: {WALK_WORDS[walk].title.toLowerCase()}
+        </LinkButton>
+      )}
+    </>
   );
 }
