@@ -211,6 +211,7 @@ test('a rig is copied, retired and brought back', async ({ page }) => {
   await page.goto('/keep');
   await expect(page.getByText('lent to a neighbor')).toBeVisible();
   await page.getByRole('button', { name: 'Bring it back' }).click();
+  await expect(page.getByText('lent to a neighbor')).toHaveCount(0);
   await page.goto('/');
   await expect(rigs.getByRole('link', { name: 'Driftwood II' })).toBeVisible();
 });
