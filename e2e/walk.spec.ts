@@ -50,6 +50,11 @@ test('a clean hitch-up on a phone: at most one tap an item, on record with its d
   await expect(page.getByRole('heading', { level: 1 })).toContainText('1L');
   await page.reload();
   await expect(page.getByRole('heading', { level: 1 })).toContainText('1L');
+  // Asked for another walk, it says what lies half done and takes up nothing by itself.
+  await page.goto('/walk?walk=stop');
+  await expect(page.getByRole('heading', { level: 1 })).toHaveText('Hitching up, left off');
+  await page.getByRole('button', { name: 'Go on with it' }).click();
+  await expect(page.getByRole('heading', { level: 1 })).toContainText('1L');
   for (const next of ['Back', '1R', 'Spare']) {
     await tap(/^All clear here/);
     await expect(page.getByRole('heading', { level: 1 })).toContainText(next);

@@ -5,6 +5,7 @@ import { GAUGES } from '@/core/figures';
 import { judgeBrakeCircuit, magnetsOf } from '@/core/faults';
 import { checkTaken, figuresAt } from '@/core/judge';
 import { parseNumber } from '@/core/quantity';
+import { sameFinding } from '@/core/walk';
 import { JudgementNote, Ruled, useRecord, type RigView } from '@/features/common';
 import { usePreferences } from '@/store';
 import { circuitWords, takenWords } from '@/text';
@@ -18,14 +19,14 @@ export function BrakeCircuitTest({ view }: { view: RigView }) {
   const { units } = usePreferences();
   const record = useRecord();
   const { rig, model } = view;
-  const of = magnetsOf(model);
+  const magnets = magnetsOf(model);
   const known = figuresAt(rig, '1L').magnet;
   const [volts, setVolts] = useState('');
   const [amps, setAmps] = useState('');
   const [length, setLength] = useState('');
   const [ohms, setOhms] = useState(known ? String(known.value) : USUAL_MAGNET);
   const [gauge, setGauge] = useState<(typeof GAUGES)[number]>(12);
-  if (of === 0) return null;
+  if (magnets === 0) return null;
   const number = (text: string) => {
     const read = parseNumber(text);
     return read.ok && read.value > 0 ? read.value : undefined;
@@ -48,7 +49,7 @@ export function BrakeCircuitTest({ view }: { view: RigView }) {
     !voltsWrong
       ? judgeBrakeCircuit(
           { volts: told.volts, magnet: told.magnet, length: meters, gauge },
-          of,
+          magnets,
           measured.value,
         )
       : undefined;
@@ -56,6 +57,14 @@ export function BrakeCircuitTest({ view }: { view: RigView }) {
   const wrong = circuit && circuit.fault !== 'all-pull';
   const save = async () => {
     if (!circuit || !measured.ok || told.volts === undefined || !words) return;
+    const of = { what: 'brake-amps', value: measured.value };
+    const open = sameFinding(rig.findings, 'rig', of);
+    const grave = circuit.fault === 'none' || circuit.fault === 'too-much';
+    const about = {
+      verdict: grave ? ('stop' as const) : ('due' as const),
+      text: `brake circuit ${measured.value} A: ${words.said}`.slice(0, 500),
+      of,
+    };
     await record(
       rig.id,
       [
@@ -70,18 +79,9 @@ export function BrakeCircuitTest({ view }: { view: RigView }) {
         },
         ...(wrong
           ? [
-              {
-                kind: 'finding.opened' as const,
-                body: {
-                  place: 'rig' as const,
-                  verdict:
-                    circuit.fault === 'none' || circuit.fault === 'too-much'
-                      ? ('stop' as const)
-                      : ('due' as const),
-                  text: `brake circuit ${measured.value} A: ${words.said}`.slice(0, 500),
-                  of: { what: 'brake-amps', value: measured.value },
-                },
-              },
+              open
+                ? { kind: 'finding.seen' as const, body: { finding: open.id, ...about } }
+                : { kind: 'finding.opened' as const, body: { place: 'rig' as const, ...about } },
             ]
           : []),
       ],
@@ -93,7 +93,8 @@ export function BrakeCircuitTest({ view }: { view: RigView }) {
     <section aria-label="Brake circuit" className="mt-12 max-w-3xl">
       <Ruled>Brake circuit by its current</Ruled>
       <p className="text-soft my-3">
-        Meter in the brake wire, controller full on by hand, tow vehicle standing. {of} magnets on this rig.
+        Meter in the brake wire, controller full on by hand, tow vehicle standing. {magnets} magnets on this
+        rig.
       </p>
       <div className="grid grid-cols-2 gap-4 sm:grid-cols-4">
         <Field

@@ -73,7 +73,7 @@ export function StartWalk({
               <h1 className="text-4xl md:text-5xl">{WALK_WORDS[draft.walk].title}, left off</h1>
               <p className="text-soft mt-1 text-lg">
                 Begun {dayAgo(draft.started, view.now)}, {count(Object.keys(draft.answers).length, 'item')}{' '}
-                looked at.
+                looked at. Beginning another walk drops it; what was seen long ago is better seen again.
               </p>
               <div className="mt-4 flex flex-wrap gap-2.5">
                 <Button look="primary" size="lg" onClick={onGoOn}>
@@ -97,7 +97,7 @@ export function StartWalk({
           )}
           <div className="mt-8">
             <Ruled>On the road, and back</Ruled>
-            <ul>{ON_THE_ROAD.map(row)}</ul>
+            <ul>{[...(draft ? [MAIN] : []), ...ON_THE_ROAD].map(row)}</ul>
           </div>
           <div className="mt-8">
             <Ruled>By the season</Ruled>

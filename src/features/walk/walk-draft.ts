@@ -1,4 +1,4 @@
-import type { Instant } from '@/core/base';
+import { msOf, type Instant } from '@/core/base';
 import type { WalkId } from '@/core/log';
 import type { Answer, Answers, Around, WalkOrder } from '@/core/walk';
 import type { PhotoSize } from '@/features/common';
@@ -21,6 +21,14 @@ export interface WalkDraft {
 /** A walk that begins. */
 export function beginWalk(walk: WalkId, order: WalkOrder, started: Instant): WalkDraft {
   return { walk, order, started, begun: false, around: {}, answers: {}, at: 0, photos: [] };
+}
+
+/** So long (h) what was seen on a walk still holds of itself; after that whoever walks says whether it does. */
+const HOLDS = 12;
+
+/** True for a walk that is taken up without asking: the very one that is wanted, begun a few hours ago at most. */
+export function goesOn(draft: WalkDraft, wanted: string | null, now: Instant): boolean {
+  return draft.walk === wanted && msOf(now) - msOf(draft.started) <= HOLDS * 3_600_000;
 }
 
 /** A walk with an item answered; undefined takes the answer back. */

@@ -5,7 +5,7 @@ import { HOUSE_DEFAULT } from '@/core/rules';
 import { sampleModel } from '@/core/testing/arbitraries';
 import { compileWalk, itemsOf, judgeWalk, type Answers } from '@/core/walk';
 import type { Draft } from '@/features/common';
-import { allClear, answered, beginWalk, type WalkDraft } from './walk-draft';
+import { allClear, answered, beginWalk, goesOn, type WalkDraft } from './walk-draft';
 import { walkEntries } from './walk-entries';
 
 const psi = (value: number) => toSI(value, 'psi');
@@ -65,6 +65,11 @@ describe('answers of a walk under way', () => {
     expect(one.answers).toEqual({ 'tire@1L': { as: 'clear' } });
     expect(answered(one, 'tire@1L', undefined).answers).toEqual({});
     expect(draft.answers).toEqual({});
+  });
+  test('are taken up without asking on the same walk of the same day alone', () => {
+    expect(goesOn(draft, 'hitch', '2026-05-16T14:00:00.000Z')).toBe(true);
+    expect(goesOn(draft, 'spring', '2026-05-16T14:00:00.000Z')).toBe(false);
+    expect(goesOn(draft, 'hitch', '2026-05-17T01:00:00.000Z')).toBe(false);
   });
   test('all clear leaves alone what was said already', () => {
     const one = answered(draft, 'tire@1L', { as: 'not-right', grade: 'cut' });

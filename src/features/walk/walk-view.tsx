@@ -19,7 +19,7 @@ import { WALK_WORDS } from '@/text';
 import { BeforeWalk } from './before-walk';
 import { GoView } from './go-view';
 import { StartWalk } from './start-walk';
-import { allClear, answered, beginWalk, type WalkDraft } from './walk-draft';
+import { allClear, answered, beginWalk, goesOn, type WalkDraft } from './walk-draft';
 import { standingAfter } from './standing';
 import { walkEntries } from './walk-entries';
 import { ZoneView } from './zone-view';
@@ -136,21 +136,25 @@ function OneRig({ view, ready }: { view: RigView; ready: Ready }) {
   const { state, change, set } = useKept<WalkDraft>(`walk ${view.rig.id}`);
   const { store } = useYard();
   const home = `/walk?rig=${view.rig.id}`;
-  // Asked for by name, as from the Yard, a walk begins at once; one that was left off goes on.
+  // Asked for by name, as from the Yard, a walk begins at once, or goes on where it was left off just now.
+  const [takenUp, setTakenUp] = useState(false);
   const [ended, setEnded] = useState(false);
   const begins = isWalk(wanted) && state === 'none' && !ended;
   useEffect(() => {
     if (begins && isWalk(wanted)) void set(beginWalk(wanted, 'round', store.clock.now()));
   }, [begins, wanted, set, store]);
   if (state === 'loading' || begins || ended) return <Loading />;
-  if (state !== 'none' && wanted)
+  if (state !== 'none' && wanted && (takenUp || goesOn(state, wanted, view.now)))
     return (
       <Walking
         view={view}
         ready={ready}
         draft={state}
         change={change}
-        onLeave={() => router.push(home)}
+        onLeave={() => {
+          setTakenUp(false);
+          router.push(home);
+        }}
         onSaved={async () => {
           // While the address still asks for a walk, another would begin.
           setEnded(true);
@@ -160,6 +164,7 @@ function OneRig({ view, ready }: { view: RigView; ready: Ready }) {
       />
     );
   const draft = state === 'none' ? undefined : state;
+  const dropPhotos = () => store.dropPhotos((draft?.photos ?? []).map(({ photo }) => photo.hash));
   return (
     <StartWalk
       view={view}
@@ -167,12 +172,16 @@ function OneRig({ view, ready }: { view: RigView; ready: Ready }) {
       fold={ready.fold}
       draft={draft}
       onStart={(walk, order) => {
-        void set(beginWalk(walk, order, store.clock.now())).then(() => router.push(`${home}&walk=${walk}`));
+        void set(beginWalk(walk, order, store.clock.now()))
+          .then(dropPhotos)
+          .then(() => router.push(`${home}&walk=${walk}`));
       }}
-      onGoOn={() => router.push(`${home}&walk=${draft?.walk ?? 'hitch'}`)}
-      onDrop={() =>
-        void set(undefined).then(() => store.dropPhotos((draft?.photos ?? []).map(({ photo }) => photo.hash)))
-      }
+      onGoOn={() => {
+        setTakenUp(true);
+        router.push(`${home}&walk=${draft?.walk ?? 'hitch'}`);
+      }}
+      // Where another walk was asked for by name, that one begins then.
+      onDrop={() => void set(undefined).then(dropPhotos)}
     />
   );
 }
