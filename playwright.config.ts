@@ -19,6 +19,8 @@ export default defineConfig({
     viewport: { width: 1280, height: 800 },
     timezoneId: 'America/Chicago',
     screenshot: 'only-on-failure',
+    // A worker that keeps the whole application is fetched anew by each journey's fresh profile: only those of it do so.
+    serviceWorkers: 'block',
     launchOptions: {
       executablePath: process.env['CHROMIUM_PATH'] ?? '/usr/bin/chromium',
       args: FLAGS,

@@ -1,5 +1,6 @@
 import { expect, test } from '@playwright/test';
 import { alertOf, choose, DRIFTWOOD, setUp } from './steps';
+import { typeRig } from './type-rig';
 
 test('miles: negative, no number, absurd, and very far are each told at the field, and what was typed stays', async ({
   page,
@@ -39,7 +40,7 @@ test('a day that has not come yet is refused', async ({ page }) => {
 });
 
 test('a meter that runs backwards: a typing error, or another meter', async ({ page }) => {
-  await setUp(page, { ...DRIFTWOOD, meter: '21,480' });
+  await typeRig(page, { ...DRIFTWOOD, meter: 21_480 });
   await page.getByRole('button', { name: 'Home again' }).click();
   const reading = page.getByLabel("The trailer's meter reads");
   await reading.fill('2150');

@@ -210,7 +210,7 @@ test('a card put down says why on the Yard; left for good it forbids towing, wit
   page,
   context,
 }) => {
-  await setUp(page, { ...DRIFTWOOD, brakes: 'Electric drum' });
+  await setUp(page, { ...DRIFTWOOD, brakes: 'electric' });
   await page.goto('/bench?place=1L');
   await start(page);
   await workTo(page, /^Hub off 1L/);

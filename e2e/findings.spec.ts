@@ -61,7 +61,7 @@ test('a bad grade on the bench is judged at once and opens a finding when the ca
 });
 
 test('a hub that stays shut is looked at each year, and never opened', async ({ page }) => {
-  await setUp(page, { name: 'Tern', kind: 'Utility', hub: 'Sealed for years', studs: '5', torque: '95' });
+  await setUp(page, { name: 'Tern', kind: 'utility', hub: 'sealed', studs: 5, torque: 95 });
   await page.goto('/bench');
   const work = page.getByRole('navigation', { name: 'Work' });
   await expect(work).toContainText('Sealed hub service');

@@ -1,5 +1,9 @@
 import { expect, test } from '@playwright/test';
-import { DRIFTWOOD, saveArchive, setUp, startRepack, tow, workTo } from './steps';
+import { DRIFTWOOD, saveArchive, startRepack, tow, workTo } from './steps';
+import { typeRig } from './type-rig';
+
+// The other journeys do without; here it is what is tested.
+test.use({ serviceWorkers: 'allow' });
 
 test('after one visit all of it works with the network off', async ({ page, context }) => {
   await page.goto('/');
@@ -8,7 +12,7 @@ test('after one visit all of it works with the network off', async ({ page, cont
   await page.reload();
   await expect(page.getByRole('heading', { name: 'Can you tow today?' })).toBeVisible();
 
-  await setUp(page, DRIFTWOOD);
+  await typeRig(page, DRIFTWOOD);
   await tow(page, '40');
   await startRepack(page, '1L');
   await workTo(page, /Grade rollers/);

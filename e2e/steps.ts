@@ -1,54 +1,24 @@
 import { expect, type Locator, type Page } from '@playwright/test';
+import { setUpOf, type TestRig } from './rigs';
+import { seed, type Seeded } from './seed';
 
-/** What a rig is set up with; what is left out stays as the form has it. */
-export interface RigFacts {
-  readonly name: string;
-  readonly kind: 'RV' | 'Boat' | 'Utility';
-  readonly axles?: 'One axle' | 'Two axles' | 'Three axles';
-  readonly brakes?: 'None' | 'Electric drum' | 'Hydraulic disc';
-  readonly hub?: string;
-  readonly lock?: string;
-  readonly studs: '4' | '5' | '6' | '8';
-  readonly torque?: string;
-  readonly meter?: string;
-  /** Threads per inch and slots of the spindle nut. */
-  readonly spindle?: { readonly tpi: string; readonly slots: string; readonly holes: 'One' | 'Two, crossed' };
-}
-
-const group = (page: Page, name: string | RegExp): Locator => page.getByRole('radiogroup', { name });
+export { DRIFTWOOD } from './rigs';
 
 /** Chooses one of a group of choices by the words it begins with. */
 export async function choose(page: Page, label: string | RegExp, option: string): Promise<void> {
-  await group(page, label)
+  await page
+    .getByRole('radiogroup', { name: label })
     .getByRole('radio', { name: new RegExp(`^${option.replace(/[.*+?^${}()|[\]\\/]/g, '\\$&')}`) })
     .click();
 }
 
-/** Sets a rig up by hand from an empty yard or from the Yard, and ends on the Yard. */
-export async function setUp(page: Page, facts: RigFacts): Promise<void> {
-  await page.goto('/setup');
-  await page.getByLabel('Name').fill(facts.name);
-  await choose(page, 'Kind', facts.kind);
-  if (facts.axles) await choose(page, 'Axles', facts.axles);
-  if (facts.brakes)
-    for (const brakes of await page.getByRole('radiogroup', { name: /^Brakes/ }).all())
-      await brakes.getByRole('radio', { name: facts.brakes }).click();
-  if (facts.hub) await choose(page, 'Hub', facts.hub);
-  if (facts.lock) await choose(page, 'The nut is locked by', facts.lock);
-  await choose(page, 'Studs on one wheel', facts.studs);
-  if (facts.torque) {
-    await page.getByLabel('Lug torque', { exact: true }).fill(facts.torque);
-    await choose(page, 'Lug torque comes from', "Maker's");
-  }
-  if (facts.meter) {
-    await choose(page, 'How miles come in', "The trailer's own meter");
-    await page.getByLabel('It reads now').fill(facts.meter);
-  }
-  await page.getByRole('button', { name: 'Put it on the Yard' }).click();
+/** Begins with a rig on the Yard; `before` is what its log holds already. */
+export async function setUp(page: Page, rig: TestRig, before: readonly Seeded[] = []): Promise<void> {
+  await seed(page, [setUpOf(rig), ...before]);
+  await page.goto('/');
   await expect(
-    page.getByRole('navigation', { name: 'Rigs' }).getByRole('link', { name: facts.name }),
+    page.getByRole('navigation', { name: 'Rigs' }).getByRole('link', { name: rig.name }),
   ).toBeVisible();
-  if (facts.spindle) await tellSpindle(page, facts.spindle);
 }
 
 /** Tells a fact of the rig in hand on its page: `fill` types or chooses, and the sheet closes. */
@@ -61,17 +31,6 @@ export async function tellFact(page: Page, label: string, fill: () => Promise<vo
   await fill();
   await page.getByRole('button', { name: 'Keep it', exact: true }).click();
   await expect(page.getByRole('dialog')).toHaveCount(0);
-}
-
-async function tellSpindle(page: Page, spindle: NonNullable<RigFacts['spindle']>): Promise<void> {
-  await page.goto('/identify?by=thread');
-  await page.getByLabel('Thread', { exact: true }).fill(spindle.tpi);
-  await page.getByLabel('Slots in the nut').fill(spindle.slots);
-  await choose(page, 'Pin holes', spindle.holes);
-  await page.getByRole('button', { name: /^Keep/ }).click();
-  await expect(page.getByRole('button', { name: 'Kept with the rig' })).toBeVisible();
-  await page.getByRole('link', { name: 'Yard', exact: true }).click();
-  await expect(page.getByRole('link', { name: 'Facts and figures' })).toBeVisible();
 }
 
 /** Logs a trip from the Yard and closes what came of it. */
@@ -200,18 +159,6 @@ export async function saveArchive(page: Page): Promise<string> {
   await page.getByRole('button', { name: 'Save an archive' }).click();
   return (await download).path();
 }
-
-/** A plain single-axle rig with everything that a repack asks for. */
-export const DRIFTWOOD: RigFacts = {
-  name: 'Driftwood',
-  kind: 'Utility',
-  brakes: 'Electric drum',
-  hub: 'Plain cap',
-  lock: 'Cotter pin',
-  studs: '5',
-  torque: '100',
-  spindle: { tpi: '14', slots: '6', holes: 'Two, crossed' },
-};
 
 /** What is told at a field: the framework's own announcer is not meant. */
 export function alertOf(page: Page): Locator {

@@ -46,7 +46,7 @@ test('a first look in walking order: stopped, taken up, and what it comes to', a
 });
 
 test('gear nobody has confirmed: it has none, and is asked for no more', async ({ page }) => {
-  await setUp(page, { ...DRIFTWOOD, kind: 'Boat' });
+  await setUp(page, { ...DRIFTWOOD, kind: 'boat' });
   await page.goto('/survey');
   const count = async () =>
     Number(/of (\d+) looked/.exec(await page.getByText(/^\d+ of \d+ looked at/).innerText())?.[1]);

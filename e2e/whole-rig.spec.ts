@@ -122,7 +122,7 @@ test('a layout sets structure and no figure; what is missing says what it unlock
 test('what contradicts is pointed out, may be insisted on, and then stands as a finding', async ({
   page,
 }) => {
-  await setUp(page, { ...DRIFTWOOD, brakes: 'Hydraulic disc' });
+  await setUp(page, { ...DRIFTWOOD, brakes: 'hydraulic-disc' });
   await page.getByRole('link', { name: 'Facts and figures' }).click();
   await page.getByRole('button', { name: /^Wires at the backing plates/ }).click();
   await choose(page, 'Wires at the backing plates', 'Yes');
@@ -177,7 +177,7 @@ test('a guessed torque asks before it is worked to, and stays on the Yard as tor
 });
 
 test('what a card depends on is asked for before the hub is opened', async ({ page }) => {
-  await setUp(page, { name: 'Wren', kind: 'Utility', studs: '5', torque: '95' });
+  await setUp(page, { name: 'Wren', kind: 'utility', studs: 5, torque: 95 });
   await page.getByRole('button', { name: /^1L,/ }).first().click();
   await page.getByRole('link', { name: 'Start the repack' }).click();
   for (const [ask, option] of [
@@ -220,7 +220,7 @@ test('the drawing takes a tap beside a small piece of gear for it, and a finding
   page,
 }) => {
   await page.setViewportSize({ width: 390, height: 844 });
-  await setUp(page, { ...DRIFTWOOD, kind: 'Boat' });
+  await setUp(page, { ...DRIFTWOOD, kind: 'boat' });
   const plan = page.getByRole('group', { name: 'Driftwood from above' }).last();
   const box = await plan.boundingBox();
   if (!box) throw new Error('no drawing');

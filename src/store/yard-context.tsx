@@ -10,6 +10,7 @@ import {
   type ReactNode,
 } from 'react';
 import { prepareDemo } from './demo';
+import { YARD_NAMES } from './names';
 import { usePreferences } from './preferences';
 import { YardStore, type YardSnapshot } from './yard-store';
 
@@ -20,12 +21,11 @@ interface Yard {
 
 const Context = createContext<Yard | undefined>(undefined);
 const IDLE: YardSnapshot = { status: 'loading' };
-const NAMES = { own: 'yardline', demo: 'yardline-demo' } as const;
 
 /** Opens the yard this device is set to, and gives it to everything below. */
 export function YardProvider({ children }: { children: ReactNode }) {
   const { yard } = usePreferences();
-  const store = useMemo(() => new YardStore(NAMES[yard]), [yard]);
+  const store = useMemo(() => new YardStore(YARD_NAMES[yard]), [yard]);
   const [failure, setFailure] = useState<{ store: YardStore; reason: string }>();
 
   useEffect(() => {

@@ -1,0 +1,38 @@
+import type { Page } from '@playwright/test';
+import { build } from 'esbuild';
+import type { EntryOf, Kind } from '../src/core/log';
+
+/** An entry that the yard begins with; `ago` is how long before now it happened (ms). */
+export type Seeded = {
+  [K in Kind]: { readonly kind: K; readonly body: EntryOf<K>['body']; readonly ago?: number };
+}[Kind];
+
+/** A page of the application's origin with nothing on it. */
+const BLANK = '/blank-for-seeding';
+
+let script: Promise<string> | undefined;
+
+/** The application's store as one script; made once a worker. */
+function bundled(): Promise<string> {
+  script ??= build({
+    entryPoints: ['e2e/seed-page.ts'],
+    bundle: true,
+    write: false,
+    format: 'iife',
+    target: 'es2022',
+    define: { 'process.env': '{}' },
+    logLevel: 'error',
+  }).then(({ outputFiles: [file] }) => file?.text ?? '');
+  return script;
+}
+
+/** Writes the entries of one rig into the page's own yard before the application opens it. */
+export async function seed(page: Page, seeded: readonly Seeded[]): Promise<void> {
+  await page.route(`**${BLANK}`, (route) =>
+    route.fulfill({ contentType: 'text/html', body: '<title>seed</title>' }),
+  );
+  await page.goto(BLANK);
+  await page.evaluate(await bundled());
+  await page.evaluate((entries) => globalThis.fillYard(entries), JSON.stringify(seeded));
+  await page.unroute(`**${BLANK}`);
+}
