@@ -1,4 +1,5 @@
 import { expect, test } from '@playwright/test';
+import { skipTo } from './by-script';
 import { alertOf, DRIFTWOOD, setUp, startRepack, tow, typeThrough, workTo } from './steps';
 
 test('a repack in safe order, from chocks to final torque, to its entry and its rechecks', async ({
@@ -41,7 +42,7 @@ test('a repack in safe order, from chocks to final torque, to its entry and its 
 test('closing the tab anywhere and coming back returns to the same step', async ({ page, context }) => {
   await setUp(page, DRIFTWOOD);
   await startRepack(page, '1R');
-  await workTo(page, /Grade the spindle/);
+  await skipTo(page, /Grade the spindle/);
   await page.getByRole('radio', { name: 'Faint line at the seal' }).click();
   await page.waitForTimeout(200);
   const url = page.url();
@@ -101,7 +102,7 @@ test('end play without pitch is not invented, and is there once the pitch is tol
   const { spindle: _, ...bare } = DRIFTWOOD;
   await setUp(page, bare);
   await startRepack(page, '1L');
-  await workTo(page, /Set the nut/);
+  await skipTo(page, /Set the nut/);
   await page.getByRole('radio', { name: /^1\/2/ }).click();
   await expect(page.getByText('End play cannot be computed:')).toBeVisible();
   await page.getByRole('button', { name: 'Enter it now' }).click();
@@ -122,10 +123,10 @@ test('what is wrong is kept with the card and opens a finding; what is left out 
 }) => {
   await setUp(page, DRIFTWOOD);
   await startRepack(page, '1L');
-  await workTo(page, /Take the wheel cover off/);
+  await skipTo(page, /Take the wheel cover off/);
   await page.getByRole('button', { name: 'Leave out' }).click();
   await page.getByRole('button', { name: 'This rig has none' }).click();
-  await workTo(page, /Start all 5 nuts/);
+  await skipTo(page, /Start all 5 nuts/);
   await page.getByLabel('Nuts started by hand').fill('4');
   await page.getByRole('button', { name: 'Done' }).click();
   await expect(alertOf(page)).toContainText('There are 5 studs');
@@ -148,7 +149,7 @@ test('a card begun by mistake can be dropped, but not once a nut is loose', asyn
   await expect(page.getByText('Open on the bench')).toHaveCount(0);
   await page.getByRole('button', { name: 'Take it back' }).click();
   await page.getByRole('link', { name: 'Go on' }).click();
-  await workTo(page, /Raise 1L/);
+  await skipTo(page, /Raise 1L/);
   await page.goto('/bench');
   await expect(page.getByText('Not fit to tow until it is closed')).toBeVisible();
   await expect(page.getByRole('button', { name: 'Drop it' })).toHaveCount(0);

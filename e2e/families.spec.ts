@@ -1,5 +1,6 @@
 import { expect, test, type Page } from '@playwright/test';
-import { DRIFTWOOD, setUp, typeThrough, workTo } from './steps';
+import { skipTo } from './by-script';
+import { DRIFTWOOD, setUp } from './steps';
 
 const JUNIPER = '018bf000-0000-7000-8000-000000000001';
 
@@ -21,7 +22,7 @@ const at = (page: Page, place: string) =>
 
 /** Through the rest of the card, and onto the log. */
 async function finish(page: Page): Promise<void> {
-  await typeThrough(page);
+  await skipTo(page, /Every step is through/);
   await page.getByRole('button', { name: 'Close and log it' }).click();
   await expect(page).toHaveURL(/\/\?rig=/);
 }
@@ -42,7 +43,7 @@ test('greasing: strokes are counted, greases that do not mix are told, and greas
   await at(page, '1L');
   await expect(page.getByRole('region', { name: 'Lay out first' })).toContainText('lithium complex is in 1L');
   await start(page);
-  await workTo(page, /^Grease 1L/);
+  await skipTo(page, /^Grease 1L/);
   const more = page.getByRole('button', { name: 'Strokes of the gun: one more' });
   for (let i = 0; i < 4; i++) await more.click();
   await expect(more).toContainText('4');
@@ -67,7 +68,6 @@ test('greasing: strokes are counted, greases that do not mix are told, and greas
 test('brake renewal: in axle pairs, the hand checked, adjusted and tested, and adjusted again after 200 miles', async ({
   page,
 }) => {
-  test.setTimeout(120_000);
   await demo(page);
   await page.goto(`/bench?rig=${JUNIPER}`);
   await work(page, 'Brake plate renewal');
@@ -75,14 +75,14 @@ test('brake renewal: in axle pairs, the hand checked, adjusted and tested, and a
   await page.getByRole('button', { name: 'Put 2L on the card too' }).click();
   await expect(page.getByRole('region', { name: 'Lay out first' })).toContainText('Left brake plate for 2L');
   await start(page);
-  await workTo(page, /^Which hand is the plate for 2R/);
+  await skipTo(page, /^Which hand is the plate for 2R/);
   await page.getByRole('radio', { name: 'Left' }).click();
   await done(page);
   await expect(page.getByText('This side takes a right plate')).toBeVisible();
   await page.getByRole('radio', { name: 'Right' }).click();
   await done(page);
   await expect(title(page)).toHaveText('New plate onto 2R');
-  const titles = await workTo(page, /^Which hand is the plate for 2L/);
+  const titles = await skipTo(page, /^Which hand is the plate for 2L/);
   expect(titles).toContain('Test the brake of 2R: stops, and lets go');
   await page.getByRole('radio', { name: 'Left' }).click();
   await done(page);
@@ -112,7 +112,7 @@ test('tire change: the spare goes on, the old one takes its place, and both are 
   await at(page, '1L');
   await start(page);
   await expect(title(page)).toHaveText('Is the spare fit to carry?');
-  const titles = await workTo(page, /^Set the pressure of 1L/);
+  const titles = await skipTo(page, /^Set the pressure of 1L/);
   expect(titles).toContain('Bring the other wheel to 1L');
   await page.getByLabel(/^Pressure/).fill('400');
   await expect(page.getByRole('status').filter({ hasText: /^Watch|^Stop|^Due/ })).toBeVisible();
@@ -136,13 +136,13 @@ test('pivots: looked at with the tires on the ground, greased, and play that is 
   await page.goto(`/bench?rig=${JUNIPER}`);
   await work(page, 'Suspension pivots');
   await start(page);
-  await workTo(page, /^Look at the pivots of 2L/);
+  await skipTo(page, /^Look at the pivots of 2L/);
   await page.getByRole('radio', { name: /^Play felt/ }).click();
   await expect(page.getByRole('status').filter({ hasText: /^Due\./ })).toBeVisible();
   await done(page);
   await page.getByRole('button', { name: 'Leave out' }).click();
   await page.getByRole('button', { name: 'This rig has none' }).click();
-  await workTo(page, /Every step is through/);
+  await skipTo(page, /Every step is through/);
   await expect(page.getByText('pivots: play felt')).toBeVisible();
   await page.getByLabel('What it cost, if you keep count').fill('12,5o');
   await page.getByRole('button', { name: 'Close and log it' }).click();
@@ -156,7 +156,6 @@ test('pivots: looked at with the tires on the ground, greased, and play that is 
 });
 
 test('commissioning: what spring asks for becomes one card, worked off to its entry', async ({ page }) => {
-  test.setTimeout(180_000);
   const inDays = (n: number) => new Date(Date.now() + n * 86_400_000).toISOString().slice(0, 10);
   await setUp(page, DRIFTWOOD);
   await page.goto('/season');
@@ -168,7 +167,7 @@ test('commissioning: what spring asks for becomes one card, worked off to its en
   await page.getByRole('link', { name: 'Work it off step by step' }).click();
   await expect(page.getByRole('list', { name: 'On the card' }).getByRole('listitem').first()).toBeVisible();
   await start(page);
-  const titles = await workTo(page, /Every step is through/);
+  const titles = await skipTo(page, /Every step is through/);
   expect(titles.join(' ')).toContain('lamp');
   await page.getByRole('button', { name: 'Close and log it' }).click();
   await expect(page).toHaveURL(/\/\?rig=/);
@@ -213,7 +212,7 @@ test('a card put down says why on the Yard; left for good it forbids towing, wit
   await setUp(page, { ...DRIFTWOOD, brakes: 'electric' });
   await page.goto('/bench?place=1L');
   await start(page);
-  await workTo(page, /^Hub off 1L/);
+  await skipTo(page, /^Hub off 1L/);
   await page.getByRole('button', { name: 'Something is wrong' }).click();
   await page.getByRole('button', { name: 'The drum hangs on the shoes' }).click();
   await expect(title(page)).toHaveText('Free the drum of 1L');
@@ -249,7 +248,7 @@ test('a rig that is changed while its card is open: told, laid out anew, nothing
   await setUp(page, DRIFTWOOD);
   await page.goto('/bench?place=1L');
   await start(page);
-  await workTo(page, /^Take the cap off 1L/);
+  await skipTo(page, /^Take the cap off 1L/);
   const second = await context.newPage();
   await second.goto('/rig');
   await second.getByRole('main').getByRole('button', { name: /^Hub/ }).last().click();
@@ -265,8 +264,7 @@ test('a rig that is changed while its card is open: told, laid out anew, nothing
   await page.getByRole('button', { name: 'Lay it out anew' }).click();
   await expect(page.getByText('has been changed since')).toHaveCount(0);
   await expect(title(page)).toHaveText('Take the cap off 1L');
-  await workTo(page, /^Find and mark the pin hole on 1L/);
-  await typeThrough(page);
+  await skipTo(page, /Every step is through/);
 });
 
 test.describe('with gloves on a phone', () => {
@@ -277,7 +275,7 @@ test.describe('with gloves on a phone', () => {
     await page.goto(`/bench?rig=${JUNIPER}&jobs=hub-look:1L`);
     await start(page);
     await page.getByRole('button', { name: 'Gloves' }).click();
-    await workTo(page, /^Rock and spin/);
+    await skipTo(page, /^Rock and spin/);
     for (const target of await page.locator('main form :is(button, [role=radio])').all()) {
       const box = await target.boundingBox();
       expect(box?.height ?? 0).toBeGreaterThanOrEqual(72);

@@ -1,6 +1,6 @@
 import { toSI } from '../src/core/quantity';
 import type { Axle, BrakeKind, HubKind, RigKind, RigModel, StudCount } from '../src/core/rig';
-import type { Seeded } from './seed';
+import type { Seeded } from './by-script';
 
 /** A rig that a journey begins with; what is left out nobody has told yet. */
 export interface TestRig {

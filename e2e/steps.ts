@@ -1,6 +1,6 @@
 import { expect, type Locator, type Page } from '@playwright/test';
 import { setUpOf, type TestRig } from './rigs';
-import { seed, type Seeded } from './seed';
+import { seed, type Seeded } from './by-script';
 
 export { DRIFTWOOD } from './rigs';
 

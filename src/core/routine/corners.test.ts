@@ -1,7 +1,8 @@
 import { toSI } from '../quantity';
 import type { WheelEnd } from '../rig';
-import { CRITERIA, HOUSE_DEFAULT } from '../rules';
-import { sampleModel, soundReading } from '../testing/arbitraries';
+import { HOUSE_DEFAULT } from '../rules';
+import { sampleModel } from '../testing/arbitraries';
+import { well } from '../testing/well';
 import {
   compile,
   currentStep,
@@ -30,16 +31,6 @@ function begin(...places: WheelEnd[]): Run {
   return startRun('run', 'rig', model, card.value, T0);
 }
 
-function well(step: CardStep): Extract<Tap, { do: 'done' }> {
-  const readings = Object.fromEntries(
-    step.readings.map(({ what }) => [what, soundReading(what, model, step.place)]),
-  );
-  const grades = Object.fromEntries(
-    step.subjects.map((subject) => [subject, Object.keys(CRITERIA[subject])[0]]),
-  );
-  return { do: 'done', readings, grades };
-}
-
 /** Runs a card, changing what is said at some steps, until it is through or a step is reached. */
 function work(
   run: Run,
@@ -48,7 +39,7 @@ function work(
 ): Run {
   const step = currentStep(run);
   if (!step || step.key === until) return run;
-  const next = tap(run, step.key, { ...well(step), ...change(step) }, T0);
+  const next = tap(run, step.key, { ...well(step, model), ...change(step) }, T0);
   if (!next.ok) throw new Error(`${step.key}: ${next.error.code}`);
   return work(next.value, until, change);
 }

@@ -1,8 +1,9 @@
 import { addDays, type Instant } from '../base';
 import { toSI } from '../quantity';
 import type { RigModel } from '../rig';
-import { CRITERIA, HOUSE_DEFAULT, type Subject } from '../rules';
-import { sampleModel, soundReading } from '../testing/arbitraries';
+import { HOUSE_DEFAULT, type Subject } from '../rules';
+import { sampleModel } from '../testing/arbitraries';
+import { well } from '../testing/well';
 import {
   amendModel,
   back,
@@ -35,17 +36,6 @@ function begin(model: RigModel = drilled): Run {
   const card = compile(model, [{ routine: 'repack', place: '1L' }], HOUSE_DEFAULT);
   if (!card.ok) throw new Error(card.error.code);
   return startRun('run', 'rig', model, card.value, T0);
-}
-
-/** What a careful person taps when all is well. */
-function well(step: CardStep, model: RigModel): Extract<Tap, { do: 'done' }> {
-  const readings = Object.fromEntries(
-    step.readings.map(({ what }) => [what, soundReading(what, model, step.place)]),
-  );
-  const grades = Object.fromEntries(
-    step.subjects.map((subject) => [subject, Object.keys(CRITERIA[subject])[0]]),
-  );
-  return { do: 'done', readings, grades };
 }
 
 function through(

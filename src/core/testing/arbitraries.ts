@@ -34,7 +34,7 @@ import {
   type RigModel,
 } from '../rig';
 import { anyEnd, anyLooked } from './looked';
-import { PLANS, READINGS, type Job, type ReadingId } from '../routine';
+import { PLANS, type Job } from '../routine';
 import { routineDef, ROUTINES, RULE_IDS, RULES, WORKS, type HouseRules, type RoutinePlace } from '../rules';
 
 const PART_VALUE: Readonly<Record<string, fc.Arbitrary<string | number>>> = {
@@ -366,27 +366,4 @@ export function anyJobs(model: RigModel, house: HouseRules, most = 6): fc.Arbitr
 function partners(model: RigModel, place: RoutinePlace): readonly Place[] {
   if (!isWheelEnd(place)) return [];
   return [...matesOf(place, model).sameSide, ...sparesOf(model)];
-}
-
-/** What a careful person reads at a step when all is well. */
-export function soundReading(
-  what: ReadingId,
-  model: RigModel,
-  place: RoutinePlace | undefined,
-): number | string {
-  const def = READINGS[what];
-  if (what === 'nuts-counted' || what === 'nuts-started' || what === 'studs-done') return model.wheels.studs;
-  if (what === 'hand') return place?.endsWith('R') ? 'right' : 'left';
-  if (what === 'slots-back') return 0.5;
-  if (what === 'grease') return 'lithium-complex';
-  switch (def.as) {
-    case 'text':
-      return 'A-1';
-    case 'count':
-      return 4;
-    case 'choice':
-      return 'none';
-    default:
-      return (def.min + def.max) / 2;
-  }
 }

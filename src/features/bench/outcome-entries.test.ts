@@ -1,8 +1,9 @@
 import { foldEntries, makeEntry, type Entry, type RigState } from '@/core/log';
 import { factPath, type PartKind, type Place, type RigModel } from '@/core/rig';
 import { compile, currentStep, finishRun, leaveRun, startRun, tap, type Job, type Run } from '@/core/routine';
-import { CRITERIA, HOUSE_DEFAULT } from '@/core/rules';
-import { sampleModel, soundReading } from '@/core/testing/arbitraries';
+import { HOUSE_DEFAULT } from '@/core/rules';
+import { sampleModel } from '@/core/testing/arbitraries';
+import { well } from '@/core/testing/well';
 import { outcomeEntries } from './outcome-entries';
 
 const AT = '2026-05-16T14:00:00.000Z';
@@ -19,17 +20,7 @@ function worked(rig: RigModel, jobs: readonly Job[], until = ''): Run {
   if (!card.ok) throw new Error(card.error.code);
   let run = startRun('run', RIG, rig, card.value, AT);
   for (let step = currentStep(run); step && step.key !== until; step = currentStep(run)) {
-    const { place } = step;
-    const next = tap(
-      run,
-      step.key,
-      {
-        do: 'done',
-        readings: Object.fromEntries(step.readings.map(({ what }) => [what, soundReading(what, rig, place)])),
-        grades: Object.fromEntries(step.subjects.map((one) => [one, Object.keys(CRITERIA[one])[0]])),
-      },
-      AT,
-    );
+    const next = tap(run, step.key, well(step, rig), AT);
     if (!next.ok) throw new Error(`${step.key}: ${next.error.code}`);
     run = next.value;
   }

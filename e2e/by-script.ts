@@ -1,4 +1,4 @@
-import type { Page } from '@playwright/test';
+import { expect, type Page } from '@playwright/test';
 import { build } from 'esbuild';
 import type { EntryOf, Kind } from '../src/core/log';
 
@@ -15,7 +15,7 @@ let script: Promise<string> | undefined;
 /** The application's store as one script; made once a worker. */
 function bundled(): Promise<string> {
   script ??= build({
-    entryPoints: ['e2e/seed-page.ts'],
+    entryPoints: ['e2e/in-page.ts'],
     bundle: true,
     write: false,
     format: 'iife',
@@ -33,6 +33,19 @@ export async function seed(page: Page, seeded: readonly Seeded[]): Promise<void>
   );
   await page.goto(BLANK);
   await page.evaluate(await bundled());
-  await page.evaluate((entries) => globalThis.fillYard(entries), JSON.stringify(seeded));
+  await page.evaluate((entries) => globalThis.yard.fill(entries), JSON.stringify(seeded));
   await page.unroute(`**${BLANK}`);
+}
+
+/** Puts the card in hand at the step, or its end, whose title matches, as when all before it was well; gives the titles on the way. */
+export async function skipTo(page: Page, title: RegExp): Promise<readonly string[]> {
+  // Only a card's own page has it in its address.
+  await expect(page).toHaveURL(/[?&]run=/);
+  await page.evaluate(await bundled());
+  const titles = await page.evaluate(
+    ([run, until]) => globalThis.yard.work(run, until),
+    [new URL(page.url()).searchParams.get('run') ?? '', title.source] as const,
+  );
+  await expect(page.getByRole('heading', { level: 1 })).toHaveText(title);
+  return titles;
 }

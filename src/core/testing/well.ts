@@ -1,0 +1,48 @@
+/** What a careful person writes down where all is well: for tests that work through a card. */
+import { toSI } from '../quantity';
+import type { RigModel } from '../rig';
+import { READINGS, type CardStep, type ReadingId, type Tap } from '../routine';
+import { CRITERIA, type RoutinePlace } from '../rules';
+
+/** Figures that are judged: what a sound part reads (SI, or the reading's own unit). */
+const SOUND: Readonly<Partial<Record<ReadingId, number | string>>> = {
+  'slots-back': 0.5,
+  grease: 'lithium-complex',
+  lining: toSI(3 / 16, 'in'),
+  volts: 12.7,
+  pressure: toSI(65, 'psi'),
+};
+
+/** What is read at a step when all is well. */
+export function soundReading(
+  what: ReadingId,
+  model: RigModel,
+  place: RoutinePlace | undefined,
+): number | string {
+  const def = READINGS[what];
+  const sound = SOUND[what];
+  if (sound !== undefined) return sound;
+  if (what === 'nuts-counted' || what === 'nuts-started' || what === 'studs-done') return model.wheels.studs;
+  if (what === 'hand') return place?.endsWith('R') ? 'right' : 'left';
+  switch (def.as) {
+    case 'text':
+      return 'A-1';
+    case 'count':
+      return 4;
+    case 'choice':
+      return 'none';
+    default:
+      return (def.min + def.max) / 2;
+  }
+}
+
+/** The tap that closes a step where all is well: what has to be read, and everything graded as new. */
+export function well(step: CardStep, model: RigModel): Extract<Tap, { do: 'done' }> {
+  return {
+    do: 'done',
+    readings: Object.fromEntries(
+      step.readings.map(({ what }) => [what, soundReading(what, model, step.place)]),
+    ),
+    grades: Object.fromEntries(step.subjects.map((subject) => [subject, Object.keys(CRITERIA[subject])[0]])),
+  };
+}
