@@ -3,6 +3,8 @@ import type { NextConfig } from 'next';
 const config: NextConfig = {
   poweredByHeader: false,
   reactStrictMode: true,
+  // Where all checks run, types are one of them and are not checked twice.
+  typescript: { ignoreBuildErrors: process.env['TYPES_CHECKED_APART'] === '1' },
   experimental: { optimizePackageImports: ['radix-ui', 'lucide-react', 'date-fns'] },
   headers: () =>
     Promise.resolve([

@@ -48,7 +48,10 @@ export async function tapToPaint(archive: Uint8Array): Promise<number | undefine
       i++
     )
       await new Promise((resolve) => setTimeout(resolve, 200));
-    const browser = await chromium.launch({ executablePath: '/usr/bin/chromium', args: FLAGS });
+    const browser = await chromium.launch({
+      executablePath: process.env['CHROMIUM_PATH'] ?? '',
+      args: FLAGS,
+    });
     try {
       const page = await browser.newPage({ viewport: { width: 1280, height: 800 }, serviceWorkers: 'block' });
       await page.addInitScript(() =>

@@ -1,5 +1,6 @@
 import { readFileSync, writeFileSync } from 'node:fs';
 import { expect, test, type Page } from '@playwright/test';
+import { ZONE } from './days';
 import { alertOf, DRIFTWOOD, saveArchive, setUp, tow } from './steps';
 
 async function told(page: Page): Promise<readonly string[]> {
@@ -23,7 +24,7 @@ test('an archive saved here and brought in on an empty profile is the same log, 
   const path = info.outputPath('archive.zip');
   writeFileSync(path, readFileSync(await saveArchive(page)));
 
-  const empty = await browser.newContext({ ...(baseURL && { baseURL }), timezoneId: 'America/Chicago' });
+  const empty = await browser.newContext({ ...(baseURL && { baseURL }), timezoneId: ZONE });
   const other = await empty.newPage();
   await other.goto('/keep');
   await other.getByLabel('Choose an archive').setInputFiles(path);

@@ -1,5 +1,5 @@
 import { expect, test } from '@playwright/test';
-import { skipTo } from './by-script';
+import { drafted, skipTo } from './by-script';
 import { alertOf, DRIFTWOOD, setUp, startRepack, tow, typeThrough, workTo } from './steps';
 
 test('a repack in safe order, from chocks to final torque, to its entry and its rechecks', async ({
@@ -44,7 +44,7 @@ test('closing the tab anywhere and coming back returns to the same step', async 
   await startRepack(page, '1R');
   await skipTo(page, /Grade the spindle/);
   await page.getByRole('radio', { name: 'Faint line at the seal' }).click();
-  await page.waitForTimeout(200);
+  await drafted(page, 'line');
   const url = page.url();
   await page.close();
 

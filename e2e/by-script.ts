@@ -42,10 +42,16 @@ export async function skipTo(page: Page, title: RegExp): Promise<readonly string
   // Only a card's own page has it in its address.
   await expect(page).toHaveURL(/[?&]run=/);
   await page.evaluate(await bundled());
-  const titles = await page.evaluate(
-    ([run, until]) => globalThis.yard.work(run, until),
-    [new URL(page.url()).searchParams.get('run') ?? '', title.source] as const,
-  );
+  const titles = await page.evaluate(([run, until]) => globalThis.yard.work(run, until), [
+    new URL(page.url()).searchParams.get('run') ?? '',
+    title.source,
+  ] as const);
   await expect(page.getByRole('heading', { level: 1 })).toHaveText(title);
   return titles;
+}
+
+/** Waits until what was told last is in a draft on disk: from then on the tab may go. */
+export async function drafted(page: Page, told: string): Promise<void> {
+  await page.evaluate(await bundled());
+  await expect.poll(() => page.evaluate(() => globalThis.yard.drafts())).toContain(told);
 }

@@ -1,5 +1,6 @@
 import { expect, test, type Page } from '@playwright/test';
 import { skipTo } from './by-script';
+import { inDays } from './days';
 import { DRIFTWOOD, setUp } from './steps';
 
 const JUNIPER = '018bf000-0000-7000-8000-000000000001';
@@ -156,7 +157,6 @@ test('pivots: looked at with the tires on the ground, greased, and play that is 
 });
 
 test('commissioning: what spring asks for becomes one card, worked off to its entry', async ({ page }) => {
-  const inDays = (n: number) => new Date(Date.now() + n * 86_400_000).toISOString().slice(0, 10);
   await setUp(page, DRIFTWOOD);
   await page.goto('/season');
   await page.getByRole('button', { name: 'Tell the season' }).click();

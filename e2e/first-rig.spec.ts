@@ -1,4 +1,6 @@
 import { expect, test } from '@playwright/test';
+import { drafted } from './by-script';
+import { inDays } from './days';
 import { alertOf, DRIFTWOOD, setUp, tow } from './steps';
 import { typeRig } from './type-rig';
 
@@ -24,8 +26,7 @@ test('a form half filled in is there again after the tab was closed', async ({ p
   await page.goto('/setup');
   await page.getByLabel('Name').fill('Half told');
   await page.getByRole('radio', { name: 'Boat goes' }).click();
-  // The draft is written as one types; a breath later the tab may go.
-  await page.waitForTimeout(300);
+  await drafted(page, 'boat');
   await page.close();
   const again = await context.newPage();
   await again.goto('/setup');
@@ -39,8 +40,7 @@ test('what was done before can be told from memory', async ({ page }) => {
   await page.getByRole('button', { name: 'I know when it was done' }).first().click();
   await page.getByRole('button', { name: 'Note it' }).click();
   await expect(alertOf(page)).toContainText('Give the day');
-  const day = new Date(Date.now() - 90 * 86_400_000).toISOString().slice(0, 10);
-  await page.getByLabel('Day', { exact: true }).fill(day);
+  await page.getByLabel('Day', { exact: true }).fill(inDays(-90));
   await page.getByLabel('All wheel ends on the same day').check();
   await page.getByRole('button', { name: 'Note it' }).click();
   const next = page.getByRole('region', { name: 'Next for Driftwood' });
@@ -55,9 +55,7 @@ test('three taps and a number log a trip, and say what became due and why', asyn
   await setUp(page, DRIFTWOOD);
   await page.getByRole('button', { name: /^1L,/ }).first().click();
   await page.getByRole('button', { name: 'I know when it was done' }).first().click();
-  await page
-    .getByLabel('Day', { exact: true })
-    .fill(new Date(Date.now() - 20 * 86_400_000).toISOString().slice(0, 10));
+  await page.getByLabel('Day', { exact: true }).fill(inDays(-20));
   await page.getByLabel('Towed since').fill('11,950');
   await page.getByRole('button', { name: 'Note it' }).click();
 

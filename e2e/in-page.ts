@@ -16,7 +16,17 @@ declare global {
     readonly fill: (seeded: string) => Promise<void>;
     /** Works through a card where all is well, until the step whose title matches or its end; gives the titles on the way. */
     readonly work: (run: string, until: string) => Promise<readonly string[]>;
+    /** What is half told on this device, as JSON. */
+    readonly drafts: () => Promise<string>;
   };
+}
+
+/** The yard this device is set to. */
+function open(): YardStore {
+  const { yard = 'own' } = JSON.parse(localStorage.getItem('yardline') ?? '{}') as {
+    yard?: keyof typeof YARD_NAMES;
+  };
+  return new YardStore(YARD_NAMES[yard]);
 }
 
 async function fill(seeded: string): Promise<void> {
@@ -34,10 +44,7 @@ async function fill(seeded: string): Promise<void> {
 }
 
 async function work(id: string, until: string): Promise<readonly string[]> {
-  const { yard = 'own' } = JSON.parse(localStorage.getItem('yardline') ?? '{}') as {
-    yard?: keyof typeof YARD_NAMES;
-  };
-  const store = new YardStore(YARD_NAMES[yard]);
+  const store = open();
   const titles: string[] = [];
   const matches = new RegExp(until);
   const worked = await store.changeRun(id, (begun) => {
@@ -57,4 +64,11 @@ async function work(id: string, until: string): Promise<readonly string[]> {
   return titles;
 }
 
-globalThis.yard = { fill, work };
+async function drafts(): Promise<string> {
+  const store = open();
+  const held = await store.db.drafts.toArray();
+  store.db.close();
+  return JSON.stringify(held);
+}
+
+globalThis.yard = { fill, work, drafts };

@@ -1,12 +1,10 @@
 import { readFileSync } from 'node:fs';
 import { expect, test, type Page } from '@playwright/test';
+import { inDays } from './days';
 import { alertOf, choose, DRIFTWOOD, setUp } from './steps';
 
 const demo = (page: Page) =>
   page.addInitScript(() => localStorage.setItem('yardline', JSON.stringify({ yard: 'demo', theme: 'day' })));
-
-/** A day so many days from now, as a date field has it. */
-const inDays = (n: number) => new Date(Date.now() + n * 86_400_000).toISOString().slice(0, 10);
 
 test('the season is told once, and its work becomes a list that is ticked off', async ({ page }) => {
   await setUp(page, DRIFTWOOD);
@@ -158,7 +156,7 @@ test('the calendar file has a day for each routine, and the same identifiers whe
   await page.goto('/season?rig=018bf000-0000-7000-8000-000000000001');
   const save = page.getByRole('button', { name: 'Save the calendar file' });
   // The forecast is worked out first, on a thread of its own.
-  await expect(save).toBeEnabled({ timeout: 20_000 });
+  await expect(save).toBeEnabled();
   const uids = async () => {
     const download = page.waitForEvent('download');
     await save.click();

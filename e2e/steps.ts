@@ -107,7 +107,7 @@ export async function workTo(page: Page, title: RegExp): Promise<readonly string
       const gone =
         (await page.getByText(/^step \d+ of \d+/).innerText()) !== at || (await heading.innerText()) !== now;
       expect(gone).toBe(true);
-    }).toPass({ timeout: 5000, intervals: [20, 50, 100] });
+    }).toPass({ timeout: 30_000, intervals: [20, 50, 100] });
   }
   throw new Error(`No step ${String(title)}; came to: ${titles.join(' | ')}`);
 }
@@ -141,7 +141,7 @@ export async function openPlace(page: Page, place: string): Promise<void> {
         .first()
         .click({ timeout: 2000 });
     await expect(dialog).toBeVisible({ timeout: 1500 });
-  }).toPass({ timeout: 15_000 });
+  }).toPass({ timeout: 60_000 });
 }
 
 /** Begins a repack of a wheel end from the Yard's drawing. */

@@ -1,8 +1,13 @@
-/** `npm run bench`: bundles the benchmarks as the product is bundled, and runs them. */
+/** `npm run bench`: bundles the benchmarks as the product is bundled, and runs them; `npm run bench -- properties` tries every property in full. */
 import { existsSync, mkdirSync } from 'node:fs';
-import { build as buildApp, ensureChromium, ensurePackages, root, run, say } from './steps.mjs';
+import { build as buildApp, ensureChromium, ensurePackages, root, run, say, tool } from './steps.mjs';
 
 await ensurePackages();
+if (process.argv.includes('properties')) {
+  say('Trying every property in full (some minutes)');
+  const { code } = await tool('jest', ['--ci'], { env: { PROPERTIES: 'full' } });
+  process.exit(code);
+}
 if (!existsSync(`${root}.next/server/app/index.html`)) {
   const built = await buildApp();
   if (built.code !== 0) process.exit(built.code);
@@ -19,7 +24,7 @@ await build({
   packages: 'external',
   logLevel: 'error',
 });
-await ensureChromium();
+const chromium = await ensureChromium();
 say('Measuring (about a minute)');
-const { code } = await run(process.execPath, ['--expose-gc', outfile]);
+const { code } = await run(process.execPath, ['--expose-gc', outfile], { env: { CHROMIUM_PATH: chromium } });
 process.exit(code);

@@ -42,33 +42,32 @@ export async function ensurePackages() {
 }
 
 /** Builds the application and its service worker. */
-export async function build(env = {}) {
-  say('Building the application (under a minute)');
-  const next = await tool('next', ['build'], { env });
+export async function build(env = {}, { quiet = false } = {}) {
+  if (!quiet) say('Building the application (under a minute)');
+  const next = await tool('next', ['build'], { env, quiet });
   if (next.code !== 0) return next;
-  return run(process.execPath, ['scripts/after-build.mjs']);
+  return run(process.execPath, ['scripts/after-build.mjs'], { quiet });
 }
 
-const BROWSERS = ['/usr/bin/chromium', '/usr/bin/chromium-browser'];
+/** Chromium without its window, which starts and draws with half the work; then the whole of it. */
+const BROWSERS = ['chromium-headless-shell', 'chromium'];
 
 /** The path of Chromium, installed from Debian's packages where it is missing. */
 export async function ensureChromium() {
-  const there = () => BROWSERS.find((path) => existsSync(path));
-  if (there()) return there();
+  const there = (name) => (existsSync(`/usr/bin/${name}`) ? `/usr/bin/${name}` : undefined);
+  const first = there(BROWSERS[0]);
+  if (first) return first;
   say("Installing Chromium from Debian's packages (about half a minute)");
-  const sudo = process.getuid?.() === 0 ? [] : ['sudo'];
-  for (const args of [
-    ['apt-get', 'update', '-qq'],
-    ['apt-get', 'install', '-y', '-qq', '--no-install-recommends', 'chromium'],
-  ]) {
-    const [command, ...rest] = [...sudo, ...args];
-    const { code, output } = await run(command, rest, {
-      quiet: true,
-      env: { DEBIAN_FRONTEND: 'noninteractive' },
-    });
-    if (code !== 0) throw new Error(`${args.join(' ')} did not succeed:\n${output.slice(-2000)}`);
+  const apt = async (...args) => {
+    const sudo = process.getuid?.() === 0 ? [] : ['sudo'];
+    const [command, ...rest] = [...sudo, 'apt-get', ...args];
+    return run(command, rest, { quiet: true, env: { DEBIAN_FRONTEND: 'noninteractive' } });
+  };
+  let last = await apt('update', '-qq');
+  for (const name of BROWSERS) {
+    if (!there(name)) last = await apt('install', '-y', '-qq', '--no-install-recommends', name);
+    const path = there(name);
+    if (path) return path;
   }
-  const path = there();
-  if (!path) throw new Error('Chromium was installed but is not where it was expected');
-  return path;
+  throw new Error(`Chromium could not be installed:\n${last.output.slice(-2000)}`);
 }

@@ -1,94 +1,139 @@
 /** `npm test`: installs what is missing, checks everything, and ends with a line that counts. */
 import { mkdirSync, readFileSync, rmSync } from 'node:fs';
+import { availableParallelism } from 'node:os';
 import { build, ensureChromium, ensurePackages, root, run, say, tool } from './steps.mjs';
 
 let passed = 0;
 let failed = 0;
 
-/** A check that counts as one; `quiet` where others run beside it, and what it says is told when it is through. */
-async function check(name, work, quiet = false) {
-  if (!quiet) say(name);
+/** What a check came to: its own count where it counts, one otherwise. */
+function count({ name, report, counted }, { code, output, seconds }) {
+  let result = { passed: code === 0 ? 1 : 0, failed: code === 0 ? 0 : 1 };
+  if (report)
+    try {
+      result = counted(JSON.parse(readFileSync(`${root}${report}`, 'utf8')));
+      // A runner that failed without a failed test, or that ran none, has failed all the same.
+      if ((code !== 0 && result.failed === 0) || result.passed + result.failed === 0)
+        result = { ...result, failed: result.failed + 1 };
+    } catch {
+      result = { passed: 0, failed: 1 };
+      output += `\n${name} left no report`;
+    }
+  passed += result.passed;
+  failed += result.failed;
+  if (result.failed > 0) console.log(output);
+  const told = report ? `${result.passed} passed, ${result.failed} failed` : '';
+  console.log(
+    `${result.failed === 0 ? 'passed' : 'FAILED'}: ${name} (${[told, `${seconds} s`].filter(Boolean).join(', ')})`,
+  );
+  return result.failed === 0;
+}
+
+async function check(task) {
+  if (task.report) rmSync(`${root}${task.report}`, { force: true });
   const started = Date.now();
-  const { code, output } = await work();
-  const ok = code === 0;
-  if (ok) passed += 1;
-  else failed += 1;
-  if (quiet && !ok) console.log(output);
-  console.log(`${ok ? 'passed' : 'FAILED'}: ${name} (${Math.round((Date.now() - started) / 1000)} s)`);
-  return ok;
+  const { code, output } = await task.work();
+  return count(task, { code, output, seconds: Math.round((Date.now() - started) / 1000) });
 }
 
-/** Checks that read and write nothing of each other, in two lanes. */
-async function beside(...lanes) {
-  say(
-    `${lanes
-      .flat()
-      .map(([name]) => name)
-      .join('; ')}, side by side`,
-  );
-  await Promise.all(
-    lanes.map(async (lane) => {
-      for (const [name, command, args] of lane)
-        await check(name, () => tool(command, args, { quiet: true }), true);
-    }),
-  );
+/** Runs checks beside each other, as many at once as there are cores, in their order; `after` names one that has to be through first. */
+async function beside(tasks) {
+  say(`${tasks.map(({ name }) => name).join('; ')}: side by side, as the cores allow`);
+  const done = new Map();
+  const waiting = [...tasks];
+  const next = () => {
+    const i = waiting.findIndex(({ after }) => !after || done.has(after));
+    return i < 0 ? undefined : waiting.splice(i, 1)[0];
+  };
+  const turn = async () => {
+    for (let task = next(); task; task = next()) done.set(task.name, await check(task));
+  };
+  await Promise.all(Array.from({ length: Math.max(1, availableParallelism()) }, turn));
+  // What waited for something that another turn was still at.
+  await turn();
+  return done;
 }
 
-/** A runner that counts its own tests in a JSON report; one that reports nothing has failed. */
-async function suite(name, report, work, count) {
-  say(name);
-  rmSync(`${root}${report}`, { force: true });
-  const { code } = await work();
-  try {
-    const counted = count(JSON.parse(readFileSync(`${root}${report}`, 'utf8')));
-    passed += counted.passed;
-    failed += counted.failed + (code !== 0 && counted.failed === 0 ? 1 : 0);
-    if (counted.passed + counted.failed === 0) failed += 1;
-  } catch {
-    failed += 1;
-    console.log(`FAILED: ${name} left no report`);
-  }
-}
-
-const DIRECTION = [
-  ...['src', 'demo', 'bench', 'e2e'],
-  ...['--config', '.dependency-cruiser.cjs', '--output-type', 'err'],
-];
+const CACHE = 'node_modules/.cache';
+const quiet = (name, ...args) => tool(name, args, { quiet: true });
 
 await ensurePackages();
 mkdirSync(`${root}test-results`, { recursive: true });
 const chromium = await ensureChromium();
 
-await beside(
-  [
-    ['Formatting', 'prettier', ['--check', '--log-level', 'warn', '.']],
-    ['Lint: import direction', 'depcruise', DIRECTION],
-    ['Lint: unused files, exports and packages', 'knip', []],
-    ['Types', 'tsc', ['--noEmit']],
-    ['Types: service worker', 'tsc', ['--noEmit', '-p', 'tsconfig.sw.json']],
-  ],
-  [['Lint: rules', 'eslint', ['.', '--max-warnings', '0']]],
-);
-await suite(
-  'Unit tests',
-  'test-results/unit.json',
-  () => tool('jest', ['--ci', '--json', '--outputFile=test-results/unit.json']),
-  (report) => ({
-    passed: report.numPassedTests,
-    failed: report.numFailedTests + report.numRuntimeErrorTestSuites,
-  }),
-);
-if (await check('Build', () => build({ NEXT_PUBLIC_YARD: 'own' })))
-  await suite(
-    'Browser tests',
-    'test-results/browser.json',
-    () =>
+const done = await beside([
+  {
+    name: 'Build',
+    // Types are checked once, below.
+    work: () => build({ NEXT_PUBLIC_YARD: 'own', TYPES_CHECKED_APART: '1' }, { quiet: true }),
+  },
+  {
+    name: 'Unit tests',
+    work: () => quiet('jest', '--ci', '--json', '--outputFile=test-results/unit.json'),
+    report: 'test-results/unit.json',
+    counted: (report) => ({
+      passed: report.numPassedTests,
+      failed: report.numFailedTests + report.numRuntimeErrorTestSuites,
+    }),
+  },
+  {
+    name: 'Lint: rules',
+    work: () =>
+      quiet('eslint', '.', '--max-warnings', '0', '--cache', '--cache-location', `${CACHE}/eslint/`),
+  },
+  {
+    name: 'Types',
+    // The build writes types of its own that are checked as well.
+    after: 'Build',
+    work: () => quiet('tsc', '--noEmit', '--tsBuildInfoFile', `${CACHE}/types.tsbuildinfo`),
+  },
+  {
+    name: 'Formatting',
+    work: () =>
+      quiet(
+        'prettier',
+        '--check',
+        '--log-level',
+        'warn',
+        '--cache',
+        '--cache-location',
+        `${CACHE}/prettier/.cache`,
+        '.',
+      ),
+  },
+  {
+    name: 'Lint: import direction',
+    work: () =>
+      quiet(
+        'depcruise',
+        'src',
+        'demo',
+        'bench',
+        'e2e',
+        '--config',
+        '.dependency-cruiser.cjs',
+        '--output-type',
+        'err',
+      ),
+  },
+  { name: 'Lint: unused files, exports and packages', work: () => quiet('knip') },
+  { name: 'Types: service worker', work: () => quiet('tsc', '--noEmit', '-p', 'tsconfig.sw.json') },
+]);
+if (done.get('Build')) {
+  say('Browser tests');
+  await check({
+    name: 'Browser tests',
+    work: () =>
       run(process.execPath, ['node_modules/@playwright/test/cli.js', 'test'], {
         env: { CHROMIUM_PATH: chromium },
       }),
-    ({ stats }) => ({ passed: stats.expected, failed: stats.unexpected + stats.flaky }),
-  );
-else failed += 1;
+    report: 'test-results/browser.json',
+    counted: ({ stats }) => ({ passed: stats.expected, failed: stats.unexpected + stats.flaky }),
+  });
+} else {
+  failed += 1;
+  console.log('FAILED: Browser tests (there is no build to test)');
+}
 
 console.log(`\n${passed} passed, ${failed} failed`);
 process.exit(failed === 0 ? 0 : 1);

@@ -5,6 +5,7 @@ import { HOUSE_DEFAULT, rulesFor, seasonOf, type HouseRules } from '@/core/rules
 import { anyModel, sampleModel } from '@/core/testing/arbitraries';
 import { soundEntries } from '@/core/testing/sound';
 import { mi, storyFrom } from '@/core/testing/story';
+import { runs } from '@/core/testing/runs';
 import fc from 'fast-check';
 import {
   bandShort,
@@ -129,7 +130,7 @@ describe('why a duty stands as it does', () => {
           }
         },
       ),
-      { numRuns: 40 },
+      { numRuns: runs(40) },
     );
   });
 });

@@ -15,6 +15,7 @@ import {
 } from '@/core/rules';
 import { wheelEnds, type RigModel } from '@/core/rig';
 import { anyHouse, anyLog, anyWorkable, sampleModel } from '@/core/testing/arbitraries';
+import { runs } from '@/core/testing/runs';
 import {
   capital,
   compileWords,
@@ -100,7 +101,7 @@ test('every step of every card, in both systems, says what to do, in whole words
         }
       }
     }),
-    { numRuns: 60 },
+    { numRuns: runs(60) },
   );
 });
 
@@ -135,7 +136,7 @@ test('every entry of every log is told in both systems', () => {
         expect(title.length).toBeGreaterThan(2);
       }
     }),
-    { numRuns: 60 },
+    { numRuns: runs(60) },
   );
 });
 

@@ -14,6 +14,7 @@ import {
 import { HOUSE_DEFAULT, RULE_IDS, RULES } from '@/core/rules';
 import { surveyItems } from '@/core/survey';
 import { anyModel, anyPart } from '@/core/testing/arbitraries';
+import { runs } from '@/core/testing/runs';
 import {
   bandWords,
   conflictWords,
@@ -77,7 +78,7 @@ test('any rig: facts, places, contradictions and survey items are told without a
         if (item.ask.as === 'condition') expect(Object.keys(gradesFor(item.ask.condition))).toHaveLength(4);
       }
     }),
-    { numRuns: 60 },
+    { numRuns: runs(60) },
   );
 });
 

@@ -5,6 +5,7 @@ import { HOUSE_DEFAULT, routineDef, type HouseRules } from '../rules';
 import { anyLog, anyModel, sampleModel } from '../testing/arbitraries';
 import { soundEntries } from '../testing/sound';
 import { mi, storyFrom } from '../testing/story';
+import { runs } from '../testing/runs';
 import { dutiesOf, moved, placeState, raised, towVerdict, type Duty, type OpenWork } from '.';
 
 const { rig: RIG, day, entry, setup: setupOf, trip, done, rigOf } = storyFrom('2025-05-01');
@@ -137,7 +138,7 @@ describe('properties', () => {
           WEIGHT.indexOf(before?.verdict ?? ''),
         );
       }),
-      { numRuns: 100 },
+      { numRuns: runs(100) },
     );
   });
 
@@ -171,7 +172,7 @@ describe('properties', () => {
         for (const one of changed) expect(expected).toContain(one.id);
         expect(changed.map((one) => one.id)).toContain(duty.id);
       }),
-      { numRuns: 100 },
+      { numRuns: runs(100) },
     );
   });
 
@@ -187,7 +188,7 @@ describe('properties', () => {
           else expect(verdict.fitness).toBe('unknown');
         }
       }),
-      { numRuns: 100 },
+      { numRuns: runs(100) },
     );
   });
 });

@@ -5,6 +5,7 @@ import { HOUSE_DEFAULT, routineDef, ROUTINES, seasonOf, type SeasonDates } from 
 import { anyModel, sampleModel } from '../testing/arbitraries';
 import { soundEntries } from '../testing/sound';
 import { mi, storyFrom } from '../testing/story';
+import { runs } from '../testing/runs';
 import { dutiesOf, stopLimit, type Duty } from '.';
 
 const { rig: RIG, day, entry, setup, trip, done, rigOf } = storyFrom('2025-05-01');
@@ -260,7 +261,7 @@ describe('properties', () => {
             WEIGHT.indexOf(duty.verdict),
           );
       }),
-      { numRuns: 60 },
+      { numRuns: runs(60) },
     );
   });
 
@@ -275,7 +276,7 @@ describe('properties', () => {
           if (duty.governing) expect(duty.governing.limit).toBeGreaterThanOrEqual(0);
         }
       }),
-      { numRuns: 60 },
+      { numRuns: runs(60) },
     );
   });
 

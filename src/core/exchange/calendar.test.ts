@@ -1,6 +1,7 @@
 import ICAL from 'ical.js';
 import fc from 'fast-check';
 import { writeCalendar, type CalendarDay } from '.';
+import { runs } from '../testing/runs';
 
 const NOW = '2026-05-16T14:00:00.000Z';
 const LATER = '2026-06-02T08:00:00.000Z';
@@ -64,6 +65,6 @@ test('whatever the words, they come back', () => {
       const [event] = read(writeCalendar('Yardline', [{ key: 'k', day, title, about }], NOW));
       expect(event).toMatchObject({ title, about, start: day });
     }),
-    { numRuns: 80 },
+    { numRuns: runs(80) },
   );
 });

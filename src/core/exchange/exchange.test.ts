@@ -4,6 +4,7 @@ import { strFromU8, strToU8, unzipSync, zipSync } from 'fflate';
 import fc from 'fast-check';
 import { foldEntries, type Entry } from '../log';
 import { anyLog } from '../testing/arbitraries';
+import { runs } from '../testing/runs';
 import { entryJsonSchema, planMerge, readArchive, toLine, writeArchive } from '.';
 
 const AT = '2026-05-16T09:00:00.000Z';
@@ -32,7 +33,7 @@ describe('archive', () => {
         expect(back.value.entries).toEqual(plain);
         expect(foldEntries(back.value.entries).state).toEqual(foldEntries(plain).state);
       }),
-      { numRuns: 100 },
+      { numRuns: runs(100) },
     );
   });
 
@@ -122,7 +123,7 @@ describe('archive', () => {
         const read = readArchive(changed);
         if (read.ok) expect(read.value.entries.map(toLine)).toEqual(foldEntries(sample).entries.map(toLine));
       }),
-      { numRuns: 200 },
+      { numRuns: runs(200) },
     );
   });
 });
@@ -139,7 +140,7 @@ describe('merging', () => {
         const again = planMerge(log, log);
         expect(again).toEqual({ ok: true, value: { added: [], same: log.length } });
       }),
-      { numRuns: 60 },
+      { numRuns: runs(60) },
     );
   });
 

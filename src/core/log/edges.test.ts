@@ -2,6 +2,7 @@ import fc from 'fast-check';
 import { toSI } from '../quantity';
 import type { WheelEnd } from '../rig';
 import { sampleModel } from '../testing/arbitraries';
+import { runs } from '../testing/runs';
 import { extend, foldEntries, makeEntry, makeVoid, type Entry, type EntryOf, type Kind } from '.';
 
 const RIG = '0196d000-0000-7000-8000-0000000000aa';
@@ -103,7 +104,7 @@ describe('rechecks', () => {
         const open = rigOf(...log).refits['1L'];
         if (open) expect(open.checked).toBeLessThan(mi(50) - 0.5);
       }),
-      { numRuns: 200 },
+      { numRuns: runs(200) },
     );
   });
 });
@@ -133,7 +134,7 @@ describe('miles', () => {
           last = now;
         });
       }),
-      { numRuns: 150 },
+      { numRuns: runs(150) },
     );
   });
 

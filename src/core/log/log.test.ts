@@ -1,6 +1,7 @@
 import fc from 'fast-check';
 import { toSI } from '../quantity';
 import { anyLog, sampleModel } from '../testing/arbitraries';
+import { runs } from '../testing/runs';
 import {
   emptyFold,
   extend,
@@ -64,7 +65,7 @@ describe('fold: properties', () => {
           expect(foldEntries(mixed)).toEqual(foldEntries(log));
         },
       ),
-      { numRuns: 300 },
+      { numRuns: runs(300) },
     );
   });
 
@@ -80,7 +81,7 @@ describe('fold: properties', () => {
           expect(stepped.dead).toEqual(foldEntries(log).dead);
         },
       ),
-      { numRuns: 300 },
+      { numRuns: runs(300) },
     );
   });
 
@@ -93,7 +94,7 @@ describe('fold: properties', () => {
         const undo = makeVoid(added, '0196d000-0000-7000-8000-00000000ffff', '2027-01-01T00:00:00.000Z');
         expect(foldEntries([...rest, added, undo]).state).toEqual(foldEntries(rest).state);
       }),
-      { numRuns: 300 },
+      { numRuns: runs(300) },
     );
   });
 
@@ -104,7 +105,7 @@ describe('fold: properties', () => {
         const fold = foldEntries(log);
         expect(extend(fold, [log[0] as Entry])).toBe(fold);
       }),
-      { numRuns: 60 },
+      { numRuns: runs(60) },
     );
   });
 
@@ -272,7 +273,7 @@ describe('reading entries', () => {
             value: JSON.parse(JSON.stringify(one)),
           });
       }),
-      { numRuns: 60 },
+      { numRuns: runs(60) },
     );
   });
 

@@ -12,6 +12,7 @@ import {
   type Dimension,
   type Unit,
 } from '.';
+import { runs } from '../testing/runs';
 
 const anyUnit = fc.constantFrom(...(Object.keys(UNITS) as Unit[]));
 const anySystem = fc.constantFrom('us' as const, 'metric' as const);
@@ -79,7 +80,7 @@ test('whatever is typed is read or refused, never thrown, never NaN', () => {
         if (read.ok) expect(Number.isFinite(read.value)).toBe(true);
       },
     ),
-    { numRuns: 500 },
+    { numRuns: runs(500) },
   );
 });
 

@@ -1,5 +1,6 @@
 import fc from 'fast-check';
 import { anyModel, sampleModel } from '../testing/arbitraries';
+import { runs } from '../testing/runs';
 import {
   applyChanges,
   axleOf,
@@ -107,7 +108,7 @@ describe('changes field by field', () => {
         if (!made.ok) throw new Error(made.error);
         expect(made.value).toEqual(plain(after));
       }),
-      { numRuns: 300 },
+      { numRuns: runs(300) },
     );
   });
 

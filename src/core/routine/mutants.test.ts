@@ -2,6 +2,7 @@ import fc from 'fast-check';
 import { type RigModel } from '../rig';
 import { HOUSE_DEFAULT } from '../rules';
 import { anyHouse, anyJobs, anyWorkable, sampleModel } from '../testing/arbitraries';
+import { runs } from '../testing/runs';
 import { compile, verify, type Act, type Card, type CardStep, type Job } from '.';
 
 /** A random rig with a card of a few jobs. */
@@ -99,7 +100,7 @@ test('a step dropped from any card of any rig is caught', () => {
           );
       });
     }),
-    { numRuns: 150 },
+    { numRuns: runs(150) },
   );
 });
 
@@ -113,7 +114,7 @@ test('what may be left out leaves a card that still holds', () => {
           );
       });
     }),
-    { numRuns: 60 },
+    { numRuns: runs(60) },
   );
 });
 
@@ -126,7 +127,7 @@ test('taking apart what is apart, or closing what is closed, is caught', () => {
         if (verify(twice(card, i), model).length === 0) throw new Error(`missed: ${step.key} twice`);
       });
     }),
-    { numRuns: 100 },
+    { numRuns: runs(100) },
   );
 });
 
@@ -143,7 +144,7 @@ test('two steps swapped across a dependency are caught', () => {
         });
       });
     }),
-    { numRuns: 60 },
+    { numRuns: runs(60) },
   );
 });
 

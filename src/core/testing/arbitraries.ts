@@ -348,9 +348,9 @@ export const anyLog: fc.Arbitrary<readonly Entry[]> = fc.integer({ min: 1, max: 
     ),
 );
 
-/** Work that has a card, at some of the places of a rig where it can be done: one to so many jobs. */
-export function anyJobs(model: RigModel, house: HouseRules, most = 6): fc.Arbitrary<readonly Job[]> {
-  const all = WORKS.filter((work) => PLANS[work]).flatMap((routine): Job[] =>
+/** Every job that a rig could ask for: all work that has a card, wherever it can be done. */
+export function everyJob(model: RigModel, house: HouseRules): Job[] {
+  return WORKS.filter((work) => PLANS[work]).flatMap((routine): Job[] =>
     routineDef(routine)
       .places(model, house)
       .flatMap((place): Job[] =>
@@ -359,6 +359,11 @@ export function anyJobs(model: RigModel, house: HouseRules, most = 6): fc.Arbitr
           : [{ routine, place }],
       ),
   );
+}
+
+/** One to so many of the jobs that a rig could ask for. */
+export function anyJobs(model: RigModel, house: HouseRules, most = 6): fc.Arbitrary<readonly Job[]> {
+  const all = everyJob(model, house);
   return fc.shuffledSubarray(all, { minLength: 1, maxLength: Math.min(most, all.length) });
 }
 

@@ -14,11 +14,7 @@ const SOUND: Readonly<Partial<Record<ReadingId, number | string>>> = {
 };
 
 /** What is read at a step when all is well. */
-export function soundReading(
-  what: ReadingId,
-  model: RigModel,
-  place: RoutinePlace | undefined,
-): number | string {
+function soundReading(what: ReadingId, model: RigModel, place: RoutinePlace | undefined): number | string {
   const def = READINGS[what];
   const sound = SOUND[what];
   if (sound !== undefined) return sound;

@@ -3,6 +3,7 @@ import { contradictionsIn } from '../judge';
 import { emptyRig, makeEntry, readEntry, WALKS } from '../log';
 import { CRITERIA, HOUSE_DEFAULT } from '../rules';
 import { anyModel } from '../testing/arbitraries';
+import { runs } from '../testing/runs';
 import {
   compileWalk,
   findingsOfWalk,
@@ -97,7 +98,7 @@ test('any walk, answered in any way: an entry that is read back, findings for wh
       for (const { first, second } of contradictionsIn(body.conditions))
         if ('subject' in second) expect(first.subject).not.toBe(second.subject);
     }),
-    { numRuns: 60 },
+    { numRuns: runs(60) },
   );
 });
 
@@ -120,6 +121,6 @@ test('a worse answer never leads to a better decision', () => {
       const worse = { ...answers, [item.key]: { as: 'not-right' as const, grade: worst } };
       expect(order[decide(worse)]).toBeGreaterThanOrEqual(order[decide(answers)]);
     }),
-    { numRuns: 60 },
+    { numRuns: runs(60) },
   );
 });

@@ -62,8 +62,10 @@ export function Chart({ data, title, now }: { data: ChartData; title: string; no
         onBlur={() => drawn.current?.point(undefined)}
         className="border-line bg-sheet h-60 w-full rounded-sheet border"
       />
-      <figcaption id={id} role="status" className="text-soft min-h-6 text-[0.92rem]">
-        {at !== undefined && data.dots[at]?.label}
+      <figcaption className="text-soft min-h-6 text-[0.92rem]">
+        <p id={id} role="status">
+          {at !== undefined && data.dots[at]?.label}
+        </p>
       </figcaption>
     </figure>
   );

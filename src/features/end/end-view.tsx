@@ -74,7 +74,7 @@ function inOrder(trends: readonly Trend[]): readonly Trend[] {
 
 function Places({ model, rig, place }: { model: RigModel; rig: string; place: TirePlace }) {
   return (
-    <nav aria-label="Places" className="flex gap-1.5 overflow-x-auto py-1">
+    <nav aria-label="Wheel ends and spares" className="flex gap-1.5 overflow-x-auto py-1">
       {[...wheelEnds(model), ...sparesOf(model)].map((one) => (
         <Link
           key={one}

@@ -2,6 +2,7 @@ import fc from 'fast-check';
 import { toSI } from '@/core/quantity';
 import { gearOf, TEMPLATES, templateModel, type RigModel, type TemplateId } from '@/core/rig';
 import { anyModel, sampleModel } from '@/core/testing/arbitraries';
+import { runs } from '@/core/testing/runs';
 import { makeEntry, foldEntries, type Entry } from '@/core/log';
 import { correctionOf, draftsFor } from './save-setup';
 import { EMPTY_SETUP, formFrom, formOf, readSetup, type SetupForm } from './setup-form';
@@ -89,7 +90,7 @@ test.each(['us', 'metric'] as const)(
         // Gear that cannot belong to the kind is not kept.
         expect(gearOf(result.value.model)).toEqual(gearOf(same));
       }),
-      { numRuns: 150 },
+      { numRuns: runs(150) },
     );
   },
 );

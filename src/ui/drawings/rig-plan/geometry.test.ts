@@ -1,6 +1,7 @@
 import fc from 'fast-check';
 import { gearDef, gearOf, placesOf, wheelEnds, type Place } from '@/core/rig';
 import { anyModel, sampleModel } from '@/core/testing/arbitraries';
+import { runs } from '@/core/testing/runs';
 import { planOf } from './geometry';
 import { nearest } from './nearest';
 import type { Box } from './plan';
@@ -34,7 +35,7 @@ test.each(['left', 'up'] as const)(
         const strokes = [...plan.strokes, ...plan.gear.flatMap((part) => part.strokes)];
         expect(strokes.map((stroke) => stroke.d).join()).not.toMatch(/NaN|undefined/);
       }),
-      { numRuns: 200 },
+      { numRuns: runs(200) },
     );
   },
 );
@@ -68,7 +69,7 @@ test.each(['left', 'up'] as const)(
         const [first] = targets;
         if (first) expect(nearest(plan, first[1].x, first[1].y, [])).toBeUndefined();
       }),
-      { numRuns: 60 },
+      { numRuns: runs(60) },
     );
   },
 );
