@@ -83,6 +83,10 @@ export const FACT_HELP: Record<FactId, FactHelp> = {
     hint: "In the trailer's or wheel maker's manual, or on a plate.",
     unlocks: 'the star by stages, and a wheel that stays on',
   },
+  treatedTorque: {
+    hint: 'On the tin of the anti-seize, or from the wheel maker. Nobody can reckon it from the dry figure.',
+    unlocks: 'anti-seize on the studs: without it they are wiped dry',
+  },
   studDiameter: {
     hint: 'Over the threads of a bare stud.',
     unlocks: 'a check that the torque is usual for the stud',

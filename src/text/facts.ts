@@ -90,6 +90,9 @@ export const FACT_WORDS: Record<FactId, FactWords> = {
   torque: {
     label: 'Lug torque',
   },
+  treatedTorque: {
+    label: 'Lug torque, treated threads',
+  },
   studDiameter: {
     label: 'Stud diameter',
   },

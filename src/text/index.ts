@@ -37,7 +37,7 @@ export {
 export { readingVerdict } from './judged';
 export { BRANCH_WORDS } from './branches';
 export { HAND_WORDS, READING_WORDS, readingName, readingUnit, RENEWED_WORDS } from './readings';
-export { PHASE_WORDS, stepWords, torqueSpec } from './steps';
+export { PHASE_WORDS, stepWords, threadsWords, torqueSpec } from './steps';
 export {
   dutyRule,
   dutyStanding,

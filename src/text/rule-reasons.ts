@@ -32,7 +32,7 @@ export const RULE_REASONS: Record<RuleId, RuleReason> = {
   threads: {
     why: 'The same torque on greased threads stretches studs by a quarter to a half more.',
     where:
-      'Treated threads get one recheck more after a refit. Lower the lug torque yourself, by the maker of the anti-seize.',
+      'Every card that takes a nut off: with the lowered torque of its maker on record, threads are treated, torqued to it, and get one recheck more; without it they are wiped dry and take the dry figure.',
   },
   pressure: { why: 'The placard was set for this trailer.', where: 'The pressure shown with each tire.' },
   tireAge: { why: 'Age beats tread on trailers.', where: 'When a tire is past its limit.' },

@@ -10,7 +10,7 @@ import {
   type WheelEnd,
 } from '@/core/rig';
 import type { Act, Card } from '@/core/routine';
-import type { HouseRules, RoutinePlace, Thickener } from '@/core/rules';
+import { lugTorque, type HouseRules, type RoutinePlace, type Thickener } from '@/core/rules';
 import { factWords } from './facts';
 import { count, list, measure, small } from './measure';
 import { GRADE_WORDS } from './parts';
@@ -81,8 +81,16 @@ function newPart(bench: Bench, name: string, kind: PartKind, place: RoutinePlace
   };
 }
 
-const torqueNote = ({ model, system }: Bench): string =>
-  model.wheels.torque ? torqueSpec(model, system) : 'the lug torque, once it is known';
+/** Every figure that a round or a check of this card is done at: a card may meet dry threads and treated ones. */
+function torqueNote({ card, model, system }: Bench): string {
+  const wanted = card.steps.filter(({ round, step }) => round !== undefined || step === 'check-lugs');
+  const states = [...new Set(wanted.map(({ threads }) => threads))];
+  return list(
+    states.map((threads) =>
+      lugTorque(model, threads) ? torqueSpec(model, system, threads) : 'the lug torque, once it is known',
+    ),
+  );
+}
 
 function tools(bench: Bench, at: Places): readonly Item[] {
   const { model, system } = bench;
@@ -177,9 +185,11 @@ function used(bench: Bench, at: Places): readonly Item[] {
     ...when(greased.length > 0, greaseItem(bench, greased)),
     ...when(any('grease-pivot', 'tighten-joints'), { name: 'Chassis grease' }),
     ...when(any('clean'), { name: 'Solvent, brush, rags' }),
-    ...when(any('threads'), {
+    ...when(any('threads', 'dress-threads'), {
       name: 'Wire brush for the threads',
-      ...(house.threads === 'anti-seize' && { note: 'and anti-seize, thinly, on threads only' }),
+      note: bench.card.steps.some(({ step, threads }) => step !== 'check-lugs' && threads === 'treated')
+        ? 'and anti-seize, thinly, on threads only'
+        : 'and solvent on a rag: they are wiped dry',
     }),
     ...when(any('look-brake', 'wipe-face', 'shoes-on', 'plate-on'), {
       name: 'Brake cleaner, and water to wipe dust off wet',

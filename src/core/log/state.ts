@@ -2,6 +2,7 @@ import type { Instant } from '../base';
 import type { Grounds } from './grounds';
 import type { PartFacts, PartKind, Place, RigModel, ShelfGrade, WheelEnd } from '../rig';
 import type {
+  ThreadState,
   RoutineId,
   RoutinePlace,
   RuleChoices,
@@ -142,6 +143,8 @@ export interface RigState {
   /** When a tire was last looked at, by part; its distance is what the tire had rolled by then. */
   readonly tireLooks: Readonly<Record<string, Mark>>;
   readonly refits: Readonly<Partial<Record<WheelEnd, Refit>>>;
+  /** How stud threads were left by the last refit that told. */
+  readonly threads: Readonly<Partial<Record<WheelEnd, ThreadState>>>;
   readonly pulls: Readonly<Record<string, readonly Pull[]>>;
   readonly deferrals: Readonly<Record<string, Deferral>>;
   readonly planned: Readonly<Record<string, PlannedState>>;
@@ -191,6 +194,7 @@ export function emptyRig(id: string): RigState {
     marks: {},
     tireLooks: {},
     refits: {},
+    threads: {},
     pulls: {},
     deferrals: {},
     planned: {},

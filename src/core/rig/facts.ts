@@ -40,6 +40,10 @@ interface FactBase {
   readonly type: FactType;
   /** A specification: it carries its source. */
   readonly sourced: boolean;
+  /** Only a maker can give it. */
+  readonly byMaker?: boolean;
+  /** Told where a school asks for it; nobody misses it otherwise. */
+  readonly unasked?: boolean;
 }
 interface AxleFact extends FactBase {
   readonly scope: 'axle';
@@ -133,6 +137,11 @@ const FACTS = {
   actuator: rig('actuator', 'brakes', choice(ACTUATORS), false, (m) => m.axles.some(hasHydraulics)),
   studs: rig('wheels.studs', 'wheels', choice(STUD_COUNTS), false),
   torque: rig('wheels.torque', 'wheels', TORQUE, true),
+  treatedTorque: {
+    ...rig('wheels.treatedTorque', 'wheels', TORQUE, true),
+    byMaker: true,
+    unasked: true,
+  },
   studDiameter: rig('wheels.studDiameter', 'wheels', inches(0.3, 1), true),
   boltCircle: rig('wheels.boltCircle', 'wheels', inches(3, 12), true),
   material: rig('wheels.material', 'wheels', choice(MATERIALS), false),
@@ -224,6 +233,7 @@ export function factApplies(model: RigModel, id: FactId, index?: number): boolea
 export function missingFacts(model: RigModel): readonly FactId[] {
   return FACT_IDS.filter((id) => {
     const def = factDef(id);
+    if (def.unasked) return false;
     if (def.scope === 'rig') return factApplies(model, id) && factValue(model, id) === undefined;
     return model.axles.some((_, i) => factApplies(model, id, i) && factValue(model, id, i) === undefined);
   });

@@ -17,7 +17,7 @@ import {
   USES,
   WATERS,
 } from './kinds';
-import { specified } from './source';
+import { byMaker, specified } from './source';
 
 const playWindow = z
   .strictObject({ min: nonNegative(0.005), max: positive(0.005) })
@@ -59,6 +59,8 @@ const wheelsSchema = z.strictObject({
   studDiameter: z.optional(specified(positive(0.05))),
   /** Lug torque (N·m). */
   torque: z.optional(specified(positive(1000))),
+  /** Lug torque on treated threads (N·m), by the maker of the anti-seize or of the wheel: never reckoned, never a guess. */
+  treatedTorque: z.optional(byMaker(positive(1000))),
   /** Diameter of the circle through the studs (m). */
   boltCircle: z.optional(specified(positive(0.6))),
   material: z.optional(z.enum(MATERIALS)),

@@ -17,6 +17,14 @@ export function specified<T extends z.ZodMiniType>(value: T) {
   return z.strictObject({ value, source: z.enum(SOURCES) });
 }
 
+/** The sources that have the authority of a maker: its papers, or what is marked on the part or the tin. */
+export const MAKERS_SOURCES = ['maker', 'marking'] as const satisfies readonly Source[];
+
+/** The schema of a specification that only a maker can give. */
+export function byMaker<T extends z.ZodMiniType>(value: T) {
+  return z.strictObject({ value, source: z.enum(MAKERS_SOURCES) });
+}
+
 /** True for a specification that is a guess: it is never worked to without saying so. */
 export function isGuess(spec: Pick<Specified<unknown>, 'source'> | undefined): boolean {
   return spec?.source === 'guess';

@@ -1,6 +1,6 @@
 import type { TorqueStage } from '../figures';
 import { isWheelEnd, sideOf, type Place, type Side, type WheelEnd } from '../rig';
-import type { HouseRules, RoutinePlace, Subject, WorkId } from '../rules';
+import type { HouseRules, RoutinePlace, Subject, ThreadState, WorkId } from '../rules';
 import type { Act, BranchId, Fact, Phase, Reading, StepId, Tool } from './steps';
 
 /** Work asked for at a place; `with` is the other of two places that change with each other. */
@@ -20,6 +20,9 @@ export interface TakenBranch {
 /** How long (min) a step has taken its owner so far, by what it does. */
 export type Pace = Readonly<Partial<Record<Act, number>>>;
 
+/** How the stud threads of wheels were left by their last refit, where a record tells. */
+export type RecordedThreads = Readonly<Partial<Record<WheelEnd, ThreadState>>>;
+
 /** One step of a card: a step of some work at a place of a rig. */
 export interface CardStep {
   /** Unique on the card: `nut-set 2R`. */
@@ -32,6 +35,8 @@ export interface CardStep {
   readonly side: Side | undefined;
   /** Which round of the star, counted from 1, and its torque (N·m). */
   readonly round: (TorqueStage & { readonly number: number; readonly of: number }) | undefined;
+  /** How the stud threads stand when its nuts are brought to torque; none where nobody knows, or where it is not about nuts. */
+  readonly threads: ThreadState | undefined;
   /** Where the jack lifts: a frame, a maker's point, or a spring seat. */
   readonly lift: 'frame' | 'maker' | 'spring-seat' | undefined;
   readonly needs: readonly Fact[];
@@ -49,6 +54,8 @@ export interface Card {
   readonly jobs: readonly Job[];
   readonly house: HouseRules;
   readonly branches: readonly TakenBranch[];
+  /** How stud threads stood by the record when it was laid out. */
+  readonly threads: RecordedThreads;
   /** Cumulative distances (m) from the refit at which to recheck lugs. */
   readonly rechecks: readonly number[];
   readonly steps: readonly CardStep[];

@@ -1,13 +1,41 @@
 import { ok, type Result } from '../base';
 import { torqueStages } from '../figures';
-import type { RigModel } from '../rig';
-import { recheckLimits, type HouseRules } from '../rules';
-import { effortOf, type Card, type CardStep, type CompileProblem, type Job } from './card';
+import { isWheelEnd, type RigModel } from '../rig';
+import { lugTorque, mayCheckLugs, recheckLimits, threadsNow, type HouseRules } from '../rules';
+import {
+  effortOf,
+  type Card,
+  type CardStep,
+  type CompileProblem,
+  type Job,
+  type RecordedThreads,
+} from './card';
 import { settleJobs } from './jobs';
 import type { CompileExtra, Ground } from './lay';
 import { factsAtStart, order, withoutAbsent } from './order';
 import { PLANS } from './steps';
 import { written } from './write';
+
+/** Nuts on threads that nobody knows, or that are treated with no figure for it, are not checked as they are: each comes off in turn and its thread is cared for (handbook 6). */
+function asThreadsAllow(
+  model: RigModel,
+  jobs: readonly Job[],
+  house: HouseRules,
+  recorded: RecordedThreads = {},
+): readonly Job[] {
+  const cared = (job: Job): Job =>
+    job.routine === 'lug-torque' &&
+    isWheelEnd(job.place) &&
+    !mayCheckLugs(model, threadsNow(recorded[job.place], house))
+      ? { ...job, routine: 'stud-threads' }
+      : job;
+  const next = jobs.map(cared);
+  // Asked for already, it does the check by the way.
+  return next.filter(
+    (job, i) =>
+      job === jobs[i] || !jobs.some((one) => one.routine === job.routine && one.place === job.place),
+  );
+}
 
 /** Lays work out for one rig under the owner's schools: set-up shared, one corner up at a time, the least walking of the safe orders. Deterministic. */
 export function compile(
@@ -16,7 +44,7 @@ export function compile(
   house: HouseRules,
   extra: CompileExtra = {},
 ): Result<Card, CompileProblem> {
-  const settled = settleJobs(model, jobs, house);
+  const settled = settleJobs(model, asThreadsAllow(model, jobs, house, extra.threads), house);
   if (!settled.ok) return settled;
   const ground: Ground = {
     model,
@@ -24,7 +52,7 @@ export function compile(
     jobs: settled.value,
     extra,
     framed: settled.value.some((job) => PLANS[job.routine]?.frame !== undefined),
-    stages: torqueStages(model.wheels.torque?.value, house.torque),
+    stages: (threads) => torqueStages(lugTorque(model, threads)?.value, house.torque),
   };
   const start = factsAtStart(model);
   let best: { readonly steps: readonly CardStep[]; readonly cost: number } | undefined;
@@ -38,6 +66,7 @@ export function compile(
     jobs: settled.value,
     house,
     branches: extra.branches ?? [],
+    threads: extra.threads ?? {},
     rechecks: recheckLimits(house),
     steps: best?.steps ?? [],
   });

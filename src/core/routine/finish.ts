@@ -1,7 +1,7 @@
 import { fail, msOf, ok, type Instant, type Result } from '../base';
 import type { WorkBody } from '../log';
 import { isWheelEnd, wheelEnds, type PartKind, type Place, type WheelEnd } from '../rig';
-import type { Thickener } from '../rules';
+import { threadsAfterRefit, type Thickener } from '../rules';
 import type { Job } from './card';
 import {
   did,
@@ -172,7 +172,11 @@ function workOfRun(run: Run, jobs: readonly Job[], now: Instant, through: boolea
         { place, part: 'seal' as const },
       ];
     }),
-    refits: refitsIn(run).map((place) => ({ place, limits: [...run.card.rechecks] })),
+    refits: refitsIn(run).map((place) => ({
+      place,
+      limits: [...run.card.rechecks],
+      threads: threadsAfterRefit(run.card.house, run.model),
+    })),
     skipped: Object.entries(run.records)
       .filter(([, record]) => record.state === 'skipped')
       .map(([step, record]) => ({ step, reason: record.reason ?? '' })),

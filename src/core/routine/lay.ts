@@ -9,8 +9,14 @@ import {
   type Side,
   type WheelEnd,
 } from '../rig';
-import type { HouseRules, RoutinePlace } from '../rules';
-import type { CardStep, Job, Pace, TakenBranch } from './card';
+import {
+  threadsAfterRefit,
+  threadsNow,
+  type HouseRules,
+  type RoutinePlace,
+  type ThreadState,
+} from '../rules';
+import type { CardStep, Job, Pace, RecordedThreads, TakenBranch } from './card';
 import {
   BRANCHES,
   CHAPTERS,
@@ -25,6 +31,7 @@ import {
 export interface CompileExtra {
   readonly branches?: readonly TakenBranch[];
   readonly pace?: Pace;
+  readonly threads?: RecordedThreads;
 }
 
 interface Site {
@@ -40,7 +47,8 @@ export interface Ground {
   readonly jobs: readonly Job[];
   readonly extra: CompileExtra;
   readonly framed: boolean;
-  readonly stages: readonly TorqueStage[];
+  /** The rounds of the star on threads that stand so. */
+  readonly stages: (threads: ThreadState) => readonly TorqueStage[];
 }
 
 export const other = (side: Side): Side => (side === 'L' ? 'R' : 'L');
@@ -71,6 +79,21 @@ function liftAt({ model, house }: Ground, def: StepDef, axle: Axle | undefined):
     : 'frame';
 }
 
+/** Work on nuts that comes before or without their refit; all other work on nuts is done on threads as the refit leaves them. */
+function threadsAt({ model, house, extra }: Ground, def: StepDef, place: WheelEnd): ThreadState | undefined {
+  switch (def.id) {
+    case 'check-lugs':
+      return threadsNow(extra.threads?.[place], house);
+    case 'torque':
+    case 'threads':
+    case 'dress-threads':
+    case 'open-rechecks':
+      return threadsAfterRefit(house, model);
+    default:
+      return undefined;
+  }
+}
+
 export function lay(ground: Ground, def: StepDef, site: Site = {}, more: Partial<CardStep> = {}): CardStep {
   const ends = wheelEnds(ground.model);
   const at = def.scope === 'card' ? undefined : def.scope === 'side' ? site.side : site.place;
@@ -83,6 +106,7 @@ export function lay(ground: Ground, def: StepDef, site: Site = {}, more: Partial
     place,
     side: def.scope === 'card' ? undefined : site.side,
     round: undefined,
+    threads: place !== undefined && isWheelEnd(place) ? threadsAt(ground, def, place) : undefined,
     lift: liftAt(ground, def, axle),
     needs: fill(def.needs, ends, site),
     gives: fill(def.gives, ends, site),
@@ -100,8 +124,14 @@ export function contextAt(ground: Ground, place: RoutinePlace | undefined): Step
   const here = ground.jobs
     .filter((job) => job.place === place || job.with === place)
     .map(({ routine }) => routine);
+  const { house, model, extra } = ground;
   return {
     axle: place !== undefined && isWheelEnd(place) ? ground.model.axles[axleOf(place)] : undefined,
+    redress:
+      place !== undefined &&
+      isWheelEnd(place) &&
+      !here.includes('stud-threads') &&
+      threadsNow(extra.threads?.[place], house) !== threadsAfterRefit(house, model),
     kind: ground.model.kind,
     house: ground.house,
     has: (...works) => works.some((work) => here.includes(work)),
@@ -169,10 +199,11 @@ export function corner(
   const defs = CHAPTERS.filter((id) => chapters.has(id)).flatMap(chapterSteps);
   const here = withBranches(ground, defs, site).filter((def) => !def.when || def.when(context));
   const torque = here.find(({ id }) => id === 'torque');
+  const stages = ground.stages(threadsAfterRefit(ground.house, ground.model));
   const refit = here.findIndex(({ id }) => id === 'set-pressure' || id === 'cover-on');
   return here.flatMap((def, i) => [
-    ...(torque && i === refit ? rounds(ground, torque, place, ground.stages, 'ground') : []),
-    ...(def.id === 'torque' ? rounds(ground, def, place, ground.stages, 'air') : [lay(ground, def, site)]),
+    ...(torque && i === refit ? rounds(ground, torque, place, stages, 'ground') : []),
+    ...(def.id === 'torque' ? rounds(ground, def, place, stages, 'air') : [lay(ground, def, site)]),
   ]);
 }
 
@@ -180,7 +211,10 @@ export function corner(
 export function inPlace(ground: Ground, defs: readonly StepDef[], place: RoutinePlace): readonly CardStep[] {
   const site = { place, ...(isWheelEnd(place) && { side: other(sideOf(place)) }) };
   const context = contextAt(ground, place);
-  const full = ground.stages.filter((stage) => stage.share === 1).slice(-1);
+  const full = ground
+    .stages(threadsAfterRefit(ground.house, ground.model))
+    .filter((stage) => stage.share === 1)
+    .slice(-1);
   return withBranches(ground, defs, site)
     .filter((def) => !def.when || def.when(context))
     .flatMap((def) =>

@@ -56,6 +56,14 @@ export {
   type SeasonDates,
   type SeasonTime,
 } from './season';
+export {
+  lugTorque,
+  mayCheckLugs,
+  THREAD_STATES,
+  threadsAfterRefit,
+  threadsNow,
+  type ThreadState,
+} from './threads';
 export { endPlayWindow, type EndPlayWindow } from './end-play';
 export {
   CRITERIA,

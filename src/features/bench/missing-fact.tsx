@@ -117,6 +117,24 @@ export function GuessedTorque({
   );
 }
 
+/** By the anti-seize school, while the lowered torque is not known: the card wipes threads dry, and says what it would take. */
+export function AntiSeizeWaits({ view, onFact }: { view: FactRig; onFact: (changes: Changes) => void }) {
+  const [open, setOpen] = useState(false);
+  return (
+    <div className="border-soon grid justify-items-start gap-3 border-l-4 pl-4">
+      <p>
+        <strong>No anti-seize this time.</strong> It needs its maker&apos;s lowered torque, which is not known
+        yet. Until then threads are wiped dry and take the dry figure.
+      </p>
+      {open ? (
+        <FactEditor view={view} id="treatedTorque" keep="Use it" canForget={false} onKeep={onFact} />
+      ) : (
+        <Button onClick={() => setOpen(true)}>Enter the lowered torque</Button>
+      )}
+    </div>
+  );
+}
+
 /** What has to be known of an axle before its hub is opened, asked for one by one. */
 export function MissingAxleFact({
   view,

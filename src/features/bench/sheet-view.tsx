@@ -185,7 +185,7 @@ export function SheetView() {
       {({ model, house, rig }, { runs }) => {
         const run = runs.find((one) => one.id === params.get('run'));
         const jobs = run ? run.card.jobs : jobsFromUrl(params, model, house);
-        const compiled = run ? undefined : compile(model, jobs, house);
+        const compiled = run ? undefined : compile(model, jobs, house, { threads: rig.threads });
         const card = run ? run.card : compiled?.ok ? compiled.value : undefined;
         const sound = card !== undefined && verify(card, run?.model ?? model).length === 0;
         return (

@@ -34,7 +34,7 @@ import { Button, cx, FieldError, LinkButton, RigPlan, type PlaceLabel } from '@/
 import { canBeDone, jobsFromUrl, jobsInUrl, missingMates } from './jobs-url';
 import { LayOut } from './lay-out';
 import { Bundles } from './bundles';
-import { GuessedTorque, LugTorqueForm, MissingAxleFact } from './missing-fact';
+import { AntiSeizeWaits, GuessedTorque, LugTorqueForm, MissingAxleFact } from './missing-fact';
 import { MissingFigures, missingFigures } from './missing-figures';
 import { OpenCards } from './open-cards';
 import { familiesOf, WorkList } from './work-list';
@@ -103,7 +103,7 @@ export function StartView({ ready, view }: { ready: Ready; view: RigView }) {
     if (taken(place)) return setTold(`${placeName(place)} is open on the bench already.`);
     if (of === 'tire-rotate') return rotate(place);
     if (!canBeDone(model, house, of, place)) {
-      const card = compile(model, [{ routine: of, place }], house);
+      const card = compile(model, [{ routine: of, place }], house, { threads: rig.threads });
       return setTold(card.ok ? undefined : compileWords(card.error));
     }
     const there = jobs.find((job) => job.routine === of && job.place === place);
@@ -123,7 +123,7 @@ export function StartView({ ready, view }: { ready: Ready; view: RigView }) {
     setPartner(undefined);
     if (partner === place) return;
     const job: Job = { routine: 'tire-rotate', place: partner, with: place };
-    const card = compile(model, [job], house);
+    const card = compile(model, [job], house, { threads: rig.threads });
     if (card.ok) setJobs([...jobs, job]);
     else setTold(compileWords(card.error));
   };
@@ -136,11 +136,15 @@ export function StartView({ ready, view }: { ready: Ready; view: RigView }) {
     if (places.length === 1 && only !== undefined) toggle(only, next);
   };
 
-  const card = jobs.length > 0 ? compile(model, jobs, house, { pace: paceOf(view) }) : undefined;
+  const card =
+    jobs.length > 0 ? compile(model, jobs, house, { pace: paceOf(view), threads: rig.threads }) : undefined;
   const breaches = card?.ok ? verify(card.value, model) : [];
   const steps = card?.ok ? card.value.steps : [];
   const time = Math.round(steps.reduce((sum, step) => sum + step.minutes, 0));
-  const needsTorque = steps.some((step) => step.round !== undefined || step.step === 'check-lugs');
+  const onDry = steps.filter(
+    ({ round, step, threads }) => (round !== undefined || step === 'check-lugs') && threads === 'dry',
+  );
+  const needsTorque = onDry.length > 0;
   const guessed = needsTorque && isGuess(model.wheels.torque);
   const unknown = card && !card.ok && card.error.code === 'not-known' ? card.error : undefined;
   const mayStart = card?.ok && breaches.length === 0 && !busy && (!guessed || agreed);
@@ -153,7 +157,7 @@ export function StartView({ ready, view }: { ready: Ready; view: RigView }) {
     const at = store.clock.now();
     const begun = startRun(newId(), rig.id, model, card.value, at);
     const torqued = [
-      ...new Set(steps.flatMap(({ round, place }) => (round && place && place !== 'rig' ? [place] : []))),
+      ...new Set(onDry.flatMap(({ round, place }) => (round && place && place !== 'rig' ? [place] : []))),
     ];
     const run = guessed
       ? torqued.reduce(
@@ -320,6 +324,13 @@ export function StartView({ ready, view }: { ready: Ready; view: RigView }) {
                 />
               </div>
             )}
+            {house.threads === 'anti-seize' &&
+              !model.wheels.treatedTorque &&
+              steps.some(({ step }) => step === 'threads' || step === 'hand-start') && (
+                <div className="mb-5">
+                  <AntiSeizeWaits view={view} onFact={(changes) => void fact(changes)} />
+                </div>
+              )}
             {guessed && (
               <div className="mb-5">
                 <GuessedTorque

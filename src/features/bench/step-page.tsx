@@ -4,8 +4,9 @@ import { ArrowLeft } from 'lucide-react';
 import { useEffect, useRef, useState, type ReactNode } from 'react';
 import type { Instant } from '@/core/base';
 import type { RigState } from '@/core/log';
-import { isWheelEnd } from '@/core/rig';
+import { isGuess, isWheelEnd } from '@/core/rig';
 import { branchesOf, type CardStep, type Run } from '@/core/routine';
+import { lugTorque } from '@/core/rules';
 import { usePreferences, useYard } from '@/store';
 import { READING_WORDS, stepWords, torqueSpec, unstoredWords } from '@/text';
 import { Button, cx, FieldError, Star, TextArea } from '@/ui';
@@ -134,8 +135,8 @@ export function StepPage({
             <p className="mt-2 max-w-[52ch] text-lg leading-snug md:text-xl">{words.how}</p>
             {step.round && (
               <p className="text-soft mt-1">
-                Final figure: {torqueSpec(run.model, units)}
-                {run.model.wheels.torque?.source === 'guess' && '. Look it up before you rely on it'}
+                Final figure: {torqueSpec(run.model, units, step.threads)}
+                {isGuess(lugTorque(run.model, step.threads)) && '. Look it up before you rely on it'}
               </p>
             )}
           </div>

@@ -1,5 +1,6 @@
 /** Common: what every place needs of the yard, live. */
 export { rigView, useRigs, type RigView, type Rigs } from './use-rigs';
+export { threadsOf } from './threads';
 export { benchLink } from './bench-link';
 export { partNamer } from './part-namer';
 export { PlacePicker } from './place-picker';

@@ -4,11 +4,27 @@ import { useState } from 'react';
 import type { Duty } from '@/core/duty';
 import { workOf } from '@/core/log';
 import { isWheelEnd } from '@/core/rig';
-import { recheckLimits, routineDef, type RoutineId, type RoutinePlace } from '@/core/rules';
-import { SEVERITIES, useRecord, type Draft, type RigView } from '@/features/common';
+import {
+  mayCheckLugs,
+  recheckLimits,
+  routineDef,
+  threadsAfterRefit,
+  type RoutineId,
+  type RoutinePlace,
+} from '@/core/rules';
+import { SEVERITIES, threadsOf, useRecord, type Draft, type RigView } from '@/features/common';
 import { usePreferences } from '@/store';
-import { dateField, doneWords, fromDateField, placeName, routineHow, routineTitle, torqueSpec } from '@/text';
-import { Button, Choice, cx, Dialog, Field, FieldError, SheetForm, TextArea } from '@/ui';
+import {
+  dateField,
+  doneWords,
+  fromDateField,
+  placeName,
+  routineHow,
+  routineTitle,
+  threadsWords,
+  torqueSpec,
+} from '@/text';
+import { Button, Choice, cx, Dialog, Field, FieldError, LinkButton, SheetForm, TextArea } from '@/ui';
 import { hubCure } from './hub-cure';
 
 /** What was found at one place. */
@@ -35,7 +51,12 @@ export function DoneDialog({
   const routine = duties[0]?.routine as RoutineId;
   const places = duties.map((duty) => duty.place);
   const wheelOff = routineDef(routine).wheelOff === true;
-  const { how, caution } = routineHow(routine, view.model, torqueSpec(view.model, units), units);
+  const states = [...new Set(places.map((place) => threadsOf(view, place)))];
+  // Wheels whose nuts may not be checked as they are come before those that may.
+  const now = states.find((one) => !mayCheckLugs(view.model, one)) ?? states[0];
+  const after = threadsAfterRefit(view.house, view.model);
+  const barred = routine === 'lug-torque' ? threadsWords(view.model, now) : undefined;
+  const { how, caution } = routineHow(routine, view.model, torqueSpec(view.model, units, now), units);
   const answer = (place: RoutinePlace, next: Answer | undefined) => {
     const rest = Object.entries(answers).filter(([one]) => one !== place);
     setAnswers(Object.fromEntries(next ? [...rest, [place, next]] : rest));
@@ -77,7 +98,15 @@ export function DoneDialog({
             : [],
         ),
         refits: refitted.flatMap(({ place }) =>
-          isWheelEnd(place) ? [{ place, limits: [...recheckLimits(view.house)] }] : [],
+          isWheelEnd(place)
+            ? [
+                {
+                  place,
+                  limits: [...recheckLimits(view.house)],
+                  ...(wheelOff && { threads: after }),
+                },
+              ]
+            : [],
         ),
       },
     };
@@ -111,13 +140,25 @@ export function DoneDialog({
         {caution && <p className="border-soon border-l-4 pl-3">{caution}</p>}
         {wheelOff && (
           <p>
-            The wheel comes off for it: back on, it is torqued on the ground in a star, at{' '}
-            {torqueSpec(view.model, units)}, and its rechecks open.
+            The wheel comes off for it: its threads are{' '}
+            {after === 'treated' ? 'brushed and thinly treated' : 'brushed and wiped dry'}, back on it is
+            torqued on the ground in a star, at {torqueSpec(view.model, units, after)}, and its rechecks open.
           </p>
+        )}
+        {barred && (
+          <div className="border-due grid justify-items-start gap-2 border-l-4 pl-3">
+            <p>{barred}</p>
+            <LinkButton
+              href={`/bench?rig=${view.rig.id}&jobs=${places.map((place) => `stud-threads:${place}`).join(',')}`}
+            >
+              Care for the threads
+            </LinkButton>
+          </div>
         )}
         <Button
           look="primary"
           size="lg"
+          disabled={barred !== undefined}
           onClick={() => void write(places.map((place) => ({ place, one: { as: 'good' } })))}
         >
           {places.length > 1 ? `All ${places.length} done and good` : 'Done and good'}

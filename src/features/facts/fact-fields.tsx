@@ -93,6 +93,7 @@ export function FactFields({
           value={draft.source}
           onChange={(source) => set({ source })}
           error={errors.source}
+          byMaker={factDef(id).byMaker === true}
         />
       )}
     </div>

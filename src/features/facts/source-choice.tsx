@@ -1,4 +1,4 @@
-import { SOURCES, type Source } from '@/core/rig';
+import { MAKERS_SOURCES, SOURCES, type Source } from '@/core/rig';
 import { SOURCE_WORDS } from '@/text';
 import { Choice } from '@/ui';
 
@@ -8,18 +8,24 @@ export function SourceChoice({
   value,
   onChange,
   error,
+  byMaker = false,
 }: {
   label: string;
   value: Source | '';
   onChange: (source: Source) => void;
   error: string | undefined;
+  /** Only a maker can give it. */
+  byMaker?: boolean;
 }) {
   return (
     <div>
       <Choice
         label={label}
         columns="grid-cols-2"
-        options={SOURCES.map((source) => ({ value: source, label: SOURCE_WORDS[source] }))}
+        options={(byMaker ? MAKERS_SOURCES : SOURCES).map((source) => ({
+          value: source,
+          label: SOURCE_WORDS[source],
+        }))}
         value={value === '' ? undefined : value}
         onChange={onChange}
         error={error}

@@ -2,7 +2,7 @@
 
 import { useState } from 'react';
 import type { Duty } from '@/core/duty';
-import { DutyTape, type RigView } from '@/features/common';
+import { DutyTape, threadsOf, type RigView } from '@/features/common';
 import { basisOf, DutyAction, dutyMark, type Forecast } from '@/features/duties';
 import { usePreferences } from '@/store';
 import {
@@ -95,7 +95,14 @@ export function DutyBlock({
           {pressing && duty.routine !== 'lug-recheck' && duty.routine !== 'repack' && (
             <p className="mt-1">
               <span className="font-semibold">Clears it. </span>
-              {routineHow(duty.routine, view.model, torqueSpec(view.model, units), units).how}
+              {
+                routineHow(
+                  duty.routine,
+                  view.model,
+                  torqueSpec(view.model, units, threadsOf(view, duty.place)),
+                  units,
+                ).how
+              }
             </p>
           )}
           <div className="mt-3 flex flex-wrap gap-2">

@@ -1,5 +1,6 @@
 import { axleOf, hubOpens, isGuess, type Place, type WheelEnd } from '@/core/rig';
-import { PartRows, type RigView } from '@/features/common';
+import { lugTorque } from '@/core/rules';
+import { PartRows, threadsOf, type RigView } from '@/features/common';
 import { usePreferences } from '@/store';
 import { BASIS_WORDS, day, HUB_WORDS, measure, THICKENER_WORDS, torqueSpec } from '@/text';
 import { cx } from '@/ui';
@@ -10,6 +11,7 @@ function EndRows({ view, place }: { view: RigView; place: WheelEnd }) {
   const axle = model.axles[axleOf(place)];
   const play = rig.endPlay[place];
   const grease = rig.grease[place];
+  const threads = threadsOf(view, place);
   if (!axle) return null;
   return (
     <>
@@ -19,7 +21,9 @@ function EndRows({ view, place }: { view: RigView; place: WheelEnd }) {
         {!hubOpens(axle) && ', stays shut'}
       </dd>
       <dt className="text-soft">Lug torque</dt>
-      <dd className={cx(isGuess(model.wheels.torque) && 'text-soon italic')}>{torqueSpec(model, units)}</dd>
+      <dd className={cx(isGuess(lugTorque(model, threads)) && 'text-soon italic')}>
+        {threads ? torqueSpec(model, units, threads) : 'not known until its threads are wiped dry'}
+      </dd>
       <dt className="text-soft">End play</dt>
       <dd>{play ? `${measure(play.play, 'length', units)}, set ${day(play.at, now)}` : 'not on record'}</dd>
       <dt className="text-soft">Grease in it</dt>

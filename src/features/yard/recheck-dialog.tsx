@@ -1,12 +1,13 @@
 'use client';
 
 import { judgeRecheck, type RecheckResult } from '@/core/judge';
+import { mayCheckLugs } from '@/core/rules';
 import { isWheelEnd, matesOf, type WheelEnd } from '@/core/rig';
-import { useRecord, type Draft, type RigView } from '@/features/common';
+import { threadsOf, useRecord, type Draft, type RigView } from '@/features/common';
 import { dutyMark } from '@/features/duties';
 import { usePreferences } from '@/store';
-import { dutyStanding, meterAmount, RECHECK_FINDING, ruleWords, torqueSpec } from '@/text';
-import { Button, Dialog, Mark } from '@/ui';
+import { dutyStanding, meterAmount, RECHECK_FINDING, ruleWords, threadsWords, torqueSpec } from '@/text';
+import { Button, Dialog, LinkButton, Mark } from '@/ui';
 
 const CHOICES: readonly { result: RecheckResult; label: string; look: 'primary' | 'plain' | 'danger' }[] = [
   { result: 'held', label: 'All held', look: 'primary' },
@@ -59,7 +60,7 @@ export function RecheckDialog({
       open
       onClose={onClose}
       title="Lug recheck"
-      description={`Every nut, in a star, at ${torqueSpec(model, units)}. A nut that turns has moved.`}
+      description="Every nut, in a star, at the torque of its wheel. A nut that turns has moved."
     >
       {sorted.length === 0 ? (
         <p className="py-4 text-lg">No recheck is open.</p>
@@ -68,6 +69,8 @@ export function RecheckDialog({
           {sorted.map((duty) => {
             const standing = dutyStanding(duty, units);
             const use = duty.governing;
+            const threads = threadsOf(view, duty.place);
+            const known = mayCheckLugs(model, threads);
             return (
               <li key={duty.id} className="py-4">
                 <p className="mb-3 flex items-center gap-3">
@@ -78,17 +81,29 @@ export function RecheckDialog({
                     {use && `, check at ${meterAmount('distance', use.limit, units)} from the refit`}
                   </span>
                 </p>
+                {known ? (
+                  <p className="mb-3 text-lg">At {torqueSpec(model, units, threads)}.</p>
+                ) : (
+                  <div className="border-due mb-3 grid justify-items-start gap-2 border-l-4 pl-3">
+                    <p>{threadsWords(model, threads)}</p>
+                    <LinkButton href={`/bench?rig=${rig.id}&jobs=stud-threads:${duty.place}`}>
+                      Care for its threads
+                    </LinkButton>
+                  </div>
+                )}
                 <div className="grid grid-cols-3 gap-2">
-                  {CHOICES.map(({ result, label, look }) => (
-                    <Button
-                      key={result}
-                      size="lg"
-                      look={look === 'primary' && duty.verdict === 'soon' ? 'plain' : look}
-                      onClick={() => void say(duty.place, result)}
-                    >
-                      {label}
-                    </Button>
-                  ))}
+                  {CHOICES.filter(({ result }) => known || result === 'loose').map(
+                    ({ result, label, look }) => (
+                      <Button
+                        key={result}
+                        size="lg"
+                        look={look === 'primary' && duty.verdict === 'soon' ? 'plain' : look}
+                        onClick={() => void say(duty.place, result)}
+                      >
+                        {label}
+                      </Button>
+                    ),
+                  )}
                 </div>
               </li>
             );

@@ -1,7 +1,7 @@
 import type { UnitSystem } from '@/core/quantity';
 import { axleOf, isGear, isWheelEnd, type RigModel } from '@/core/rig';
 import type { CardStep, Phase, StepId } from '@/core/routine';
-import type { HouseRules } from '@/core/rules';
+import { lugTorque, mayCheckLugs, type HouseRules, type ThreadState } from '@/core/rules';
 import { measure } from '../measure';
 import { BASIS_WORDS } from '../rig';
 import { placeName } from '../gear';
@@ -58,8 +58,23 @@ export function stepWords(step: CardStep, model: RigModel, house: HouseRules, sy
   return STEPS[step.step]({ step, at, model, axle, house, system });
 }
 
-/** The lug torque of a rig with what it rests on: `110 lbf·ft, maker's figure`. */
-export function torqueSpec(model: RigModel, system: UnitSystem): string {
-  const spec = model.wheels.torque;
-  return spec ? `${measure(spec.value, 'torque', system)}, ${BASIS_WORDS[spec.source]}` : 'not known';
+/** The lug torque of a rig, for threads that stand so, with what it rests on: `110 lbf·ft, maker's figure`. */
+export function torqueSpec(
+  model: RigModel,
+  system: UnitSystem,
+  threads: ThreadState | undefined = 'dry',
+): string {
+  const spec = lugTorque(model, threads);
+  const told = spec ? `${measure(spec.value, 'torque', system)}, ${BASIS_WORDS[spec.source]}` : 'not known';
+  return threads === 'treated' ? `${told}, for treated threads` : told;
+}
+
+/** Why nuts cannot be brought to a torque as they are, or nothing where they can. */
+export function threadsWords(model: RigModel, threads: ThreadState | undefined): string | undefined {
+  if (mayCheckLugs(model, threads)) return undefined;
+  const why =
+    threads === 'treated'
+      ? 'Its threads carry anti-seize, and the lowered torque of its maker is not known.'
+      : 'Nobody knows whether its threads carry anti-seize.';
+  return `${why} The dry figure could stretch the studs: enter the lowered figure, or take one nut off at a time, wipe its thread dry and torque the wheel anew.`;
 }

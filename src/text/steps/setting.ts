@@ -2,7 +2,7 @@ import type { UnitSystem } from '@/core/quantity';
 import { measure } from '../measure';
 import type { Axle, LockKind, RigModel } from '@/core/rig';
 import type { CardStep, StepId } from '@/core/routine';
-import type { HouseRules } from '@/core/rules';
+import { lugTorque, type HouseRules, type ThreadState } from '@/core/rules';
 
 /** A step as it is read on the bench. */
 export interface StepWords {
@@ -57,10 +57,11 @@ export function sideName(at: string): 'left' | 'right' {
   return at.endsWith('R') ? 'right' : 'left';
 }
 
-/** The lug torque as it is set on a wrench, or that nobody knows it. */
-export function torqueText(model: RigModel, system: UnitSystem): string {
-  return model.wheels.torque
-    ? measure(model.wheels.torque.value, 'torque', system)
+/** The lug torque as it is set on a wrench, on threads that stand so, or that nobody knows it. */
+export function torqueText(model: RigModel, system: UnitSystem, threads: ThreadState | undefined): string {
+  const spec = lugTorque(model, threads);
+  return spec
+    ? `${measure(spec.value, 'torque', system)}, ${threads === 'treated' ? 'treated' : 'dry'} threads`
     : 'the figure of its manual, not known here yet';
 }
 

@@ -1,7 +1,21 @@
+import type { ThreadState } from '@/core/rules';
 import { RULE_WORDS } from '../rules';
 import { measure } from '../measure';
 import { factWords } from '../facts';
 import { torqueText, type Chapter } from './setting';
+
+/** What goes on threads that are left so. */
+function filmWords(threads: ThreadState | undefined): string {
+  return threads === 'treated'
+    ? 'Then a thin film of anti-seize on the threads only: this wheel is torqued to the lowered figure.'
+    : 'Then wipe them dry, old grease and anti-seize off: this wheel is torqued to the dry figure.';
+}
+
+function filmWhy(threads: ThreadState | undefined): string {
+  return threads === 'treated'
+    ? 'The same torque on greased threads stretches a stud by a quarter to a half more.'
+    : 'The torque of the manual is meant for dry threads.';
+}
 
 /** Tires, lugs and threads. */
 export const TIRES: Chapter<
@@ -14,6 +28,7 @@ export const TIRES: Chapter<
   | 'adapter-torque'
   | 'check-lugs'
   | 'threads'
+  | 'dress-threads'
 > = {
   pressure: ({ at, model, house, system }) => ({
     short: 'Cold pressure',
@@ -58,24 +73,28 @@ export const TIRES: Chapter<
     how: `${model.wheels.adapter?.torque ? `To ${measure(model.wheels.adapter.torque.value, 'torque', system)}` : "To the figure of the adapter's maker"}, in a star, hub held. Then look that no adapter stud stands out beyond its face.`,
     why: 'They loosen unseen behind the wheel: these are nuts with a record of their own.',
   }),
-  'check-lugs': ({ at, model, system }) => ({
+  'check-lugs': ({ at, model, system, step }) => ({
     short: 'Check torque',
     title: `Check the lug torque of ${at}`,
-    how: `Tire on the ground. Wrench at ${torqueText(model, system)}, every nut in a star. It clicks without moving, or it moves: say which.`,
+    how: `Tire on the ground. Wrench at ${torqueText(model, system, step.threads)}, every nut in a star. It clicks without moving, or it moves: say which.`,
     why: 'A nut that moves has settled, or is telling something. Twice in a row is a finding.',
     caution: 'Hold the wrench square to the nut; a nut loose by hand means look at studs and holes.',
   }),
-  threads: ({ at, model, house, step }) => ({
+  'dress-threads': ({ at, model, step }) => ({
+    short: 'Brush the threads',
+    title: `Brush the stud threads of ${at}`,
+    how: `All ${model.wheels.studs}, and the nuts. ${filmWords(step.threads)}`,
+    why: filmWhy(step.threads),
+    caution: 'Nothing on the cone or its seat.',
+  }),
+  threads: ({ at, model, step }) => ({
     short: 'Threads',
     title:
       step.phase === 'open'
         ? `Clean all ${model.wheels.studs} threads of ${at}`
         : `Threads of ${at}, one nut at a time`,
-    how: `${step.phase === 'open' ? 'Brush each thread clean, look at it.' : `One nut off, thread brushed and looked at, nut started by hand and snugged; then the next. All ${model.wheels.studs}.`} ${house.threads === 'anti-seize' ? 'A thin film of anti-seize on the threads only, never on the cone; torque lowered as its maker says.' : 'Clean and dry: nothing on the threads.'}`,
-    why:
-      house.threads === 'anti-seize'
-        ? 'The same torque on greased threads stretches a stud by a quarter to a half more.'
-        : 'The torque of the manual is meant for dry threads.',
+    how: `${step.phase === 'open' ? 'Brush each thread clean, look at it.' : `One nut off, thread brushed and looked at, nut started by hand and snugged; then the next. All ${model.wheels.studs}.`} ${filmWords(step.threads)}`,
+    why: filmWhy(step.threads),
     ...(step.phase !== 'open' && { caution: 'Never two nuts off at once. This is a refit: rechecks open.' }),
   }),
 };

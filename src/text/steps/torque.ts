@@ -1,4 +1,5 @@
 import { measure } from '../measure';
+import { lugTorque } from '@/core/rules';
 import type { Setting, StepWords } from './setting';
 
 const ordinal = (n: number) => ['first', 'second', 'third', 'fourth', 'fifth'][n - 1] ?? `${n}th`;
@@ -6,9 +7,10 @@ const ordinal = (n: number) => ['first', 'second', 'third', 'fourth', 'fifth'][n
 /** A round of the star: by hand, in the air, on the ground, or the last. */
 export function torqueWords({ step, at, model, system }: Setting): StepWords {
   const round = step.round;
-  const spec = model.wheels.torque;
+  const spec = lugTorque(model, step.threads);
   const stars = `${ordinal(round?.number ?? 1)} of ${round?.of ?? 1}`;
   const figure = round?.torque === undefined ? undefined : measure(round.torque, 'torque', system);
+  const on = step.threads === 'treated' ? 'treated threads' : 'dry threads';
   const share = `${Math.round((round?.share ?? 0) * 100)} %`;
   const last = round?.number === round?.of;
   if (round?.share === 0)
@@ -28,7 +30,7 @@ export function torqueWords({ step, at, model, system }: Setting): StepWords {
   return {
     short: `Round ${round?.number ?? 1}: ${figure ?? share}`,
     title: figure ? `Star round at ${figure}` : `Star round at ${share}`,
-    how: `${at}, ${stars} rounds. ${figure ? `Set the wrench to ${figure}${round?.share === 1 ? '' : `, ${share} of ${spec ? measure(spec.value, 'torque', system) : ''}`}, and follow the star.${guess}` : unknown}${last ? ' Then set the wrench back to its lowest mark.' : ''}`,
+    how: `${at}, ${on}, ${stars} rounds. ${figure ? `Set the wrench to ${figure}${round?.share === 1 ? '' : `, ${share} of ${spec ? measure(spec.value, 'torque', system) : ''}`}, and follow the star.${guess}` : unknown}${last ? ' Then set the wrench back to its lowest mark.' : ''}`,
     why:
       round?.where === 'air'
         ? 'With no load on the studs the wheel centers itself.'

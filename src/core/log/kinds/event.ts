@@ -49,6 +49,12 @@ export const happening = defineKind({
       routine === 'underside'
         ? [{ routine, place: 'rig' as const }]
         : places.map((place) => ({ routine, place }));
-    return { pulls: pulled(rig, jobs, what, AFTER[what], entry) };
+    const pulls = pulled(rig, jobs, what, AFTER[what], entry);
+    if (what !== 'shop') return { pulls };
+    // Nobody knows what a shop put on the threads.
+    const threads = Object.fromEntries(
+      Object.entries(rig.threads).filter(([place]) => !places.some((one) => one === place)),
+    );
+    return { pulls, threads };
   },
 });

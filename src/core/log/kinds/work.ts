@@ -1,7 +1,7 @@
 import * as z from 'zod/mini';
 import { nonNegative, shaped, text, whole } from '../../base';
 import { isWheelEnd, placeSchema, wheelEndSchema } from '../../rig';
-import { openRefits, refitsSchema } from '../refits';
+import { openRefits, refitsSchema, threadsAfter } from '../refits';
 import { SUBJECTS, THICKENERS, WORKS } from '../../rules';
 import { defineKind, type Applied } from '../define';
 import { markNow, restart } from '../marks';
@@ -127,6 +127,7 @@ export const work = defineKind({
     return {
       ...restart(rig, work.jobs, markLeft(rig, work, entry)),
       refits: openRefits(rig, work.refits, entry),
+      threads: threadsAfter(rig, work.refits),
       grease,
       endPlay,
       parts: partsAfterWork(rig, work, entry),

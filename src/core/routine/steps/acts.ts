@@ -84,6 +84,7 @@ export const ACTS = [
   'adapter-torque',
   'check-lugs',
   'threads',
+  'dress-threads',
   // Under the rig.
   'check-fixings',
   'look-pivot',

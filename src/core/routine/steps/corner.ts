@@ -43,6 +43,11 @@ export const WHEEL_OFF = [
 
 /** The wheel back on: every nut by hand, early rounds in the air by school (handbook 4.6). */
 export const WHEEL_ON = [
+  step('dress-threads', 'wheel', 4, {
+    needs: ['wheel off {}'],
+    gives: ['dressed {}'],
+    when: ({ redress }) => redress,
+  }),
   step('wheel-on', 'wheel', 2, {
     needs: [
       'wheel off {}',
@@ -56,6 +61,7 @@ export const WHEEL_ON = [
       'serviced {}',
       'adapter {}',
       'stud {}',
+      'dressed {}',
       'joints tight',
     ],
     gives: ['hung {}'],

@@ -99,6 +99,8 @@ export interface StepContext {
   readonly house: HouseRules;
   /** True where some work is done at the same place. */
   readonly has: (...works: readonly WorkId[]) => boolean;
+  /** With the wheel off, its stud threads are brushed, and treated or wiped dry. */
+  readonly redress: boolean;
   /** The whole frame stands on stands. */
   readonly framed: boolean;
 }

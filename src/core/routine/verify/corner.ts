@@ -130,6 +130,8 @@ function playRaise(step: CardStep, c: Corner, scene: Scene): Played | undefined 
         ],
         {},
       );
+    case 'dress-threads':
+      return is([can(c.wasOff && wheelOff, 'threads lie bare with the wheel off')], {});
     case 'threads':
       // With the wheel off for other work they lie bare.
       if (wheelOff) return is([], {});

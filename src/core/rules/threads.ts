@@ -1,0 +1,44 @@
+import type { RigModel, Specified } from '../rig';
+import type { HouseRules } from './schools';
+
+/** How the stud threads of a wheel stand: bare and dry, or thinly treated with anti-seize. */
+export const THREAD_STATES = ['dry', 'treated'] as const;
+
+/** One of them. */
+export type ThreadState = (typeof THREAD_STATES)[number];
+
+/** How threads stand by the last refit on record; where none tells, they are dry by the dry school, and not known by the other. */
+export function threadsNow(
+  recorded: ThreadState | undefined,
+  house: Pick<HouseRules, 'threads'>,
+): ThreadState | undefined {
+  return recorded ?? (house.threads === 'dry' ? 'dry' : undefined);
+}
+
+/** How a refit leaves threads: treated where that is the school and its lowered torque is known, else wiped dry (handbook 6). */
+export function threadsAfterRefit(
+  house: Pick<HouseRules, 'threads'>,
+  model: Pick<RigModel, 'wheels'>,
+): ThreadState {
+  return house.threads === 'anti-seize' && model.wheels.treatedTorque ? 'treated' : 'dry';
+}
+
+/** The torque (N·m) for threads that stand so; none where it is not known, or their state is not. Neither figure is made from the other. */
+export function lugTorque(
+  model: Pick<RigModel, 'wheels'>,
+  threads: ThreadState | undefined,
+): Specified<number> | undefined {
+  switch (threads) {
+    case 'dry':
+      return model.wheels.torque;
+    case 'treated':
+      return model.wheels.treatedTorque;
+    case undefined:
+      return undefined;
+  }
+}
+
+/** True where nuts may be checked as they are: the state of their threads is known, and so is a figure for treated ones. */
+export function mayCheckLugs(model: Pick<RigModel, 'wheels'>, threads: ThreadState | undefined): boolean {
+  return threads === 'dry' || lugTorque(model, threads) !== undefined;
+}
