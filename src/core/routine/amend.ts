@@ -22,7 +22,7 @@ export function amendCard(
   const { model } = change;
   const next = compile(model, change.jobs ?? card.jobs, card.house, {
     branches: change.branches ?? card.branches,
-    threads: card.threads,
+    ...(card.threads && { threads: card.threads }),
     ...(change.pace && { pace: change.pace }),
   });
   if (!next.ok) return next;

@@ -54,8 +54,8 @@ export interface Card {
   readonly jobs: readonly Job[];
   readonly house: HouseRules;
   readonly branches: readonly TakenBranch[];
-  /** How stud threads stood by the record when it was laid out. */
-  readonly threads: RecordedThreads;
+  /** How stud threads stood by the record when it was laid out; a card from before it was kept has none. */
+  readonly threads?: RecordedThreads;
   /** Cumulative distances (m) from the refit at which to recheck lugs. */
   readonly rechecks: readonly number[];
   readonly steps: readonly CardStep[];

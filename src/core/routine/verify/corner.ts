@@ -1,10 +1,19 @@
 import { axleOf, hasBrake, hasDrum, sideOf, type WheelEnd } from '../../rig';
+import { lugTorque, mayCheckLugs } from '../../rules';
 import type { CardStep } from '../card';
 import { playBrake } from './brake';
 import { playRound } from './round';
 import { can, type Corner, type Demand, type Played, type Scene } from './scene';
 
 const is = (demands: readonly Demand[], then: Partial<Corner>): Played => ({ demands, then });
+
+/** A round of the star; the full figure is the one for threads that stand as these do. */
+function playTorque(step: CardStep, c: Corner, scene: Scene): Played | undefined {
+  const played = playRound(step, c, scene.lastInAir.get(step.place as WheelEnd));
+  const figure = c.threads && lugTorque(scene.model, c.threads)?.value;
+  const fits = c.threads !== undefined && (step.round?.share !== 1 || step.round.torque === figure);
+  return played && { ...played, demands: [...played.demands, [fits, 12, 'not the torque for its threads']] };
+}
 
 /** Raising, the wheel, letting down. */
 function playRaise(step: CardStep, c: Corner, scene: Scene): Played | undefined {
@@ -92,7 +101,7 @@ function playRaise(step: CardStep, c: Corner, scene: Scene): Played | undefined 
         lugs: c.lugs === 'hung' ? 'started' : c.lugs,
       });
     case 'torque':
-      return playRound(step, c, scene.lastInAir.get(place));
+      return playTorque(step, c, scene);
     case 'last-spin':
       return is(
         [
@@ -127,21 +136,24 @@ function playRaise(step: CardStep, c: Corner, scene: Scene): Played | undefined 
         [
           [scene.braked && !scene.cleared, 1, 'parking brake before a wrench is pulled'],
           [c.lugs === 'torqued' && !c.lifted, 12, 'torque is checked on the ground, on nuts that are tight'],
+          can(mayCheckLugs(scene.model, c.threads), 'no figure for threads that stand so'),
         ],
         {},
       );
     case 'dress-threads':
-      return is([can(c.wasOff && wheelOff, 'threads lie bare with the wheel off')], {});
+      return is([can(wheelOff, 'threads lie bare with the wheel off')], {
+        threads: step.threads ?? c.threads,
+      });
     case 'threads':
       // With the wheel off for other work they lie bare.
-      if (wheelOff) return is([], {});
+      if (wheelOff) return is([], { threads: step.threads ?? c.threads });
       return is(
         [
           [held, 1, 'parking brake and chocks first'],
           [!c.lifted, 2, 'one nut at a time, the tire on the ground'],
           can(c.lugs === 'torqued', 'the others hold the wheel meanwhile'),
         ],
-        { lugs: 'snug', round: 0, wasOff: true, rechecks: false },
+        { lugs: 'snug', round: 0, wasOff: true, rechecks: false, threads: step.threads ?? c.threads },
       );
     default:
       return undefined;

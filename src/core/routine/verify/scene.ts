@@ -1,4 +1,5 @@
 import type { RigModel, WheelEnd } from '../../rig';
+import type { ThreadState } from '../../rules';
 
 /** One corner as it stands while a card is played. */
 export interface Corner {
@@ -6,6 +7,8 @@ export interface Corner {
   stand: boolean;
   lugs: 'torqued' | 'loose' | 'off' | 'hung' | 'started' | 'snug';
   round: number;
+  /** How its stud threads stand; none where nobody knows. */
+  threads: ThreadState | undefined;
   felt: boolean;
   cap: boolean;
   lock: boolean;
@@ -89,6 +92,7 @@ export const WHOLE: Corner = {
   flangeSeen: false,
   faceClean: true,
   brake: 'as-it-was',
+  threads: undefined,
   wasOff: false,
   wasUp: false,
   hubWasOff: false,

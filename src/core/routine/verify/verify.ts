@@ -1,5 +1,5 @@
 import { axleOf, isWheelEnd, sparesOf, wheelEnds, type RigModel, type WheelEnd } from '../../rig';
-import type { RoutinePlace } from '../../rules';
+import { threadsNow, type RoutinePlace } from '../../rules';
 import type { Card, Job } from '../card';
 import { play } from './corner';
 import { WHOLE, type Corner, type Demand, type Scene } from './scene';
@@ -120,7 +120,9 @@ export function verify(card: Card, model: RigModel): readonly Breach[] {
     braked: false,
     chocked: new Set(),
     cleared: false,
-    corners: new Map(ends.map((place) => [place, { ...WHOLE }])),
+    corners: new Map(
+      ends.map((place) => [place, { ...WHOLE, threads: threadsNow(card.threads?.[place], card.house) }]),
+    ),
     framed: false,
     axlesHeld: false,
     sides: { L: side(), R: side() },
