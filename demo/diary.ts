@@ -177,6 +177,7 @@ export class Diary {
       readings: places.flatMap((place): EntryOf<'work'>['body']['readings'] => [
         { place, what: 'nuts-counted', value: about.studs },
         { place, what: 'seal-number', value: about.seal },
+        { place, what: 'new-seal-number', value: about.seal },
         { place, what: 'inner-roller', value: about.inner },
         { place, what: 'outer-roller', value: about.outer },
         ...(about.slotsBack === undefined

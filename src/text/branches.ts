@@ -14,6 +14,10 @@ export const BRANCH_WORDS: Record<BranchId, { readonly label: string; readonly k
   },
   'washer-missing': { label: 'The washer is missing', kept: 'washer was missing' },
   'stud-sheared': { label: 'A stud is sheared', kept: 'stud was sheared and renewed' },
+  'stud-breaks': {
+    label: 'A stud breaks, or is broken',
+    kept: 'a stud is broken: not towed until it is renewed and the nuts are counted again',
+  },
   'nut-galls': { label: 'A nut galls or will not start', kept: 'a nut galls: stud and nut to be renewed' },
   'stud-turns': { label: 'A stud turns with its nut', kept: 'a stud turns in the hub: to be renewed' },
   'grease-behind': {

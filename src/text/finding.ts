@@ -3,7 +3,9 @@ import type { UnitSystem } from '@/core/quantity';
 import type { RaisedFinding } from '@/core/routine';
 import { stepName } from './steps/name';
 import { gradeWords, SUBJECT_WORDS } from './grades';
-import { capital, measure } from './measure';
+import { capital, measure, small } from './measure';
+import { conflictWords } from './conflict';
+import { THICKENER_WORDS } from './rig';
 import { readingName } from './readings';
 import { readingValue } from './reading-value';
 import { readingAgainst, readingAmount } from './judged';
@@ -17,6 +19,12 @@ export function raisedWords(finding: RaisedFinding, system: UnitSystem): string 
       return `${SUBJECT_WORDS[finding.subject].name}: ${gradeWords(finding.subject, finding.grade).toLowerCase()}`;
     case 'reading':
       return `${readingName(finding.what)} ${readingAmount(finding.what, finding.value, system)}, ${readingAgainst(finding, system)}`;
+    case 'mixed':
+      return `${small(THICKENER_WORDS[finding.grease])} was pumped onto ${small(THICKENER_WORDS[finding.inside])}: they do not mix, clean the hub out and repack it`;
+    case 'tire-code':
+      return conflictWords(finding.conflict, system).title;
+    case 'came-off':
+      return `the tire that came off ${finding.from} is ${finding.why === 'flat' ? 'flat or damaged' : 'worn out'}: no spare until it is repaired or renewed`;
     case 'left':
       return `work left at “${stepName(finding.step)}”: ${finding.reason}`;
     case 'end-play': {

@@ -36,7 +36,14 @@ export {
 } from './grades';
 export { readingVerdict } from './judged';
 export { BRANCH_WORDS } from './branches';
-export { HAND_WORDS, READING_WORDS, readingName, readingUnit, RENEWED_WORDS } from './readings';
+export {
+  CAME_OFF_WORDS,
+  HAND_WORDS,
+  READING_WORDS,
+  readingName,
+  readingUnit,
+  RENEWED_WORDS,
+} from './readings';
 export { PHASE_WORDS, stepWords, threadsWords, torqueSpec } from './steps';
 export {
   dutyRule,

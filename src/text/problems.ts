@@ -72,6 +72,8 @@ export function tapWords(problem: TapProblem | { code: 'no-run' }): string {
       return `There are ${problem.expected} studs. Every one gets its nut before the wheel goes on; if one cannot, report it.`;
     case 'reason-missing':
       return 'Say why it is left out: it goes on record.';
+    case 'no-way-on':
+      return 'What you graded needs other work first, and it cannot follow from here. Put the card down and lay it out anew.';
     case 'not-optional':
       return 'This step cannot be left out.';
     case 'not-this-step':

@@ -17,6 +17,11 @@ export const READING_WORDS: Record<
   'inner-race': { label: 'Inner bearing, race number' },
   'outer-roller': { label: 'Outer bearing, roller number' },
   'outer-race': { label: 'Outer bearing, race number' },
+  'new-seal-number': { label: 'New seal, number', hint: 'On its face or its box.' },
+  'new-inner-roller': { label: 'New inner bearing, roller number' },
+  'new-inner-race': { label: 'New inner bearing, race number' },
+  'new-outer-roller': { label: 'New outer bearing, roller number' },
+  'new-outer-race': { label: 'New outer bearing, race number' },
   renewed: { label: 'What is renewed', hint: 'A bearing and its race are renewed together.' },
   grease: {
     label: 'Grease going in, by its thickener',
@@ -39,6 +44,10 @@ export const READING_WORDS: Record<
   'right-diagonal': { label: 'Coupler to right spindle' },
   'axle-at': { label: 'Coupler to axle center' },
   'bolt-spacing': { label: 'Between the outer bolts of the equalizer' },
+  'came-off': {
+    label: 'Why it came off',
+    hint: 'It goes with the tire: what is flat or worn out is no spare.',
+  },
   law: { label: 'What the law asks here, and where it stands' },
 };
 
@@ -51,11 +60,17 @@ export const RENEWED_WORDS: Record<string, string> = {
 
 const LOGGED: Record<string, string> = {
   'end-play': 'end play',
+  'came-off': 'the tire that came off',
   'seal-number': 'seal',
   'inner-roller': 'inner roller',
   'inner-race': 'inner race',
   'outer-roller': 'outer roller',
   'outer-race': 'outer race',
+  'new-seal-number': 'new seal',
+  'new-inner-roller': 'new inner roller',
+  'new-inner-race': 'new inner race',
+  'new-outer-roller': 'new outer roller',
+  'new-outer-race': 'new outer race',
   'slots-back': 'nut set back',
   'nuts-counted': 'counted off',
   'nuts-started': 'started by hand',
@@ -83,6 +98,13 @@ const LOGGED: Record<string, string> = {
 };
 
 /** How a hand is said. */
+/** Why a tire came off a wheel. */
+export const CAME_OFF_WORDS: Record<string, string> = {
+  sound: 'For a better one: it is sound',
+  worn: 'Worn out or too old',
+  flat: 'Flat or damaged',
+};
+
 export const HAND_WORDS: Record<string, string> = { left: 'Left', right: 'Right' };
 
 /** The name of a reading in the log. */

@@ -70,11 +70,30 @@ function numberOf({ rig }: Bench, kind: PartKind, place: RoutinePlace, fact = 'n
   return value === undefined ? undefined : String(value);
 }
 
+/** The number of the part that was there before the one that is: it may well be the same, and nobody read it. */
+function numberBefore(
+  { rig }: Bench,
+  kind: PartKind,
+  place: RoutinePlace,
+  fact = 'number',
+): string | undefined {
+  const value =
+    rig && place !== 'rig' ? partAt(rig, kind, place as Place)?.replaced?.[fact]?.value : undefined;
+  return value === undefined ? undefined : String(value);
+}
+
 /** A new part for a place: by its number, from the shelf, or to be read first. */
 function newPart(bench: Bench, name: string, kind: PartKind, place: RoutinePlace, fact?: string): Item {
   const number = numberOf(bench, kind, place, fact);
   const shelf = onShelf(bench, kind, number);
-  const note = [number && `number ${number} sits there`, shelf].filter(Boolean).join(', ');
+  const before = number ? undefined : numberBefore(bench, kind, place, fact);
+  const note = [
+    number && `number ${number} sits there`,
+    before && `the one before was ${before}: hold it against the one that comes out`,
+    shelf,
+  ]
+    .filter(Boolean)
+    .join(', ');
   return {
     name: `${name} for ${place}`,
     note: note || 'number not on record: read it off the old one first',

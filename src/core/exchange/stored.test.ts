@@ -113,7 +113,9 @@ describe('what version 1 is lifted to', () => {
   test('work of that time gives bearings and seals their identities', () => {
     const entries = read.flatMap(([, one]) => (one.ok ? [one.value] : []));
     const parts = Object.values(foldEntries(entries).state.rigs).flatMap((rig) => Object.values(rig.parts));
-    expect(parts.some((part) => part.kind === 'seal' && part.facts['number']?.value === 'YS-171')).toBe(true);
+    expect(parts.some((part) => part.kind === 'seal' && part.replaced?.['number']?.value === 'YS-171')).toBe(
+      true,
+    );
     expect(parts.some((part) => part.kind === 'innerSet' && part.facts['roller']?.value === 'YB-68')).toBe(
       true,
     );

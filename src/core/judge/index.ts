@@ -4,7 +4,15 @@
  */
 export { judgeEndPlay, judgeGrade, judgeRecheck, type Judgement, type RecheckResult } from './judge';
 export { checkTrip, type TripClaim, type TripOnRecord, type TripProblem } from './trip';
-export { broughtIn, isOfAge, reviewRig, type Conflict, type ConflictCode, type Reviewed } from './review';
+export {
+  judgeTireCode,
+  broughtIn,
+  isOfAge,
+  reviewRig,
+  type Conflict,
+  type ConflictCode,
+  type Reviewed,
+} from './review';
 export {
   figuresAt,
   isJudged,

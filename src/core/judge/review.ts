@@ -99,7 +99,16 @@ function tireAge(
   limit: number,
 ): readonly Found[] {
   const dot = text(tire, 'dot');
-  if (dot === undefined) return [];
+  return dot === undefined ? [] : ofTireCode(dot, place, rig.model, now, limit);
+}
+
+function ofTireCode(
+  dot: string,
+  place: Place,
+  model: Pick<RigModel, 'use'>,
+  now: Instant,
+  limit: number,
+): readonly Found[] {
   const spare = place === 'S1' || place === 'S2';
   const read = tireDate(dot, msOf(now));
   if (!read.ok) {
@@ -108,13 +117,27 @@ function tireAge(
     return [{ code: 'tire-code-wrong', place, verdict: 'watch', have: dot }];
   }
   const { age } = read.value;
-  const highway = rig.model.use !== 'off-road' && !spare;
+  const highway = model.use !== 'off-road' && !spare;
   if (age > NEVER_ON_THE_HIGHWAY && highway)
     return [{ code: 'tire-too-old', place, verdict: 'stop', have: age, want: NEVER_ON_THE_HIGHWAY }];
   if (age > limit) return [{ code: 'tire-old', place, verdict: 'due', have: age, want: limit }];
   return age >= Math.min(WATCHED_FROM, limit - 1)
     ? [{ code: 'tire-aging', place, verdict: 'watch', have: age, want: limit }]
     : [];
+}
+
+/** What a tire's code tells against its use at a place (handbook 5, tire age); undefined where there is nothing to tell. */
+export function judgeTireCode(
+  dot: string,
+  place: Place,
+  about: {
+    readonly model: Pick<RigModel, 'use'>;
+    readonly house: Pick<HouseRules, 'tireAge'>;
+    readonly now: Instant;
+  },
+): Conflict | undefined {
+  const [found] = ofTireCode(dot, place, about.model, about.now, tireAgeLimit(about.house));
+  return found && { ...found, id: `${found.code} ${place}` };
 }
 
 function tireKind(rig: Reviewed, tire: PartState, place: Place): readonly Found[] {

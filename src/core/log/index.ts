@@ -18,7 +18,7 @@ export { targetOf } from './alive';
 export { emptyFold, extend, foldEntries, replayRig, type Fold } from './fold';
 export { makeEntry, makeVoid, workOf, type Stamp } from './make';
 export { markOf } from './marks';
-export { partAt, rolledBy } from './parts';
+export { newNumberReading, partAt, rolledBy } from './parts';
 export type { SurveyFound } from './kinds/survey';
 export {
   emptyRig,

@@ -123,12 +123,38 @@ test('a repack gives bearings and seal their numbers, and the renewed seal is a 
   };
   const told = story().tell('work', work).towed(5000).tell('work', work).towed(700);
   const seal = partAt(told.rig, 'seal', '1L');
-  expect(seal?.facts['number']?.value).toBe('YS-171');
+  // What was read belongs to the seal that was levered out; of the new one nobody has read anything.
+  expect(seal?.facts).toEqual({});
+  expect(seal?.replaced?.['number']?.value).toBe('YS-171');
   expect(seal && rolledBy(told.rig, seal)).toBe(700);
   const inner = partAt(told.rig, 'innerSet', '1L');
   expect(inner?.facts).toMatchObject({ roller: { value: 'YB-68' }, race: { value: 'YB-10' } });
   expect(inner && rolledBy(told.rig, inner)).toBe(5700);
   expect(inner?.rolledKnown).toBe(false);
+});
+
+test('a part that goes in new has the number that was read off it, not that of the old one', () => {
+  const body: EntryOf<'work'>['body'] = {
+    jobs: [{ routine: 'bearing-renew', place: '1L' }],
+    from: 'bench',
+    readings: [
+      { place: '1L', what: 'inner-roller', value: 'YB-68' },
+      { place: '1L', what: 'new-inner-roller', value: 'YB-69' },
+      { place: '1L', what: 'seal-number', value: 'YS-171' },
+      { place: '1L', what: 'new-seal-number', value: 'YS-172' },
+    ],
+    conditions: [],
+    materials: [],
+    renewed: [
+      { place: '1L', part: 'inner-set' },
+      { place: '1L', part: 'seal' },
+    ],
+    refits: [],
+    skipped: [],
+  };
+  const { rig } = story().tell('work', body);
+  expect(partAt(rig, 'innerSet', '1L')?.facts).toEqual({ roller: { value: 'YB-69', source: 'marking' } });
+  expect(partAt(rig, 'seal', '1L')?.facts).toEqual({ number: { value: 'YS-172', source: 'marking' } });
 });
 
 test('however parts are fitted and moved, no two of a kind share a place, and none is lost', () => {

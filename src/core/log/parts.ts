@@ -106,6 +106,20 @@ const NUMBERS: Readonly<Record<string, readonly [PartKind, string]>> = {
   'outer-roller': ['outerSet', 'roller'],
   'outer-race': ['outerSet', 'race'],
 };
+/** The numbers of what went in new, as they are read when it goes in. */
+const NEW_NUMBERS: Readonly<Record<string, readonly [PartKind, string]>> = {
+  'new-seal-number': ['seal', 'number'],
+  'new-inner-roller': ['innerSet', 'roller'],
+  'new-inner-race': ['innerSet', 'race'],
+  'new-outer-roller': ['outerSet', 'roller'],
+  'new-outer-race': ['outerSet', 'race'],
+};
+
+/** The reading that tells a number of a part that goes in new; undefined for what is not a number. */
+export function newNumberReading(kind: PartKind, fact: string): string | undefined {
+  return Object.entries(NEW_NUMBERS).find(([, [of, name]]) => of === kind && name === fact)?.[0];
+}
+
 const RENEWED: Readonly<Record<string, PartKind>> = {
   'inner-set': 'innerSet',
   'outer-set': 'outerSet',
@@ -133,8 +147,15 @@ export function partsAfterWork(
     parts[part.id] = part;
     seats.set(`${part.kind} ${part.at}`, part);
   };
-  const seat = (place: WheelEnd, kind: PartKind, facts: PartFacts, isNew: boolean) =>
+  const seat = (
+    place: WheelEnd,
+    kind: PartKind,
+    facts: PartFacts,
+    isNew: boolean,
+    replaced: PartFacts = {},
+  ) =>
     keep({
+      ...(Object.keys(replaced).length > 0 && { replaced }),
       id: `${entry.id} ${place} ${kind}`,
       kind,
       facts,
@@ -160,8 +181,15 @@ export function partsAfterWork(
     const old = seats.get(`${kind} ${place}`);
     // Worn out and thrown away: it is in the log, and counts for nothing any more.
     if (old) delete parts[old.id];
-    // The new one fits where the old one sat, so it is known by the number the old one was bought by.
-    seat(place, kind, old?.facts ?? {}, true);
+    // What was read off the old one belongs to it: the new one has the numbers that were read off it, or none.
+    const facts = work.readings.flatMap(({ place: at, what, value }) => {
+      const [of, fact] = NEW_NUMBERS[what] ?? [];
+      const words = String(value).trim().slice(0, 40);
+      return at === place && of === kind && fact && words !== ''
+        ? [[fact, { value: words, source: 'marking' as const }] as const]
+        : [];
+    });
+    seat(place, kind, Object.fromEntries(facts), true, { ...old?.replaced, ...old?.facts });
   }
   return parts;
 }

@@ -113,6 +113,8 @@ export interface PartState {
   readonly rolledKnown: boolean;
   /** Where the rig's distance stood when it came there. */
   readonly mark: number;
+  /** What was read off the one it went in for; nothing of that is known of this one. */
+  readonly replaced?: PartFacts;
   /** How good it was found when it was last laid on the shelf. */
   readonly grade: ShelfGrade | undefined;
 }

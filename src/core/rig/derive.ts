@@ -10,6 +10,11 @@ export function hubTakesFitting(axle: Pick<Axle, 'hub'>): boolean {
   return axle.hub === 'drilled' || axle.hub === 'pressure-cap';
 }
 
+/** True where the fitting lies behind a plug in the cap. */
+export function hasCapPlug(axle: Pick<Axle, 'hub'>): boolean {
+  return axle.hub === 'drilled';
+}
+
 /** True where the wheel ends of this axle are known to have brakes. */
 export function hasBrake(axle: Pick<Axle, 'brake'>): boolean {
   return axle.brake !== undefined && axle.brake !== 'none';

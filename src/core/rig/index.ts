@@ -73,5 +73,5 @@ export {
   type FactValue,
 } from './facts';
 export { applyChanges, changesSchema, diffModels, type Changes } from './change';
-export { hasBrake, hasDrum, hubOpens, hubTakesFitting } from './derive';
+export { hasBrake, hasCapPlug, hasDrum, hubOpens, hubTakesFitting } from './derive';
 export { TEMPLATES, templateModel, type TemplateId } from './templates';

@@ -53,4 +53,4 @@ export {
 } from './run';
 export { isUnfit, openWork } from './open';
 export { finishRun, leaveRun, minutesOf, type Outcome, type PartChange } from './finish';
-export type { RaisedFinding } from './raised';
+export { readAt, spareGoesTo, type RaisedFinding } from './raised';

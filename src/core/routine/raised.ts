@@ -1,13 +1,23 @@
-import { cureOf, figuresAt, isJudged, judgeReading, type JudgedReading } from '../judge';
-import type { RigState } from '../log';
-import { isWheelEnd, type WheelEnd } from '../rig';
+import {
+  cureOf,
+  figuresAt,
+  isJudged,
+  judgeReading,
+  judgeTireCode,
+  type Conflict,
+  type JudgedReading,
+} from '../judge';
+import { partAt, type RigState } from '../log';
+import { isWheelEnd, type Place, type WheelEnd } from '../rig';
 import {
   gradeVerdict,
+  mixing,
   type EndPlayWindow,
   type GradeId,
   type RoutineId,
   type RoutinePlace,
   type Subject,
+  type Thickener,
   type Verdict,
 } from '../rules';
 import type { CardStep } from './card';
@@ -41,6 +51,30 @@ export type RaisedFinding =
       readonly value: number;
       readonly against: number;
       readonly pulls?: RoutineId;
+    }
+  /** A grease was pumped onto one that it does not mix with. */
+  | {
+      readonly cause: 'mixed';
+      readonly place: WheelEnd;
+      readonly verdict: 'due';
+      readonly inside: Thickener;
+      readonly grease: Thickener;
+      readonly pulls?: RoutineId;
+    }
+  /** The spare that went on is past its age. */
+  | {
+      readonly cause: 'tire-code';
+      readonly place: Place;
+      readonly verdict: 'due' | 'stop';
+      readonly conflict: Conflict;
+    }
+  /** What came off lies at the spare's place, and is no spare. */
+  | {
+      readonly cause: 'came-off';
+      readonly place: Place;
+      readonly verdict: 'due';
+      readonly from: WheelEnd;
+      readonly why: 'flat' | 'worn';
     }
   /** The card was left before it was through. */
   | {
@@ -92,7 +126,7 @@ function cured(run: Run, step: CardStep, subject: Subject, grade: string): boole
 }
 
 /** The rig as its parts are on record, where it is at hand: what is stamped on them outranks what is usual. */
-export type PartsKnown = Pick<RigState, 'parts'> | undefined;
+export type PartsKnown = Pick<RigState, 'parts' | 'grease'> | undefined;
 
 /** A step that was done, with what was written down at it. */
 export interface Noted {
@@ -110,8 +144,11 @@ function gradeFindings(run: Run, { step, place, record }: Noted): readonly Raise
     const grade = record.grades[subject] ?? '';
     const verdict: Verdict | undefined = gradeVerdict(subject, grade, run.card.house);
     if ((verdict !== 'due' && verdict !== 'stop') || cured(run, step, subject, grade)) return [];
-    const pulls = cureOf(subject, place, run.model, run.card.house);
-    return [{ cause: 'grade', place, verdict, subject, grade: grade as GradeId, ...(pulls && { pulls }) }];
+    const stands = step.step === 'look-spare' ? (spareGoesTo(run) ?? place) : place;
+    const pulls = cureOf(subject, stands, run.model, run.card.house);
+    return [
+      { cause: 'grade', place: stands, verdict, subject, grade: grade as GradeId, ...(pulls && { pulls }) },
+    ];
   });
 }
 
@@ -146,6 +183,8 @@ function readingFindings(
     const judged = judgeReading(what, value, { model: run.model, place, ...figuresAt(rig, place) });
     if (!judged || (judged.verdict !== 'due' && judged.verdict !== 'stop')) return [];
     if (what === 'pressure' && judged.verdict !== 'stop') return [];
+    // The spare that went on was filled where it is now.
+    if (step.step === 'look-spare' && did(run, 'set-pressure', spareGoesTo(run))) return [];
     const renewed = (RENEWS[what] ?? []).some((act) => act !== step.step && did(run, act, step.place));
     const pulls = cureOf(what, place, run.model, run.card.house);
     return renewed
@@ -164,11 +203,49 @@ function readingFindings(
   });
 }
 
+/** Where what is written down at a step was read: the spare is looked at where it lies. */
+export function readAt(step: CardStep): RoutinePlace {
+  return step.step === 'look-spare' ? 'S1' : (step.place ?? 'rig');
+}
+
+/** The wheel end that the spare of a card goes to. */
+export function spareGoesTo(run: Pick<Run, 'card'>): WheelEnd | undefined {
+  const place = run.card.jobs.find(({ routine }) => routine === 'tire-change')?.place;
+  return place !== undefined && isWheelEnd(place) ? place : undefined;
+}
+
+/** Two greases in one hub that was not opened: it is cleaned out before it is towed far (handbook 8.9). */
+function greaseFindings(run: Run, rig: PartsKnown, { step, place, record }: Noted): readonly RaisedFinding[] {
+  const grease = record.readings['grease'] as Thickener | undefined;
+  if (step.step !== 'pump' || !isWheelEnd(place) || !grease) return [];
+  const inside = rig?.grease[place];
+  if (!inside || mixing(inside, grease) !== 'not' || did(run, 'pack', place)) return [];
+  const pulls = cureOf('grease-back', place, run.model, run.card.house);
+  return [{ cause: 'mixed', place, verdict: 'due', inside, grease, ...(pulls && { pulls }) }];
+}
+
+/** The spare that went on and the tire that came off: neither is passed over. */
+function tireFindings(run: Run, rig: PartsKnown, { step, place, record }: Noted): readonly RaisedFinding[] {
+  const to = spareGoesTo(run);
+  const why = record.readings['came-off'];
+  if (step.step === 'swap-tire' && isWheelEnd(place) && (why === 'flat' || why === 'worn'))
+    return [{ cause: 'came-off', place: 'S1', verdict: 'due', from: place, why }];
+  const dot = record.readings['dot'];
+  if (step.step !== 'look-spare' || to === undefined || typeof dot !== 'string' || dot === '') return [];
+  // A tire on record is reviewed by its own code, wherever it goes.
+  if (rig && partAt(rig, 'tire', 'S1')?.facts['dot']) return [];
+  const { model } = run;
+  const conflict = judgeTireCode(dot, to, { model, house: run.card.house, now: record.at });
+  return conflict && conflict.verdict !== 'watch'
+    ? [{ cause: 'tire-code', place: to, verdict: conflict.verdict, conflict }]
+    : [];
+}
+
 /** The steps of a run that were done. */
 export function notedIn(run: Run): readonly Noted[] {
   return run.card.steps.flatMap((step): Noted[] => {
     const record = run.records[step.key];
-    return record && record.state === 'done' ? [{ step, place: step.place ?? 'rig', record }] : [];
+    return record && record.state === 'done' ? [{ step, place: readAt(step), record }] : [];
   });
 }
 
@@ -192,6 +269,8 @@ export function findingsOf(run: Run, rig: PartsKnown): readonly RaisedFinding[] 
       ...playFindings(run, one),
       ...readingFindings(run, rig, one),
       ...gradeFindings(run, one),
+      ...greaseFindings(run, rig, one),
+      ...tireFindings(run, rig, one),
     ]),
     ...saidFindings(run),
   ];

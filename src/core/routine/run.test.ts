@@ -458,7 +458,7 @@ test('what is stamped on a part outranks what is usual, at the end as on the scr
     },
   };
   const found = (rig?: { parts: typeof parts }) => {
-    const done = finishRun(run, T0, rig);
+    const done = finishRun(run, T0, rig && { ...rig, grease: {} });
     return done.ok && done.value.findings.map((one) => ('what' in one ? one.what : one.cause));
   };
   expect(found()).toEqual([]);

@@ -13,7 +13,7 @@ import {
 } from '../rules';
 import type { Card, CardStep, CompileProblem, Job, Pace } from './card';
 import { amendCard } from './amend';
-import { BRANCHES, branchesAt, READINGS, type BranchId, type Reading } from './steps';
+import { BRANCH_IDS, BRANCHES, branchesAt, READINGS, type BranchId, type Reading } from './steps';
 
 /** What was written down at a step. */
 export interface StepRecord {
@@ -63,6 +63,8 @@ export type Tap =
 export type TapProblem =
   | { readonly code: 'not-this-step' }
   | { readonly code: 'finished' }
+  /** What was graded needs steps that cannot follow safely from here. */
+  | { readonly code: 'no-way-on' }
   | { readonly code: 'not-optional' }
   | { readonly code: 'reason-missing' }
   | { readonly code: 'torque-missing' }
@@ -169,7 +171,22 @@ export function tap(run: Run, key: string, tapped: Tap, at: Instant): Result<Run
     touched: at,
     parked: undefined,
   };
-  return ok(withRaces(next, step, record, at));
+  return withForced(withRaces(next, step, record, at), step, record, at);
+}
+
+/** A grade that leaves only one way on brings its steps onto the card: a worn spring eye takes no new bushing. */
+function withForced(run: Run, step: CardStep, record: StepRecord, at: Instant): Result<Run, TapProblem> {
+  const { place, side } = step;
+  const taken = (id: BranchId) =>
+    run.card.branches.some((one) => one.branch === id && one.place === place && one.side === side);
+  const forced = BRANCH_IDS.filter((id) => {
+    const grades = BRANCHES[id].forced;
+    return grades?.grades.includes(record.grades[grades.subject] ?? '') === true && !taken(id);
+  });
+  if (forced.length === 0) return ok(run);
+  const branches = [...run.card.branches, ...forced.map((branch) => ({ branch, place, side }))];
+  const amended = amendRun(run, { branches }, at);
+  return amended.ok ? amended : fail({ code: 'no-way-on' });
 }
 
 /** Bearings that turn out to need renewing bring the steps for their races onto the card. */

@@ -18,7 +18,7 @@ import {
 const SIDES: readonly Side[] = ['L', 'R'];
 
 /** The pads of a disc are seen with the wheel off: its hub stays shut. */
-const HUB_OPEN: ReadonlySet<ChapterId> = new Set(['hubOff', 'hubOn', 'setBrake']);
+const HUB_OPEN: ReadonlySet<ChapterId> = new Set(['hubOff', 'hubOn', 'plugHome', 'setBrake']);
 
 /** What a card has to do at corners, by corner. */
 function cornersOf(ground: Ground): ReadonlyMap<WheelEnd, ReadonlySet<ChapterId>> {

@@ -190,7 +190,11 @@ const DEFS: Readonly<Record<WorkId, RoutineDef>> = {
     safety,
     { ...wheelOff, subsumes: ['repack', 'grease', ...OF_A_HUB] },
   ),
-  'tire-change': one('tire-change', everyEnd, safety, { ...wheelOff, subsumes: ['lug-torque'] }),
+  // A wheel is changed for a spare; a rig without one has nothing to change it for.
+  'tire-change': one('tire-change', (model) => (model.spares > 0 ? everyEnd(model) : []), safety, {
+    ...wheelOff,
+    subsumes: ['lug-torque'],
+  }),
   'tire-rotate': one('tire-rotate', everyEnd, upkeep, { ...wheelOff, subsumes: ['lug-torque'] }),
   'stud-threads': one('stud-threads', everyEnd, upkeep, { round: true, subsumes: ['lug-torque'] }),
   bushings: one(

@@ -26,7 +26,7 @@ function soundReading(what: ReadingId, model: RigModel, place: RoutinePlace | un
     case 'count':
       return 4;
     case 'choice':
-      return 'none';
+      return def.options?.[0] ?? 'none';
     default:
       return (def.min + def.max) / 2;
   }

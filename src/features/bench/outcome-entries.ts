@@ -1,5 +1,13 @@
 import type { Instant } from '@/core/base';
-import { makeEntry, partAt, type Entry, type Grounds, type RigState, type WorkBody } from '@/core/log';
+import {
+  makeEntry,
+  newNumberReading,
+  partAt,
+  type Entry,
+  type Grounds,
+  type RigState,
+  type WorkBody,
+} from '@/core/log';
 import { axleOf, factPath, isWheelEnd, type Place } from '@/core/rig';
 import type { Outcome, PartChange, RaisedFinding, Run } from '@/core/routine';
 import { sameFinding } from '@/core/walk';
@@ -79,6 +87,18 @@ function groundsOf(finding: RaisedFinding): Grounds | undefined {
   }
 }
 
+/** The numbers of the seals and bearings that came off the shelf: they go in with what was read off them. */
+function numbersFromShelf({ rig, fromShelf = {} }: Making): WorkBody['readings'] {
+  return Object.entries(fromShelf).flatMap(([need, id]) => {
+    const part = rig?.parts[id];
+    const place = need.split(' ')[1] as Place;
+    return Object.entries(part?.facts ?? {}).flatMap(([fact, spec]) => {
+      const what = part && newNumberReading(part.kind, fact);
+      return what && spec ? [{ place, what, value: String(spec.value) }] : [];
+    });
+  });
+}
+
 /** What a finished or a left card puts on the log: the work, then the parts it fitted, then what it found and cured. */
 export function outcomeEntries(making: Making): readonly Entry[] {
   const { run, outcome, at, id, units, more, cured = [], how = '' } = making;
@@ -91,6 +111,7 @@ export function outcomeEntries(making: Making): readonly Entry[] {
   const note = [outcome.work?.note, more?.note].filter(Boolean).join('\n');
   const work = outcome.work && {
     ...outcome.work,
+    readings: [...outcome.work.readings, ...numbersFromShelf(making)],
     ...(more?.cost && { cost: more.cost }),
     ...(note !== '' && { note: note.slice(0, 2000) }),
   };

@@ -7,7 +7,7 @@ import { SEVERITIES } from '@/features/common';
 import { BRANCH_WORDS, placeName } from '@/text';
 import { Button, Choice, Dialog, SheetForm, TextArea } from '@/ui';
 
-const LEADS = ['Stud broken', 'Nut will not start', 'Grease on the brake', 'Part is missing'];
+const LEADS = ['Nut will not start', 'Grease on the brake', 'Part is missing'];
 
 /** Something is wrong at the step in hand: it goes with the card, and opens a finding when the card is closed. */
 export function ReportDialog({

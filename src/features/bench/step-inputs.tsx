@@ -2,14 +2,25 @@
 
 import type { Instant } from '@/core/base';
 import { GradeChoice, JudgementNote } from '@/features/common';
-import { figuresAt, isJudged, judgeGrade, judgeReading } from '@/core/judge';
+import { figuresAt, isJudged, judgeGrade, judgeReading, judgeTireCode } from '@/core/judge';
 import type { RigState } from '@/core/log';
 import { unitFor, type UnitSystem } from '@/core/quantity';
 import { mixing, THICKENERS, type HouseRules, type Subject, type Thickener } from '@/core/rules';
 import { isWheelEnd, matesOf, type Changes } from '@/core/rig';
-import { READINGS, type CardStep, type Reading, type ReadingId, type Run } from '@/core/routine';
+import {
+  READINGS,
+  readAt,
+  spareGoesTo,
+  type CardStep,
+  type Reading,
+  type ReadingId,
+  type Run,
+} from '@/core/routine';
 import { usePreferences } from '@/store';
 import {
+  CAME_OFF_WORDS,
+  capital,
+  conflictWords,
   day,
   HAND_WORDS,
   list,
@@ -109,6 +120,18 @@ function ReadingInput({
           onChange={set}
         />
       );
+    case 'came-off':
+      return (
+        <Choice
+          label={words.label}
+          hint={words.hint}
+          big
+          columns="grid-cols-1"
+          options={Object.entries(CAME_OFF_WORDS).map(([key, label]) => ({ value: key, label }))}
+          value={value}
+          onChange={set}
+        />
+      );
     case 'strokes':
       return (
         <div className="grid gap-2">
@@ -161,6 +184,7 @@ function ReadingInput({
             onChange={(event) => set(event.target.value)}
           />
           <Judged run={run} rig={rig} step={step} what={what} text={value} />
+          {what === 'dot' && <CodeNote run={run} step={step} code={value} now={now} />}
           <Before rig={rig} step={step} what={what} now={now} />
         </div>
       );
@@ -187,6 +211,26 @@ function MixNote({ inside, going, cleaned }: { inside: Thickener; going: Thicken
         (cleaned
           ? 'Every trace of the old one has to be out.'
           : 'Use the kind that is in there, or open and clean the hub.')}
+    </JudgementNote>
+  );
+}
+
+/** A tire's code judged the moment it is one, for where the tire goes. */
+function CodeNote({
+  run,
+  step,
+  code,
+  now,
+}: Pick<Props, 'run' | 'step'> & { code: string | undefined; now: Instant }) {
+  const { units } = usePreferences();
+  const place = step.step === 'look-spare' ? spareGoesTo(run) : step.place;
+  if (!code || place === undefined || place === 'rig') return null;
+  const conflict = judgeTireCode(code, place, { model: run.model, house: run.card.house, now });
+  if (!conflict) return null;
+  const { title, why } = conflictWords(conflict, units);
+  return (
+    <JudgementNote verdict={conflict.verdict} source="Age by its code">
+      {capital(title)}. {why}
     </JudgementNote>
   );
 }
@@ -225,7 +269,8 @@ function Judged({
   text,
 }: Pick<Props, 'run' | 'rig' | 'step'> & { what: ReadingId; text: string | undefined }) {
   const { units } = usePreferences();
-  if (!isJudged(what) || !text || step.place === undefined) return null;
+  const place = readAt(step);
+  if (!isJudged(what) || !text || place === 'rig') return null;
   const value = readInput(
     { ...step, readings: [{ what, must: false }] },
     { readings: { [what]: text }, grades: {} },
@@ -234,8 +279,8 @@ function Judged({
   if (typeof value !== 'number') return null;
   const judged = judgeReading(what, value, {
     model: run.model,
-    place: step.place,
-    ...figuresAt(rig, step.place),
+    place,
+    ...figuresAt(rig, place),
   });
   if (!judged) return null;
   const { said, source } = readingVerdict(judged, value, units);

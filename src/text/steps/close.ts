@@ -25,15 +25,20 @@ export const CLOSE: Chapter<
   | 'check-set'
   | 'cap-on'
   | 'top-up'
+  | 'plug-home'
   | 'caliper-on'
 > = {
-  pack: ({ at }) => ({
-    short: 'Pack bearings',
-    title: `Pack both bearings of ${at}`,
-    how: 'By hand or with a packer, pushed in at the wide end until fresh grease comes out all round the cage.',
-    why: 'Grease on the outside of a bearing does nothing: it is wanted between rollers and cage.',
-    caution: 'Gloves: grease is no food for skin.',
-  }),
+  pack: ({ at, step }) => {
+    // The numbers of new rollers are asked where none of the old ones go back.
+    const renews = step.readings.some(({ what }) => what === 'new-inner-roller');
+    return {
+      short: renews ? 'Pack new bearings' : 'Pack bearings',
+      title: renews ? `Pack both new bearings of ${at}` : `Pack both bearings of ${at}`,
+      how: `${renews ? 'The new ones, that belong to the races of the new hub; the old rollers lie aside. ' : ''}By hand or with a packer, pushed in at the wide end until fresh grease comes out all round the cage.`,
+      why: 'Grease on the outside of a bearing does nothing: it is wanted between rollers and cage.',
+      caution: 'Gloves: grease is no food for skin.',
+    };
+  },
   smear: ({ at }) => ({
     short: 'Smear races, spindle',
     title: `Smear races and spindle of ${at}`,
@@ -88,7 +93,9 @@ export const CLOSE: Chapter<
     how:
       axle?.hub === 'pressure-cap'
         ? 'Start it on one side with a block of wood over its rim, tap it home square. Look at the O-ring first.'
-        : 'Start it on one side, tap round the rim until it is flush. Plug in if it has one.',
+        : axle?.hub === 'drilled'
+          ? 'Without its plug for now. Start it on one side, tap round the rim until it is flush.'
+          : 'Start it on one side, tap round the rim until it is flush.',
     why: 'It keeps water and dust out. Grease inside the cap does nothing.',
     caution: 'Never hammer on the face of a cap.',
   }),
@@ -101,6 +108,12 @@ export const CLOSE: Chapter<
         : 'Wipe the fitting, gun straight on, primed. Turn the hub while you pump: a few strokes, watching the back of the hub.',
     why: 'It fills the space that packing leaves.',
     caution: 'Grease showing at the back means that the seal has blown: stop, and report it.',
+  }),
+  'plug-home': ({ at }) => ({
+    short: 'Plug home',
+    title: `Wipe ${at}, then the plug into its cap`,
+    how: 'Wipe fitting and cap clean. Push the plug in all round. A lost or torn one: put a new one in.',
+    why: 'Without it water and dirt go straight to the fitting and the bearing.',
   }),
   'caliper-on': ({ at }) => ({
     short: 'Caliper on',

@@ -26,10 +26,10 @@ export const HUBS: Chapter<
     how: 'Driven in evenly with the old race or a driver on its edge, until the sound turns dull and a light behind shows no gap.',
     why: 'A race that is not home creeps in later, and the nut is loose.',
   }),
-  'match-hub': ({ at, axle }) => ({
+  'match-hub': ({ at, axle, house }) => ({
     short: 'Match the new one',
     title: `Hold the new hub against the old one of ${at}`,
-    how: `Read the numbers off the old bearings, seal and axle tag: axles of one rating come with several spindles. Studs, bolt circle, depth.${drumRules(axle)}`,
+    how: `Read the numbers off the old bearings, seal and axle tag: axles of one rating come with several spindles. Studs, bolt circle, depth.${drumRules(axle)}${house.hubs === 'complete' ? ' Its races are fitted: the new rollers are of their numbers. Old rollers never run in new races.' : ''}`,
     why: 'Kits bought by rating alone are the wrong ones.',
   }),
   'soak-pin': ({ at }) => ({

@@ -49,6 +49,7 @@ export const ACTS = [
   'check-set',
   'cap-on',
   'top-up',
+  'plug-home',
   'caliper-on',
   'oil-check',
   'maker-service',

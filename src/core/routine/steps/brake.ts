@@ -4,13 +4,22 @@ import { braking, drumBrake } from './when';
 
 const oldDrum = ({ axle }: StepContext) => axle !== undefined && hasDrum(axle);
 
+const newLinings = ({ has }: StepContext) => has('plate-renew', 'shoe-renew');
+
 /** The brake looked at while it is open (handbook 5). */
 export const LOOK_BRAKE = [
   step('look-brake', 'look', 3, {
     needs: ['hub off {}'],
     gives: ['brake seen {}'],
     subjects: ['lining', 'drum'],
-    when: (context) => oldDrum(context) && !context.has('plate-renew', 'shoe-renew'),
+    when: (context) => oldDrum(context) && !newLinings(context),
+  }),
+  // The linings go; the drum that stays is looked at.
+  step('look-brake', 'look', 2, {
+    needs: ['hub off {}'],
+    gives: ['brake seen {}'],
+    subjects: ['drum'],
+    when: (context) => oldDrum(context) && newLinings(context),
   }),
 ];
 
@@ -48,7 +57,7 @@ export const PADS = [
 /** The whole backing plate renewed: its hand is checked before it is mounted (handbook 4.4). */
 export const PLATE = [
   step('wires-off', 'look', 4, {
-    needs: ['hub off {}'],
+    needs: ['hub off {}', 'brake seen {}'],
     gives: ['wires off {}'],
     tool: 'pliers',
     when: oldDrum,
@@ -79,7 +88,11 @@ export const PLATE = [
 
 /** Shoes renewed on the old plate, shorter lining forward. */
 export const SHOES = [
-  step('shoes-off', 'look', 10, { needs: ['hub off {}'], gives: ['shoes off {}'], tool: 'pliers' }),
+  step('shoes-off', 'look', 10, {
+    needs: ['hub off {}', 'brake seen {}'],
+    gives: ['shoes off {}'],
+    tool: 'pliers',
+  }),
   step('look-flange', 'look', 2, {
     needs: ['shoes off {}'],
     gives: ['flange seen {}'],

@@ -1,6 +1,6 @@
 import type { Subject, Verdict, WorkId } from '../../rules';
 import type { Act } from './acts';
-import { may, step, type StepDef } from './step';
+import { must, step, type StepDef } from './step';
 
 /** Something that is not as it should be, and what is done about it there and then. */
 export const BRANCH_IDS = [
@@ -10,6 +10,7 @@ export const BRANCH_IDS = [
   'line-behind',
   'washer-missing',
   'stud-sheared',
+  'stud-breaks',
   'nut-galls',
   'stud-turns',
   'grease-behind',
@@ -25,6 +26,8 @@ export interface BranchDef {
   readonly add: readonly { readonly before: Act; readonly step: StepDef }[];
   /** What a grade at the place would say as well: one finding is enough. */
   readonly says?: Subject;
+  /** Grades that leave no other way: the branch is taken with them. */
+  readonly forced?: { readonly subject: Subject; readonly grades: readonly string[] };
   readonly finding?: { readonly verdict: Exclude<Verdict, 'clear'>; readonly pulls?: WorkId };
 }
 
@@ -107,11 +110,18 @@ export const BRANCHES: Readonly<Record<BranchId, BranchDef>> = {
         step: step('renew-stud', 'open', 15, {
           needs: ['wheel off {}'],
           gives: ['stud {}'],
-          readings: [may('studs-done')],
+          readings: [must('studs-done')],
           tool: 'hammer',
         }),
       },
     ],
+  },
+  // Whatever the card is at, the rig is not towed on it before it is renewed.
+  'stud-breaks': {
+    id: 'stud-breaks',
+    at: ['wheel-on', 'hand-start', 'torque', 'threads', 'check-lugs'],
+    add: [],
+    finding: { verdict: 'stop' },
   },
   'nut-galls': {
     id: 'nut-galls',
@@ -130,6 +140,7 @@ export const BRANCHES: Readonly<Record<BranchId, BranchDef>> = {
   'falls-through': {
     id: 'falls-through',
     at: ['bush-out', 'bush-in', 'look-eye'],
+    forced: { subject: 'eye', grades: ['worn', 'cracked'] },
     add: [
       {
         before: 'bush-in',

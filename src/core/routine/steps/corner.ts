@@ -53,6 +53,7 @@ export const WHEEL_ON = [
       'wheel off {}',
       'wheel off {mate}',
       'cap on {}',
+      'plug home {}',
       'caliper on {}',
       'swapped {}',
       'rotated {}',

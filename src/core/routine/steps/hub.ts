@@ -1,4 +1,4 @@
-import { hubTakesFitting } from '../../rig';
+import { hasCapPlug, hubTakesFitting } from '../../rig';
 import { may, must, step, type StepContext } from './step';
 import { braking } from './when';
 
@@ -84,9 +84,22 @@ export const RACES = [
   step('race-in', 'look', 6, {
     needs: ['race out {}', 'matched {}'],
     gives: ['races {}'],
+    readings: [
+      may('new-inner-roller'),
+      may('new-inner-race'),
+      may('new-outer-roller'),
+      may('new-outer-race'),
+    ],
+    tool: 'hammer',
+    when: (context) => !newHub(context),
+  }),
+  step('race-in', 'look', 6, {
+    needs: ['matched {}'],
+    gives: ['races {}'],
+    readings: [may('new-inner-race'), may('new-outer-race')],
     tool: 'hammer',
     // A complete hub comes with its races fitted.
-    when: (context) => !newHub(context) || context.house.hubs === 'sets',
+    when: (context) => newHub(context) && context.house.hubs === 'sets',
   }),
 ];
 
@@ -111,13 +124,26 @@ export const PACK = [
     needs: ['bearings seen {}', 'renewed {}', 'races {}'],
     gives: ['packed {}'],
     readings: [must('grease')],
+    when: (context) => !newHub(context),
+  }),
+  // Another hub takes new rollers, of the numbers of its races; the old ones never run in them.
+  step('pack', 'close', 8, {
+    needs: ['bearings seen {}', 'renewed {}', 'races {}'],
+    gives: ['packed {}'],
+    readings: [must('grease'), may('new-inner-roller'), may('new-outer-roller')],
+    when: newHub,
   }),
   step('smear', 'close', 2, {
     needs: ['clean {}', 'spindle seen {}', 'renewed {}', 'races {}'],
     gives: ['smeared {}'],
   }),
   step('inner-in', 'close', 1, { needs: ['packed {}', 'smeared {}'], gives: ['inner in {}'] }),
-  step('seal-in', 'close', 3, { needs: ['inner in {}'], gives: ['new seal {}'], tool: 'hammer' }),
+  step('seal-in', 'close', 3, {
+    needs: ['inner in {}'],
+    gives: ['new seal {}'],
+    readings: [may('new-seal-number')],
+    tool: 'hammer',
+  }),
 ];
 
 /** The hub on, its nut set, locked and capped. */
@@ -169,6 +195,15 @@ export const TOP_UP = [
     tool: 'gun',
     optional: true,
     when: ({ axle }) => axle !== undefined && hubTakesFitting(axle),
+  }),
+];
+
+/** The plug over the fitting of a drilled spindle goes in after the grease, topped up or not. */
+export const PLUG_HOME = [
+  step('plug-home', 'close', 1, {
+    needs: ['cap on {}', 'topped up {}'],
+    gives: ['plug home {}'],
+    when: ({ axle }) => axle !== undefined && hasCapPlug(axle),
   }),
 ];
 

@@ -3,7 +3,19 @@ import type { RoutinePlace, WorkId } from '../../rules';
 import { LAW, LOOK_BRAKE, MAGNET, MEASURE, PADS, PLATE, SET_BRAKE, SHOES } from './brake';
 import { LOOSEN, LOWER, RAISE, REFIT, WHEEL_OFF, WHEEL_ON } from './corner';
 import { BEFORE_FRAME, BUSHINGS, FRAME_DOWN, FRAME_UP, SET_AXLE, TIGHTEN } from './frame';
-import { BEARINGS, CLOSED_HUB, GREASE, HUB_OFF, HUB_ON, NEW_HUB, PACK, RACES, RENEW, TOP_UP } from './hub';
+import {
+  BEARINGS,
+  CLOSED_HUB,
+  GREASE,
+  HUB_OFF,
+  HUB_ON,
+  NEW_HUB,
+  PACK,
+  PLUG_HOME,
+  RACES,
+  RENEW,
+  TOP_UP,
+} from './hub';
 import {
   ADAPTER,
   BARE_THREADS,
@@ -53,6 +65,7 @@ const CORNER = {
   pack: PACK,
   hubOn: HUB_ON,
   topUp: TOP_UP,
+  plugHome: PLUG_HOME,
   wheelOn: WHEEL_ON,
   setBrake: SET_BRAKE,
   lower: LOWER,
@@ -85,8 +98,9 @@ export interface Plan {
 }
 
 const WHEEL: readonly ChapterId[] = ['loosen', 'raise', 'wheelOff', 'wheelOn', 'lower', 'refit'];
-const HUB: readonly ChapterId[] = [...WHEEL, 'hubOff', 'hubOn', 'setBrake'];
-const OPEN_HUB: readonly ChapterId[] = [...HUB, 'bearings', 'lookBrake', 'pack', 'topUp'];
+const HUB: readonly ChapterId[] = [...WHEEL, 'hubOff', 'hubOn', 'plugHome', 'setBrake'];
+/** With the hub open its brake is looked at: shoes and drum, or pads. */
+const OPEN_HUB: readonly ChapterId[] = [...HUB, 'bearings', 'lookBrake', 'pads', 'pack', 'topUp'];
 const leaf = (model: RigModel) =>
   wheelEnds(model).filter((end) => model.axles[Number(end[0]) - 1]?.suspension === 'leaf');
 const tires = (model: RigModel) => [...wheelEnds(model), ...sparesOf(model)];
@@ -97,8 +111,8 @@ export const PLANS: Readonly<Partial<Record<WorkId, Plan>>> = {
   'bearing-renew': { corner: [...OPEN_HUB, 'renew', 'races'] },
   'hub-renew': { corner: [...OPEN_HUB, 'races', 'newHub'] },
   'brake-measure': { corner: [...HUB, 'lookBrake', 'measure', 'pads'] },
-  'plate-renew': { corner: [...HUB, 'plate'] },
-  'shoe-renew': { corner: [...HUB, 'shoes'] },
+  'plate-renew': { corner: [...HUB, 'lookBrake', 'plate'] },
+  'shoe-renew': { corner: [...HUB, 'lookBrake', 'shoes'] },
   'magnet-renew': { corner: [...HUB, 'lookBrake', 'magnet'] },
   'brakes-install': { corner: [...OPEN_HUB, 'races', 'newHub', 'plate'], first: LAW },
   'hub-service': { corner: [...WHEEL, 'closedHub'] },

@@ -20,7 +20,7 @@ export const LOOK_SPARE = [
   step('look-spare', 'ground', 2, {
     scope: 'card',
     gives: ['spare seen'],
-    readings: [may('pressure'), may('dot')],
+    readings: [must('pressure'), may('dot')],
     subjects: ['tire-wall'],
     tool: 'gauge',
   }),
@@ -32,6 +32,14 @@ export const SWAP_TIRE = [
     needs: ['wheel off {}', 'spare seen'],
     gives: ['swapped {}'],
     readings: [may('dot')],
+    when: ({ has }) => !has('tire-change'),
+  }),
+  // What comes off becomes the spare: why it came off goes with it.
+  step('swap-tire', 'open', 3, {
+    needs: ['wheel off {}', 'spare seen'],
+    gives: ['swapped {}'],
+    readings: [must('came-off')],
+    when: ({ has }) => has('tire-change'),
   }),
 ];
 

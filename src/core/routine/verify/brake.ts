@@ -21,10 +21,16 @@ export function playBrake(step: CardStep, c: Corner, scene: Scene): Played | und
     case 'wipe-face':
       return is([can(open, 'the new face is wiped before it is hung')], { faceClean: true });
     case 'wires-off':
-      return is([can(open && c.plate && c.wires, 'wires are cut with the drum off')], {
-        wires: false,
-        brake: 'disturbed',
-      });
+      return is(
+        [
+          can(open && c.plate && c.wires, 'wires are cut with the drum off'),
+          can(c.brakeSeen, 'nobody looked at the drum that stays'),
+        ],
+        {
+          wires: false,
+          brake: 'disturbed',
+        },
+      );
     case 'plate-off':
       return is([[!c.wires, 6, 'wires off before the plate'], can(open && c.plate, 'it is off')], {
         plate: false,
@@ -54,12 +60,15 @@ export function playBrake(step: CardStep, c: Corner, scene: Scene): Played | und
     case 'wires-on':
       return is([can(c.plate && !c.wires && open, 'wires go to a mounted plate')], { wires: true });
     case 'shoes-off':
-      return is([can(open && c.shoes, 'they are off')], {
-        shoes: false,
-        flangeSeen: false,
-        brake: 'disturbed',
-        brakeSeen: true,
-      });
+      return is(
+        [can(open && c.shoes, 'they are off'), can(c.brakeSeen, 'nobody looked at the drum that stays')],
+        {
+          shoes: false,
+          flangeSeen: false,
+          brake: 'disturbed',
+          brakeSeen: true,
+        },
+      );
     case 'shoes-on':
       return is([can(open && !c.shoes && c.flangeSeen, 'the plate is looked at while it is bare')], {
         shoes: true,

@@ -1,4 +1,4 @@
-import { axleOf, hasBrake, hasDrum, sideOf, type WheelEnd } from '../../rig';
+import { axleOf, hasBrake, hasCapPlug, hasDrum, sideOf, type WheelEnd } from '../../rig';
 import { lugTorque, mayCheckLugs } from '../../rules';
 import type { CardStep } from '../card';
 import { playBrake } from './brake';
@@ -183,6 +183,7 @@ function playHub(step: CardStep, c: Corner, scene: Scene): Played | undefined {
   const disc = axle?.brake === 'hydraulic-disc';
   const braked = axle !== undefined && hasBrake(axle);
   const wheelOff = c.lugs === 'off';
+  const drilled = axle !== undefined && hasCapPlug(axle);
   switch (step.step) {
     case 'caliper-off':
       return is([can(wheelOff, 'the wheel is in the way'), can(c.caliper, 'it is off')], {
@@ -346,10 +347,19 @@ function playHub(step: CardStep, c: Corner, scene: Scene): Played | undefined {
         [[c.lock && c.nutSet, 10, 'lock before the cap'], can(c.setChecked, 'the setting is checked first')],
         {
           cap: true,
+          plug: !drilled,
         },
       );
     case 'top-up':
-      return is([can(c.cap && c.seal && c.hub, 'the cap goes first, its plug last')], {});
+      return is(
+        [
+          can(c.cap && c.seal && c.hub, 'the cap goes first'),
+          can(!drilled || !c.plug, 'the plug covers the fitting'),
+        ],
+        {},
+      );
+    case 'plug-home':
+      return is([can(c.cap && !c.plug, 'it goes into the cap, once')], { plug: true });
     case 'caliper-on':
       return is([can(c.hub && !c.caliper, 'the caliper goes over the disc')], {
         caliper: true,

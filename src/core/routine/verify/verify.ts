@@ -44,9 +44,9 @@ const MEANT: Readonly<Record<string, readonly string[]>> = {
   repack: ['pack', 'smear', 'renew'],
   'bearing-renew': ['pack', 'race-out', 'race-in'],
   'hub-renew': ['match-hub', 'pack'],
-  'plate-renew': ['plate-off', 'plate-on', 'wires-on'],
+  'plate-renew': ['look-brake', 'plate-off', 'plate-on', 'wires-on'],
   'brakes-install': ['plate-on', 'wires-on', 'match-hub'],
-  'shoe-renew': ['shoes-off', 'shoes-on'],
+  'shoe-renew': ['look-brake', 'shoes-off', 'shoes-on'],
   'magnet-renew': ['magnet-out', 'magnet-in'],
   'brake-measure': ['measure-brake'],
   'brake-adjust': ['brake-adjust', 'brake-test'],
@@ -84,6 +84,7 @@ function wholeRig({ routine }: Job, model: RigModel): readonly RoutinePlace[] {
   return ['rig'];
 }
 
+const OPENED: ReadonlySet<string> = new Set(['repack', 'bearing-renew', 'hub-renew']);
 const NEW_HUBS: ReadonlySet<string> = new Set(['hub-renew', 'brakes-install']);
 
 function jobAtEnd(job: Job, { steps, house }: Card, model: RigModel): readonly Breach[] {
@@ -97,7 +98,10 @@ function jobAtEnd(job: Job, { steps, house }: Card, model: RigModel): readonly B
   const races = house.hubs === 'sets' && NEW_HUBS.has(job.routine) ? ['race-in'] : [];
   const tire =
     job.routine !== 'tire-renew' ? [] : isWheelEnd(job.place) ? ['swap-tire', 'set-pressure'] : ['look-tire'];
-  const acts = [...(MEANT[job.routine] ?? []), ...races, ...tire];
+  // With a hub open the pads of its disc are looked at as well.
+  const axle = isWheelEnd(job.place) ? model.axles[axleOf(job.place)] : undefined;
+  const pads = axle?.brake === 'hydraulic-disc' && OPENED.has(job.routine) ? ['measure-brake'] : [];
+  const acts = [...(MEANT[job.routine] ?? []), ...races, ...tire, ...pads];
   const missing = at.flatMap((place) => acts.filter((act) => !there(act, place)));
   return missing.map((act) => ({ rule: 0, key: act, place: job.place, why: 'the work is not on the card' }));
 }
