@@ -14,7 +14,7 @@ export function readingAmount(what: JudgedReading, value: number, system: UnitSy
 
 /** What a reading was held against: `minimum 1/16 in`. */
 export function readingAgainst(
-  { what, against }: Pick<ReadingJudgement, 'what' | 'against'>,
+  { what, against, by }: Pick<ReadingJudgement, 'what' | 'against' | 'by'>,
   system: UnitSystem,
 ): string {
   const figure = readingAmount(what, against, system);
@@ -28,6 +28,8 @@ export function readingAgainst(
     case 'volts':
       return `${figure} is the limit`;
     case 'pressure':
+      if (by === 'rise') return `${figure} cold this morning`;
+      if (by === 'mate') return `its mate across the axle reads ${figure}`;
       return `target ${figure} cold`;
     case 'hub-temp':
       return `watched or worse over ${figure}`;

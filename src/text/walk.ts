@@ -102,7 +102,6 @@ function itemTitle(item: Pick<WalkItem, 'look' | 'place'>): string {
 
 export const UNJUDGED_WORDS: Record<Unjudged, string> = {
   'hub-cold': 'As warm as the air: it has not worked, so nothing can be said of it.',
-  'tires-warm': 'Taken warm, it is not judged. Tell how warm the tire is, or read it cold.',
   'no-target': 'No target is known: tell the placard’s pressure and it is judged.',
 };
 
@@ -134,9 +133,11 @@ export function judgedWords(
   if (judgement?.rule === 'reading') {
     const { said, source } = readingVerdict(judgement, cold ?? answer.value ?? 0, system);
     const read = answer.value ?? 0;
+    // By its rise or its mate a warm figure is held against another warm one.
+    if (judgement.by === 'rise' || judgement.by === 'mate') return readingVerdict(judgement, read, system);
     const warm = cold !== undefined && Math.abs(cold - read) > SAME_PRESSURE;
     return {
-      said: `${warm ? `${measure(read, 'pressure', system)} read warm: ` : ''}${said}${byWeather(judged, system)}`,
+      said: `${warm ? `${measure(read, 'pressure', system)} read warm, about ` : ''}${said}${byWeather(judged, system)}`,
       source,
     };
   }

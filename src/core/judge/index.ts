@@ -14,6 +14,7 @@ export {
   type Reviewed,
 } from './review';
 export {
+  type PartFigures,
   figuresAt,
   isJudged,
   judgeReading,
@@ -31,4 +32,5 @@ export {
   type TakenProblem,
 } from './taken';
 export { cureOf } from './cures';
+export { coldByRule, judgeWarmPressure, morningPressure, type WarmContext } from './warm';
 export { leadsFor, type Lead, type LeadCode } from './leads';

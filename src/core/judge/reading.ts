@@ -46,6 +46,8 @@ export interface ReadingJudgement {
   /** The figure: a minimum, a maximum, or a target. */
   readonly against: number;
   readonly basis: Basis;
+  /** A pressure that was read warm: by what it comes to cold, by its rise since the morning, or by its mate. */
+  readonly by?: 'warm' | 'rise' | 'mate' | undefined;
 }
 
 /** Bonded lining at its end (m); riveted ones have less over the rivets, which is measured there. */

@@ -157,7 +157,9 @@ export interface RigState {
   readonly past: Readonly<Record<string, { readonly at: Instant }>>;
   readonly parts: Readonly<Record<string, PartState>>;
   /** What was last read where, by reading and place: `lining@1L`, in SI. */
-  readonly read: Readonly<Record<string, { readonly value: number; readonly at: Instant }>>;
+  readonly read: Readonly<
+    Record<string, { readonly value: number; readonly at: Instant; readonly warm?: true }>
+  >;
   /** How long its owner takes for each kind of step (min, over so many). */
   readonly pace: Readonly<Record<string, { readonly minutes: number; readonly count: number }>>;
   readonly survey: Readonly<Record<string, SurveyState>>;

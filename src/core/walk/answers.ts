@@ -1,12 +1,17 @@
 import { ONE_TEMPERATURE, pressureAt } from '../figures';
+import type { Instant } from '../base';
 import {
+  coldByRule,
   cureOf,
   figuresAt,
   judgeGrade,
   judgeReading,
   judgeRecheck,
+  judgeWarmPressure,
+  morningPressure,
   saysNothing,
   type Judgement,
+  type PartFigures,
   type ReadingJudgement,
 } from '../judge';
 import {
@@ -17,8 +22,8 @@ import {
   type RigState,
   type WalkBody,
 } from '../log';
-import { isWheelEnd, matesOf, type RigModel } from '../rig';
-import { CRITERIA, type HouseRules, type Verdict } from '../rules';
+import { isSpare, isWheelEnd, matesOf, type RigModel } from '../rig';
+import { CRITERIA, type HouseRules, type RoutinePlace, type Verdict } from '../rules';
 import { itemsOf, type Walk, type WalkItem } from './walk';
 
 /** What came of an item. A figure is in SI. */
@@ -45,7 +50,7 @@ export interface Around {
 }
 
 /** Why something read was not judged: there is nothing to hold it against, or it says nothing as it was taken. */
-export type Unjudged = 'hub-cold' | 'tires-warm' | 'no-target';
+export type Unjudged = 'hub-cold' | 'no-target';
 
 /** An item with the verdict on it, what it rests on, and the rule. */
 export interface Judged {
@@ -62,10 +67,12 @@ export interface Judged {
 
 /** What answers are judged with. */
 export interface WalkContext {
-  readonly rig: Pick<RigState, 'parts' | 'refits'>;
+  readonly rig: Pick<RigState, 'parts' | 'refits' | 'read'>;
   readonly model: RigModel;
   readonly house: HouseRules;
   readonly around: Around;
+  /** When it is walked; without it no figure is this morning's. */
+  readonly at?: Instant | undefined;
 }
 
 /**
@@ -93,21 +100,51 @@ function broughtToOne(value: number, around: Around): number | undefined {
       );
 }
 
+/** A pressure (Pa) in whatever state its tire is: cold as it stands, warm by the rules for tires that have rolled; with what it comes to cold. */
+export function judgePressure(
+  value: number,
+  about: {
+    readonly place: RoutinePlace;
+    readonly model: RigModel;
+    readonly around: Around;
+    readonly figures?: PartFigures | undefined;
+    readonly morning?: number | undefined;
+    readonly mate?: number | undefined;
+  },
+): { readonly cold: number; readonly judgement: ReadingJudgement | undefined } {
+  const { place, model, around, morning, mate } = about;
+  if (around.tires !== 'warm')
+    return {
+      cold: value,
+      judgement: judgeReading('pressure', value, { model, place, ...about.figures }),
+    };
+  const cold = around.tireTemp === undefined ? coldByRule(value) : coldPressure(value, around);
+  const target = isWheelEnd(place) || isSpare(place) ? model.tires?.pressure : undefined;
+  return { cold, judgement: judgeWarmPressure(value, { cold, target, morning, mate }) };
+}
+
 /** The best grade of an item: what one tap on it says. */
 function cleanGrade({ subject }: Pick<WalkItem, 'subject'>): string {
   return Object.keys(CRITERIA[subject])[0] ?? '';
 }
 
-function pressureJudged(item: WalkItem, answer: Answer, value: number, context: WalkContext): Judged {
-  const { model, around, rig } = context;
+function pressureJudged(
+  item: WalkItem,
+  answer: Answer,
+  value: number,
+  answers: Answers,
+  context: WalkContext,
+): Judged {
+  const { model, around, rig, at } = context;
   const of: Grounds = { what: 'pressure', value };
-  if (around.tires === 'warm' && around.tireTemp === undefined)
-    return { item, answer, verdict: undefined, unjudged: 'tires-warm', of };
-  const cold = coldPressure(value, around);
-  const judgement = judgeReading('pressure', cold, {
-    model,
+  const across = isWheelEnd(item.place) ? matesOf(item.place, model).across : undefined;
+  const { cold, judgement } = judgePressure(value, {
     place: item.place,
-    ...figuresAt(rig, item.place),
+    model,
+    around,
+    figures: figuresAt(rig, item.place),
+    morning: morningPressure(rig.read, item.place, at),
+    mate: across && answers[`${item.look}@${across}`]?.value,
   });
   return judgement
     ? {
@@ -148,7 +185,7 @@ export function judgeItem(item: WalkItem, answers: Answers, context: WalkContext
   if (!answer) return undefined;
   if (answer.as === 'skipped') return { item, answer, verdict: undefined };
   if (answer.value !== undefined && item.reads === 'pressure')
-    return pressureJudged(item, answer, answer.value, context);
+    return pressureJudged(item, answer, answer.value, answers, context);
   if (answer.value !== undefined && item.reads === 'hub-temp')
     return hubJudged(item, answer, answer.value, answers, context);
   const grade = answer.as === 'clear' ? cleanGrade(item) : answer.grade;

@@ -14,6 +14,7 @@ export {
 export type { LookId, System } from './looks';
 export {
   coldPressure,
+  judgePressure,
   findingsOfWalk,
   judgeItem,
   judgeWalk,

@@ -107,11 +107,13 @@ describe('pressures', () => {
     expect(at(65, { tires: 'cold', air: F(40) })?.verdict).toBe('clear');
     expect(at(60.5, { tires: 'cold' })).toMatchObject({ verdict: 'watch', brought: undefined });
   });
-  test('taken warm they are not judged, unless the tire was felt with a thermometer', () => {
-    expect(at(70, { tires: 'warm', air: F(70) })).toMatchObject({
-      verdict: undefined,
-      unjudged: 'tires-warm',
-    });
+  test('taken warm they are judged by what they come to cold, and never for being over', () => {
+    // A tenth off where nobody measured how warm: 65 psi cold is the target.
+    expect(at(70, { tires: 'warm', air: F(70) })?.verdict).toBe('clear');
+    expect(at(66, { tires: 'warm' })?.verdict).toBe('watch');
+    expect(at(60, { tires: 'warm' })?.verdict).toBe('due');
+    expect(at(40, { tires: 'warm' })?.verdict).toBe('stop');
+    expect(at(90, { tires: 'warm' })?.verdict).toBe('clear');
     expect(at(72, { tires: 'warm', air: F(70), tireTemp: F(120) })?.verdict).toBe('clear');
     expect(at(65, { tires: 'warm', air: F(70), tireTemp: F(120) })?.verdict).toBe('watch');
   });

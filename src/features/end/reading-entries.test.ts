@@ -15,6 +15,7 @@ const known = (more: Partial<RigState> = {}) => ({
   rig: { ...emptyRig('x'), model, ...more },
   model,
   house: HOUSE_DEFAULT,
+  now: '2026-05-16T15:00:00.000Z',
 });
 const read = (values: Readings['values'], more: Partial<Readings> = {}): Readings => ({
   place: '1L',
@@ -72,7 +73,6 @@ test('a hub is held against the mate that was read with it, and the mate is kept
 
 test('what says nothing as it was taken opens nothing', () => {
   expect(made(read({ 'hub-temp': F(82) }, { mate: F(40), around: { air: F(80) } }))).toHaveLength(1);
-  expect(made(read({ pressure: psi(40) }, { around: { tires: 'warm' } }))).toHaveLength(1);
   expect(
     judgeTaken(
       'pressure',
@@ -97,4 +97,9 @@ test('one that is open already is seen again', () => {
     kind: 'finding.seen',
     body: { finding: open.id, verdict: 'watch' },
   });
+});
+
+test('a tire far too low warm is a stop: what it comes to cold is lower still', () => {
+  const [, finding] = made(read({ pressure: psi(40) }, { around: { tires: 'warm' } }));
+  expect(finding?.body).toMatchObject({ verdict: 'stop', of: { what: 'pressure' } });
 });

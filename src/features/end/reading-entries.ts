@@ -1,8 +1,16 @@
-import { cureOf, figuresAt, isJudged, judgeReading, saysNothing, type ReadingJudgement } from '@/core/judge';
+import {
+  cureOf,
+  figuresAt,
+  isJudged,
+  judgeReading,
+  morningPressure,
+  saysNothing,
+  type ReadingJudgement,
+} from '@/core/judge';
 import type { ReadingTool } from '@/core/log';
 import type { UnitSystem } from '@/core/quantity';
 import { matesOf, isWheelEnd, type TirePlace } from '@/core/rig';
-import { coldPressure, sameFinding, type Around } from '@/core/walk';
+import { judgePressure, sameFinding, type Around } from '@/core/walk';
 import type { Draft, RigView } from '@/features/common';
 import { readingName, readingVerdict, small } from '@/text';
 
@@ -15,20 +23,27 @@ export interface Readings {
   readonly around: Around;
 }
 
-type Known = Pick<RigView, 'rig' | 'model' | 'house'>;
+type Known = Pick<RigView, 'rig' | 'model' | 'house' | 'now'>;
 
 /** The verdict on a figure as it was taken; undefined where it says nothing, or there is nothing to hold it against. */
 export function judgeTaken(
   what: string,
   value: number,
   { place, mate, around }: Pick<Readings, 'place' | 'mate' | 'around'>,
-  { rig, model }: Known,
+  { rig, model, now }: Known,
 ): ReadingJudgement | undefined {
   if (!isJudged(what)) return undefined;
-  if (what === 'pressure' && around.tires === 'warm' && around.tireTemp === undefined) return undefined;
   if (what === 'hub-temp' && saysNothing(value, around.air)) return undefined;
-  const judged = what === 'pressure' ? coldPressure(value, around) : value;
-  return judgeReading(what, judged, { model, place, mate, ...figuresAt(rig, place) });
+  const figures = figuresAt(rig, place);
+  return what === 'pressure'
+    ? judgePressure(value, {
+        place,
+        model,
+        around,
+        figures,
+        morning: morningPressure(rig.read, place, now),
+      }).judgement
+    : judgeReading(what, value, { model, place, mate, ...figures });
 }
 
 const WEIGHT = { clear: 0, watch: 1, due: 2, stop: 3 } as const;

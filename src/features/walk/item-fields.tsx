@@ -24,6 +24,7 @@ function PressureFields({ judged, context, onAnswer }: Props) {
   const target = context.model.tires?.pressure?.value;
   const answer = judged?.answer;
   const low = judged?.verdict !== undefined && judged.verdict !== 'clear';
+  const warm = context.around.tires === 'warm';
   return (
     <>
       <ReadingField
@@ -39,7 +40,7 @@ function PressureFields({ judged, context, onAnswer }: Props) {
           )
         }
       />
-      {low && target !== undefined && answer && (
+      {low && !warm && target !== undefined && answer && (
         <Button
           size="lg"
           aria-pressed={answer.set !== undefined}
@@ -50,7 +51,13 @@ function PressureFields({ judged, context, onAnswer }: Props) {
             : `Set to ${measure(answer.set, 'pressure', units)}: taken back`}
         </Button>
       )}
-      {low && (
+      {warm && (
+        <p className="border-soon border-l-4 pl-3">
+          Warm tires are never let down, and not set to a cold figure: read and set it once it has stood three
+          hours.
+        </p>
+      )}
+      {low && !warm && (
         <p className="text-soft text-[0.94rem]">
           Stand aside while it fills. A tire that was far too low is looked at for its cause before it rolls.
         </p>

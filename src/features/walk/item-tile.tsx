@@ -2,10 +2,10 @@
 
 import type { Answer, Judged, WalkItem } from '@/core/walk';
 import { usePreferences } from '@/store';
-import { itemWords, judgedWords, measure, VERDICT_WORDS } from '@/text';
+import { itemWords, judgedWords, measure, small, VERDICT_WORDS } from '@/text';
 import { cx, Mark, markColor, markOf } from '@/ui';
 
-/** What one tap on a tile says: clear, and of a tire that it reads its target. */
+/** What one tap on a tile says: clear, and of a cold tire that it reads its target. */
 function cleanAnswer({ reads }: WalkItem, target: number | undefined): Answer {
   return reads === 'pressure' && target !== undefined
     ? { as: 'clear', value: target, by: 'gauge' }
@@ -15,10 +15,12 @@ function cleanAnswer({ reads }: WalkItem, target: number | undefined): Answer {
 function CleanWords({
   item,
   judged,
+  warm,
   target,
 }: {
   item: WalkItem;
   judged: Judged | undefined;
+  warm: boolean;
   target: number | undefined;
 }) {
   const { units } = usePreferences();
@@ -34,6 +36,7 @@ function CleanWords({
       </>
     );
   if (judged && item.reads === 'pressure') return <>Looked at, not read</>;
+  if (item.reads === 'pressure' && warm) return <>full by eye; the gauge goes under “other”</>;
   if (item.reads === 'pressure')
     return target === undefined ? (
       <>looks full; target not known</>
@@ -47,6 +50,8 @@ function CleanWords({
 export function ItemTile({
   item,
   judged,
+  at,
+  warm,
   target,
   open,
   onAnswer,
@@ -54,6 +59,10 @@ export function ItemTile({
 }: {
   item: WalkItem;
   judged: Judged | undefined;
+  /** Where it is, where a stop has more than one place. */
+  at: string | undefined;
+  /** The tires have rolled: a tap says nothing of their pressure. */
+  warm: boolean;
   /** The cold pressure a tire should read (Pa). */
   target: number | undefined;
   /** Its fields are open below. */
@@ -61,7 +70,8 @@ export function ItemTile({
   onAnswer: (answer: Answer | undefined) => void;
   onOpen: () => void;
 }) {
-  const { name } = itemWords(item);
+  const { name: what } = itemWords(item);
+  const name = at === undefined ? what : `${at} ${small(what)}`;
   const word = item.reads === 'pressure' ? 'other' : 'not right';
   const answer = judged?.answer;
   const clean = answer?.as === 'clear' && judged?.verdict !== 'watch';
@@ -71,7 +81,7 @@ export function ItemTile({
       <button
         type="button"
         aria-pressed={clean}
-        onClick={() => onAnswer(clean ? undefined : cleanAnswer(item, target))}
+        onClick={() => onAnswer(clean ? undefined : cleanAnswer(item, warm ? undefined : target))}
         className={cx(
           'flex min-h-18 items-center gap-3 rounded-sheet border-[1.5px] px-4 py-2 text-left',
           clean
@@ -84,9 +94,12 @@ export function ItemTile({
         )}
       >
         <span className="min-w-0 flex-1">
-          <span className="block text-lg leading-tight font-semibold">{name}</span>
+          <span className="block text-lg leading-tight font-semibold">
+            {at !== undefined && <span className="figures mr-2 text-xl">{at}</span>}
+            {at === undefined ? what : small(what)}
+          </span>
           <span className={cx('block text-[0.94rem] leading-snug', clean ? 'text-ink' : 'text-soft')}>
-            <CleanWords item={item} judged={judged} target={target} />
+            <CleanWords item={item} judged={judged} warm={warm} target={target} />
           </span>
         </span>
         {judged?.verdict && <Mark mark={markOf(judged.verdict)} size={24} spoken />}

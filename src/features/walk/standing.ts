@@ -17,7 +17,13 @@ export function standingAfter(
   const walk = compileWalk(draft.walk, model, draft.order);
   // Asked at its end alone: a tap on the way waits for nothing.
   if (draft.at < walk.zones.length) return [];
-  const judged = judgeWalk(walk, draft.answers, { rig, model, house, around: draft.around });
+  const judged = judgeWalk(walk, draft.answers, {
+    rig,
+    model,
+    house,
+    around: draft.around,
+    at: draft.started,
+  });
   let n = 0;
   // Of this moment only: these ids are never written.
   const id = () => `00000000-0000-7000-8000-${String((n += 1)).padStart(12, '0')}`;

@@ -48,7 +48,7 @@ function Walking({
   useWakeLock();
   const { rig, model, house } = view;
   const walk = compileWalk(draft.walk, model, draft.order);
-  const context = { rig, model, house, around: draft.around };
+  const context = { rig, model, house, around: draft.around, at: draft.started };
   const items = itemsOf(walk);
   // What this very walk has looked at stands no more against it: lamps tried, pressures read, rechecks made.
   const standing = useMemo(() => standingAfter(view, ready, draft, units), [view, ready, draft, units]);

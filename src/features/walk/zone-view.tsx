@@ -4,7 +4,7 @@ import { useEffect, useRef, useState } from 'react';
 import { judgeItem, type Answer, type Walk, type WalkContext } from '@/core/walk';
 import { isWheelEnd, type Place } from '@/core/rig';
 import type { Photo } from '@/store';
-import { WALK_WORDS, zoneNote, zoneTitle } from '@/text';
+import { placeName, WALK_WORDS, zoneNote, zoneTitle } from '@/text';
 import { Button, WalkPlan, type Along } from '@/ui';
 import { ItemFields } from './item-fields';
 import { ItemTile } from './item-tile';
@@ -47,6 +47,7 @@ export function ZoneView({
   const left = zone.items.filter(({ key }) => !draft.answers[key]);
   const places = zone.items.flatMap(({ place }): Place[] => (place === 'rig' ? [] : [place]));
   const note = zoneNote(zone.id, model);
+  const many = new Set(zone.items.map(({ place }) => place)).size > 1;
   const last = draft.at === walk.zones.length - 1;
   return (
     <div className="mx-auto flex w-full max-w-3xl flex-1 flex-col px-4 pt-3 md:px-8">
@@ -84,6 +85,8 @@ export function ZoneView({
               <ItemTile
                 item={item}
                 judged={judged}
+                warm={context.around.tires === 'warm'}
+                at={many && item.place !== 'rig' ? placeName(item.place) : undefined}
                 target={
                   isWheelEnd(item.place) || item.place.startsWith('S')
                     ? model.tires?.pressure?.value

@@ -46,12 +46,17 @@ export function readWith(
   rig: Pick<RigState, 'read'>,
   taken: readonly z.infer<typeof takenSchema>[],
   entry: Applied,
+  around: z.infer<typeof aroundSchema> = {},
 ): Partial<Pick<RigState, 'read'>> {
   if (taken.length === 0) return {};
   const read = { ...rig.read };
   // What a tire was left at is what it holds from then on.
   for (const { place, what, value } of taken)
-    read[`${what === 'pressure-set' ? 'pressure' : what}@${place}`] = { value, at: entry.happened };
+    read[`${what === 'pressure-set' ? 'pressure' : what}@${place}`] = {
+      value,
+      at: entry.happened,
+      ...(around.tires === 'warm' && what === 'pressure' && { warm: true as const }),
+    };
   return { read };
 }
 
@@ -65,5 +70,5 @@ export const reading = defineKind({
     note: z.optional(text(2000)),
   }),
   upcasters: [],
-  apply: (rig, { taken }, entry) => readWith(rig, taken, entry),
+  apply: (rig, { taken, around }, entry) => readWith(rig, taken, entry, around),
 });

@@ -86,7 +86,7 @@ export const walk = defineKind({
   body,
   upcasters: [],
   apply: (rig, walk, entry) => ({
-    ...readWith(rig, walk.taken, entry),
+    ...readWith(rig, walk.taken, entry, walk.around),
     ...restart(rig, doneBy(walk), markNow(rig, entry)),
   }),
 });
