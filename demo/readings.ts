@@ -179,7 +179,6 @@ export function hiveCartFindings(diary: Diary): void {
     verdict: 'watch',
     text: 'rust scale at the tongue weld, left',
     of,
-    pulls: 'gear-look',
   });
   picture(diary, '2025-08-20', 'frame-1', 'frame', rust.id, 'wire-brushed');
   picture(diary, '2025-10-11', 'frame-2', 'frame', rust.id, 'at lay-up');

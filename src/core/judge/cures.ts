@@ -2,53 +2,50 @@ import type { RigModel } from '../rig';
 import { routineDef, type HouseRules, type RoutineId, type RoutinePlace, type Subject } from '../rules';
 import type { JudgedReading } from './reading';
 
+/** What puts something bad right: routines, the first that a rig has; `not` are grades that none of them cures. */
+interface Cure {
+  readonly by: readonly RoutineId[];
+  readonly not?: readonly string[];
+}
+
 const HUB = ['repack', 'hub-service'] as const;
 
-/** The routines that put a bad grade or reading right, the first that a rig has. */
-const CURES: Readonly<Partial<Record<Subject | JudgedReading, readonly RoutineId[]>>> = {
-  rock: HUB,
-  spin: HUB,
-  seal: HUB,
-  'grease-back': HUB,
-  'hub-hand': HUB,
-  'hub-temp': HUB,
-  cap: HUB,
-  oil: HUB,
-  drag: ['brake-adjust'],
-  'brake-test': ['brake-adjust'],
-  lining: ['brake-measure'],
-  'drum-diameter': ['brake-measure'],
-  'magnet-ohms': ['brake-measure'],
-  'lug-move': ['lug-torque'],
-  fixing: ['underside'],
-  pivot: ['pivots'],
-  lamp: ['lights'],
-  contacts: ['contacts'],
-  breakaway: ['breakaway-test'],
-  volts: ['battery-renew'],
-  gear: ['gear-look'],
-  weld: ['gear-look'],
-  strap: ['gear-look'],
-  chain: ['gear-look'],
-  coupler: ['gear-look'],
-  tread: ['tire-renew'],
-  'tire-wall': ['tire-renew'],
-  'tread-inner': ['tire-renew'],
-  'tread-middle': ['tire-renew'],
-  'tread-outer': ['tire-renew'],
-  wear: ['tire-look'],
-  valve: ['tire-look'],
-  pressure: ['pressures'],
+/** Work that puts a bad grade or reading right. A look cures nothing: what is found by one has no entry here, and is closed by what was renewed. */
+const CURES: Readonly<Partial<Record<Subject | JudgedReading, Cure>>> = {
+  rock: { by: HUB },
+  spin: { by: HUB },
+  // Grease on the shoes is there after a new seal as well.
+  seal: { by: HUB, not: ['on-shoes'] },
+  'grease-back': { by: HUB, not: ['on-shoes'] },
+  'hub-hand': { by: HUB },
+  'hub-temp': { by: HUB },
+  cap: { by: HUB },
+  oil: { by: HUB },
+  drag: { by: ['brake-adjust'], not: ['grinds'] },
+  'brake-test': { by: ['brake-adjust'], not: ['none', 'no-release'] },
+  'lug-move': { by: ['lug-torque'], not: ['broken', 'hole-worn'] },
+  fixing: { by: ['underside'], not: ['cracked'] },
+  contacts: { by: ['contacts'], not: ['bare-wire'] },
+  volts: { by: ['battery-renew'] },
+  tread: { by: ['tire-renew'] },
+  'tire-wall': { by: ['tire-renew'] },
+  'tread-inner': { by: ['tire-renew'] },
+  'tread-middle': { by: ['tire-renew'] },
+  'tread-outer': { by: ['tire-renew'] },
+  pressure: { by: ['pressures'] },
 };
 
-/** The routine that puts something bad right at a place of a rig; undefined where the rig has none such. */
+/** The routine that puts something bad right at a place of a rig; undefined where none does, or the rig has none such. */
 export function cureOf(
   what: Subject | JudgedReading,
   place: RoutinePlace,
   model: RigModel,
   house: Pick<HouseRules, 'grease'>,
+  grade?: string,
 ): RoutineId | undefined {
-  return (CURES[what] ?? []).find((routine) => {
+  const cure = CURES[what];
+  if (!cure || (grade !== undefined && cure.not?.includes(grade))) return undefined;
+  return cure.by.find((routine) => {
     const places = routineDef(routine).places(model, house);
     return places.includes(place) || places.includes('rig');
   });

@@ -82,6 +82,8 @@ const ONCE: ReadonlySet<Act> = new Set([
 const FREE = new Set([
   'brake-on chock',
   'cap-on caliper-on',
+  // The plug is reached with the wheel on as well; down it goes only with the plug in.
+  'plug-home wheel-on',
   'look-spare swap-tire',
   'note-spacing frame-up',
   'set-pressure open-rechecks',

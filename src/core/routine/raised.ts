@@ -145,7 +145,7 @@ function gradeFindings(run: Run, { step, place, record }: Noted): readonly Raise
     const verdict: Verdict | undefined = gradeVerdict(subject, grade, run.card.house);
     if ((verdict !== 'due' && verdict !== 'stop') || cured(run, step, subject, grade)) return [];
     const stands = step.step === 'look-spare' ? (spareGoesTo(run) ?? place) : place;
-    const pulls = cureOf(subject, stands, run.model, run.card.house);
+    const pulls = cureOf(subject, stands, run.model, run.card.house, grade);
     return [
       { cause: 'grade', place: stands, verdict, subject, grade: grade as GradeId, ...(pulls && { pulls }) },
     ];

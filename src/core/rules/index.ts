@@ -19,6 +19,7 @@ export {
   type School,
 } from './schools';
 export {
+  isLook,
   routineDef,
   ROUTINES,
   WORKS,

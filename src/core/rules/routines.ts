@@ -209,3 +209,20 @@ const DEFS: Readonly<Record<WorkId, RoutineDef>> = {
 export function routineDef(id: WorkId): RoutineDef {
   return DEFS[id];
 }
+
+/** Work that looks, measures or tries, and puts nothing right that it finds. */
+const LOOKS: ReadonlySet<WorkId> = new Set<WorkId>([
+  'hub-look',
+  'brake-measure',
+  'tire-look',
+  'walkaround',
+  'lights',
+  'breakaway-test',
+  'gear-look',
+  'pivots',
+]);
+
+/** True for work that only looks: what it finds is put right by something else. */
+export function isLook(work: WorkId): boolean {
+  return LOOKS.has(work);
+}

@@ -253,7 +253,7 @@ export function findingsOfWalk(
     const open = sameFinding(rig.findings, item.place, of);
     if (open) return [{ do: 'seen', judged: one, verdict, finding: open }];
     const what = of && 'what' in of ? item.reads : undefined;
-    const pulls = cureOf(what ?? item.subject, item.place, model, house);
+    const pulls = cureOf(what ?? item.subject, item.place, model, house, one.answer.grade);
     return [{ do: 'open', judged: one, verdict, ...(pulls && { pulls }) }];
   });
 }

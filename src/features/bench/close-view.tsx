@@ -6,6 +6,7 @@ import type { Instant } from '@/core/base';
 import type { RigState } from '@/core/log';
 import { contradictionsIn } from '@/core/judge';
 import { parseNumber } from '@/core/quantity';
+import { isLook } from '@/core/rules';
 import { finishRun, placesOnCard, type Run } from '@/core/routine';
 import { askToKeepOnce, newId, usePreferences, useYard } from '@/store';
 import {
@@ -29,6 +30,8 @@ interface Kept {
   readonly cost: string;
   readonly currency: string;
   readonly note: string;
+  /** What put right a finding that forbade towing. */
+  readonly fixed: string;
   /** Parts that came off the shelf, by what they were for. */
   readonly shelf: Readonly<Record<string, string>>;
 }
@@ -51,17 +54,21 @@ export function CloseView({
   const { store } = useYard();
   const router = useRouter();
   const [busy, setBusy] = useState(false);
+  const [tried, setTried] = useState(false);
   const [cured, setCured] = useState<readonly string[]>([]);
   const [kept, setKept] = useState<Kept>({
     cost: '',
     currency: units === 'us' ? 'USD' : 'EUR',
     note: '',
+    fixed: '',
     shelf: {},
   });
   const currencyId = useId();
   const draftKey = `bench close ${run.id}`;
   useEffect(() => {
-    void store.readDraft(draftKey).then((draft) => draft !== undefined && setKept(draft as Kept));
+    void store
+      .readDraft(draftKey)
+      .then((draft) => draft !== undefined && setKept((now) => ({ ...now, ...(draft as Partial<Kept>) })));
   }, [store, draftKey]);
   const change = (next: Kept) => {
     setKept(next);
@@ -72,12 +79,17 @@ export function CloseView({
   const { work, findings } = outcome.value;
   const odd = work ? contradictionsIn(work.conditions, work.readings) : [];
   const places = placesOnCard(run.card);
-  const older = Object.values(rig?.findings ?? {}).filter(({ place }) => places.includes(place));
+  // Looking at it again puts nothing right.
+  const mends = run.card.jobs.some(({ routine }) => !isLook(routine));
+  const older = mends ? Object.values(rig?.findings ?? {}).filter(({ place }) => places.includes(place)) : [];
+  const stops = older.some(({ id, verdict }) => verdict === 'stop' && cured.includes(id));
+  const unsaid = stops && kept.fixed.trim() === '';
   const amount = kept.cost.trim() === '' ? undefined : parseNumber(kept.cost);
   const costWrong = amount !== undefined && (!amount.ok || amount.value < 0 || amount.value > 1e7);
 
   const close = async () => {
-    if (costWrong) return;
+    setTried(true);
+    if (costWrong || unsaid) return;
     setBusy(true);
     const at = store.clock.now();
     const note = kept.note.trim();
@@ -94,7 +106,10 @@ export function CloseView({
       },
       cured,
       fromShelf: kept.shelf,
-      how: small(jobsTitle(run.card.jobs)),
+      how: [small(jobsTitle(run.card.jobs)), stops && kept.fixed.trim()]
+        .filter(Boolean)
+        .join(': ')
+        .slice(0, 500),
     });
     try {
       await store.closeRun(run.id, entries);
@@ -175,6 +190,20 @@ export function CloseView({
                 {finding.text}
               </label>
             ))}
+            {stops && (
+              <div className="mt-2">
+                <TextArea
+                  label="The part renewed, or the shop that did it"
+                  maxLength={200}
+                  rows={2}
+                  value={kept.fixed}
+                  onChange={(event) => change({ ...kept, fixed: event.target.value })}
+                  error={
+                    tried && unsaid ? 'It forbade towing: say what was renewed, or who did it.' : undefined
+                  }
+                />
+              </div>
+            )}
           </section>
         )}
         <FromShelf

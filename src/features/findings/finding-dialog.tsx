@@ -2,6 +2,7 @@
 
 import { useState } from 'react';
 import { placesOf, type Place } from '@/core/rig';
+import { isLook } from '@/core/rules';
 import { photoDraft, PlacePicker, SEVERITIES, useRecord, type RigView } from '@/features/common';
 import { newId, type Photo } from '@/store';
 import { routineTitle } from '@/text';
@@ -64,7 +65,7 @@ export function FindingDialog({
   const [photos, setPhotos] = useState<readonly Photo[]>([]);
   const [tried, setTried] = useState(false);
   const cures = view.duties.flatMap(({ place: where, routine }) =>
-    where === at && routine !== 'lug-recheck' ? [routine] : [],
+    where === at && routine !== 'lug-recheck' && !isLook(routine) ? [routine] : [],
   );
   const pulls = cures.find((routine) => routine === cure);
 

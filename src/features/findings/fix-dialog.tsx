@@ -33,7 +33,9 @@ export function FixDialog({
   const [photos, setPhotos] = useState<readonly Photo[]>([]);
   const [tried, setTried] = useState(false);
   const by = works.find(({ id }) => id === work);
-  const said = how.trim() !== '' ? how.trim() : by ? title(by) : '';
+  // What forbade towing is not closed by a tick: the part or the shop goes on record.
+  const asked = finding.verdict === 'stop';
+  const said = how.trim() !== '' ? how.trim() : by && !asked ? title(by) : '';
   const save = async () => {
     setTried(true);
     if (said === '') return;
@@ -54,7 +56,7 @@ export function FixDialog({
     onClose();
   };
   return (
-    <Dialog open onClose={onClose} title="Fixed" description={finding.text}>
+    <Dialog open onClose={onClose} title="Fixed, by what?" description={finding.text}>
       <SheetForm save={() => void save()} label="Close the finding">
         {works.length > 0 && (
           <label className="grid gap-1.5 font-semibold">
@@ -74,11 +76,23 @@ export function FixDialog({
           </label>
         )}
         <TextArea
-          label={by ? 'What else was done, if anything' : 'What was done'}
+          label={
+            asked
+              ? 'The part renewed, or the shop that did it'
+              : by
+                ? 'What else was done, if anything'
+                : 'What was done'
+          }
           maxLength={500}
           value={how}
           onChange={(event) => setHow(event.target.value)}
-          error={tried && said === '' ? 'Say what was done: the record is your second opinion.' : undefined}
+          error={
+            tried && said === ''
+              ? asked
+                ? 'It forbade towing: say what was renewed, or who did it.'
+                : 'Say what was done: the record is your second opinion.'
+              : undefined
+          }
         />
         <PhotosKept photos={photos} onChange={setPhotos} />
       </SheetForm>

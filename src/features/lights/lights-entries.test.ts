@@ -54,7 +54,9 @@ test.each([
 ] as const)('%j is a finding at %s, %s', (seen, place, verdict) => {
   const [test, finding] = made(seen);
   if (finding?.kind !== 'finding.opened') throw new Error('no finding');
-  expect(finding.body).toMatchObject({ place, verdict, pulls: 'lights', from: test?.id });
+  expect(finding.body).toMatchObject({ place, verdict, from: test?.id });
+  // Trying the lamps again mends none of them.
+  expect(finding.body.pulls).toBeUndefined();
   expect(finding.body.text).toMatch(/failed; likely/);
 });
 

@@ -62,6 +62,6 @@ export function lightsEntries(
     entry,
     open
       ? { kind: 'finding.seen', body: { finding: open.id, verdict, text, of, from: test } }
-      : { kind: 'finding.opened', body: { place, verdict, text, of, pulls: 'lights', from: test } },
+      : { kind: 'finding.opened', body: { place, verdict, text, of, from: test } },
   ];
 }

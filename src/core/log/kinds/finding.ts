@@ -1,7 +1,7 @@
 import * as z from 'zod/mini';
 import { daysBetween, text, words, type Instant } from '../../base';
 import { placeSchema } from '../../rig';
-import { oneStepUp, ROUTINES, TWICE_A_YEAR, worse, type Verdict } from '../../rules';
+import { isLook, oneStepUp, ROUTINES, TWICE_A_YEAR, worse, type Verdict } from '../../rules';
 import { defineKind } from '../define';
 import { findingKey, groundsSchema } from '../grounds';
 import { contradict, type FindingState, type RigState } from '../state';
@@ -58,7 +58,9 @@ export const findingOpened = defineKind({
   version: 3,
   body: opened,
   upcasters: [(body) => body, (body) => body],
-  apply: (rig, { from: _, ...body }, entry) => {
+  apply: (rig, { from: _, pulls, ...rest }, entry) => {
+    // A look puts nothing right, whatever was told when the finding was opened.
+    const body = { ...rest, ...(pulls && !isLook(pulls) && { pulls }) };
     const key = findingKey(body.place, body.of);
     const before = key === undefined ? undefined : rig.past[key];
     const again = before !== undefined && inOneSeason(before.at, entry.happened);
