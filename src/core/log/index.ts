@@ -16,7 +16,7 @@ export {
 export { compareEntries } from './order';
 export { targetOf } from './alive';
 export { emptyFold, extend, foldEntries, replayRig, type Fold } from './fold';
-export { makeEntry, makeVoid, workOf, type Stamp } from './make';
+export { makeEntry, makeVoid, recordedAfter, workOf, type Stamp } from './make';
 export { markOf } from './marks';
 export { newNumberReading, partAt, rolledBy } from './parts';
 export type { SurveyFound } from './kinds/survey';

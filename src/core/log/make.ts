@@ -1,5 +1,5 @@
 import type { WorkBody } from './kinds/work';
-import type { Instant } from '../base';
+import { instantOf, msOf, type Instant } from '../base';
 import type { Entry, EntryOf, Kind } from './entry';
 import { REGISTRY } from './registry';
 
@@ -27,8 +27,14 @@ export function makeEntry<K extends Kind>(kind: K, stamp: Stamp, body: EntryOf<K
   } as Entry;
 }
 
+/** When an act on an entry is recorded: now, or right after its target where that was recorded ahead of this clock; a later-written entry alone can act on an earlier. */
+export function recordedAfter(target: Pick<Entry, 'recorded'> | undefined, now: Instant): Instant {
+  return target && msOf(target.recorded) >= msOf(now) ? instantOf(msOf(target.recorded) + 1) : now;
+}
+
 /** The entry that withdraws another. */
-export function makeVoid(target: Entry, id: string, recorded: Instant, reason?: string): Entry {
+export function makeVoid(target: Entry, id: string, now: Instant, reason?: string): Entry {
+  const recorded = recordedAfter(target, now);
   const stamp = { id, rig: target.rig, happened: recorded, recorded };
   return makeEntry('void', stamp, { target: target.id, ...(reason && { reason }) });
 }

@@ -4,7 +4,7 @@ import type { Instant } from '@/core/base';
 import { isUnfit, type Run } from '@/core/routine';
 import { Ruled } from '@/features/common';
 import { useYard } from '@/store';
-import { day, jobsTitle, small } from '@/text';
+import { day, jobsTitle, small, unstoredWords } from '@/text';
 import { Button, LinkButton, say } from '@/ui';
 
 /** Cards that lie open. One on which nothing was loosened or raised yet can be dropped; any other is seen through. */
@@ -12,8 +12,13 @@ export function OpenCards({ runs, now }: { runs: readonly Run[]; now: Instant })
   const { store } = useYard();
   if (runs.length === 0) return null;
   const drop = async (run: Run) => {
-    await store.dropRun(run.id);
-    say('Card dropped', { label: 'Take it back', do: () => void store.startRun(run) });
+    const told = (error: unknown) => say(unstoredWords(error));
+    try {
+      await store.dropRun(run.id);
+    } catch (error) {
+      return told(error);
+    }
+    say('Card dropped', { label: 'Take it back', do: () => void store.startRun(run).catch(told) });
   };
   return (
     <section className="mb-7">

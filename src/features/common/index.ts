@@ -6,7 +6,7 @@ export { partNamer } from './part-namer';
 export { PlacePicker } from './place-picker';
 export { RigPage } from './rig-page';
 export { WithRig } from './with-rig';
-export { useRecord, type Draft } from './use-record';
+export { useRecord, useWithdraw, type Draft } from './use-record';
 export { useChosenRig } from './use-chosen-rig';
 export { RigTabs } from './rig-tabs';
 export { DutyTape } from './duty-tape';

@@ -2,6 +2,8 @@
 
 import { useCallback, useEffect, useRef, useState } from 'react';
 import { useYard } from '@/store';
+import { unstoredWords } from '@/text';
+import { say } from '@/ui';
 
 /** Something half done that lies on this device: loading, none, or under way. */
 export type Kept<T> = 'loading' | 'none' | T;
@@ -17,6 +19,7 @@ export function useKept<T extends object>(
   const { store } = useYard();
   const [state, setState] = useState<Kept<T>>('loading');
   const last = useRef<T | undefined>(undefined);
+  const stored = useRef<T | undefined>(undefined);
   const queue = useRef(Promise.resolve());
 
   useEffect(() => {
@@ -24,6 +27,7 @@ export function useKept<T extends object>(
     void store.readDraft(key).then((kept) => {
       if (gone) return;
       last.current = kept as T | undefined;
+      stored.current = last.current;
       setState(last.current ?? 'none');
     });
     return () => {
@@ -36,7 +40,15 @@ export function useKept<T extends object>(
       last.current = value;
       queue.current = queue.current
         .then(() => store.keepDraft(key, value))
-        .then(() => setState(value ?? 'none'));
+        .then(() => {
+          stored.current = value;
+          setState(value ?? 'none');
+        })
+        .catch((error: unknown) => {
+          // One failed write is said, and the next tap is tried anew from what is on disk.
+          say(unstoredWords(error));
+          if (last.current === value) last.current = stored.current;
+        });
       return queue.current;
     },
     [store, key],

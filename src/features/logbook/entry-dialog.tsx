@@ -1,9 +1,9 @@
 'use client';
 
 import { useState } from 'react';
-import { makeVoid, type Entry } from '@/core/log';
-import { partNamer, PhotoOf, type Rigs } from '@/features/common';
-import { newId, usePreferences, useYard } from '@/store';
+import type { Entry } from '@/core/log';
+import { partNamer, PhotoOf, useWithdraw, type Rigs } from '@/features/common';
+import { usePreferences } from '@/store';
 import { dayAndTime, entryWords, KIND_OF_ENTRY } from '@/text';
 import { Button, Dialog, LinkButton, TextArea } from '@/ui';
 import { isCorrectedHere } from './correction';
@@ -13,7 +13,7 @@ import type { Story, Told } from './story';
 type Ready = Extract<Rigs, { status: 'ready' }>;
 
 function Withdraw({ entry, onDone }: { entry: Entry; onDone: () => void }) {
-  const { store } = useYard();
+  const withdraw = useWithdraw();
   const [reason, setReason] = useState('');
   return (
     <div className="border-stop mt-5 grid gap-3 border-l-4 pl-4">
@@ -30,9 +30,7 @@ function Withdraw({ entry, onDone }: { entry: Entry; onDone: () => void }) {
         look="danger"
         size="lg"
         onClick={() =>
-          void store
-            .append([makeVoid(entry, newId(), store.clock.now(), reason.trim() || undefined)])
-            .then(onDone)
+          void withdraw([entry], reason.trim() || undefined).then((done) => done && onDone())
         }
       >
         Withdraw this entry
@@ -104,7 +102,7 @@ export function EntryDialog({
   onOpen: (id: string) => void;
 }) {
   const { units } = usePreferences();
-  const { store } = useYard();
+  const withdraw = useWithdraw();
   const { entry, standing, by, original } = told;
   const [mode, setMode] = useState<'read' | 'correct' | 'withdraw'>('read');
   const titleOf = (id: string) => {
@@ -175,7 +173,7 @@ export function EntryDialog({
           {standing === 'withdrawn' && by?.kind === 'void' && (
             <Button
               className="mt-6"
-              onClick={() => void store.append([makeVoid(by, newId(), store.clock.now())]).then(onClose)}
+              onClick={() => void withdraw([by], undefined).then((done) => done && onClose())}
             >
               Put it back
             </Button>

@@ -1,11 +1,10 @@
 'use client';
 
-import { makeVoid, type Fold, type PlannedState } from '@/core/log';
-import { Ruled, tripsAhead, type RigView } from '@/features/common';
+import type { Fold, PlannedState } from '@/core/log';
+import { Ruled, tripsAhead, useWithdraw, type RigView } from '@/features/common';
 import { OutlookNote } from '@/features/duties';
-import { newId, useYard } from '@/store';
-import { dayInFull, unstoredWords } from '@/text';
-import { Button, say } from '@/ui';
+import { dayInFull } from '@/text';
+import { Button } from '@/ui';
 
 /** The trips that are planned, each with whether the rig is fit for it. */
 export function Trips({
@@ -17,17 +16,11 @@ export function Trips({
   fold: Fold;
   onPlan: (trip?: PlannedState) => void;
 }) {
-  const { store } = useYard();
+  const withdraw = useWithdraw();
   const trips = tripsAhead(view);
   const callOff = async (trip: PlannedState) => {
     const entry = fold.entries.find((one) => one.id === trip.id);
-    if (!entry) return;
-    try {
-      await store.append([makeVoid(entry, newId(), store.clock.now(), 'called off')]);
-      say('Trip called off');
-    } catch (error) {
-      say(unstoredWords(error));
-    }
+    if (entry) await withdraw([entry], 'called off', 'Trip called off');
   };
   return (
     <section aria-label="Trips ahead">
