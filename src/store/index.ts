@@ -8,7 +8,7 @@ export { type YardSnapshot } from './yard-store';
 export { useNow } from './use-now';
 export { newId } from './ids';
 export { resetDemo } from './demo';
-export { setPreferences, usePreferences, type Preferences } from './preferences';
+export { setPreferences, useFormUnits, usePreferences, type Preferences } from './preferences';
 export { askToKeep, askToKeepOnce, storageState, type StorageState } from './persistence';
 export { usePhoto, type ShownPhoto } from './use-photo';
 export type { Photo, PhotoProblem } from './photos';

@@ -1,6 +1,6 @@
 'use client';
 
-import { useSyncExternalStore } from 'react';
+import { useState, useSyncExternalStore } from 'react';
 import * as z from 'zod/mini';
 import { PREFERENCES_KEY } from './preferences-key';
 
@@ -53,4 +53,11 @@ function subscribe(listener: () => void): () => void {
 /** The preferences of this device; the defaults while the page is being made. */
 export function usePreferences(): Preferences {
   return useSyncExternalStore(subscribe, read, () => DEFAULTS);
+}
+
+/** The units a form was opened in: what is typed in it stays in them until it is closed, whatever another tab is set to. */
+export function useFormUnits(): Preferences['units'] {
+  const { units } = usePreferences();
+  const [opened] = useState(units);
+  return opened;
 }

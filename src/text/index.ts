@@ -62,7 +62,7 @@ export { amendWords, archiveWords, compileWords, parseWords, tapWords, tripWords
 export { photoWords, unstoredWords } from './unstored';
 export { HUB_HINTS, KIND_HINTS, TEMPLATE_WORDS } from './setup';
 export { entryWords, KIND_OF_ENTRY } from './entry';
-export { readingValue } from './reading-value';
+export { readingDimension, readingValue } from './reading-value';
 export {
   contradictionWords,
   GO_WORDS,

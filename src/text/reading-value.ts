@@ -9,6 +9,15 @@ function treadDepth(metres: number, system: UnitSystem): string {
   return `${Number((fromSI(metres, 'in') * 32).toFixed(1))}/32 in`;
 }
 
+/** What a reading is measured in; undefined for counts, plain numbers and words. */
+export function readingDimension(what: string): 'length' | 'pressure' | 'temperature' | undefined {
+  if (what === 'end-play') return 'length';
+  if (what === 'pressure-set') return 'pressure';
+  if (what.endsWith('-temp')) return 'temperature';
+  const def = Object.hasOwn(READINGS, what) ? READINGS[what as ReadingId] : undefined;
+  return def?.as === 'quantity' ? def.of : undefined;
+}
+
 /** The value of a reading, with its unit. */
 export function readingValue(what: string, value: number | string, system: UnitSystem): string {
   if (typeof value === 'string') return value;

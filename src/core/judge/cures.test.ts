@@ -9,8 +9,7 @@ const cure = (what: Parameters<typeof cureOf>[0], grade?: string) =>
 
 test('no look is ever named as what puts a thing right', () => {
   const readings = ['lining', 'drum-diameter', 'magnet-ohms', 'volts', 'pressure', 'tread-inner'] as const;
-  for (const what of readings)
-    expect(isLook(cure(what) ?? 'repack')).toBe(false);
+  for (const what of readings) expect(isLook(cure(what) ?? 'repack')).toBe(false);
   for (const subject of SUBJECTS)
     for (const grade of Object.keys(CRITERIA[subject])) {
       const work = cure(subject, grade);

@@ -9,30 +9,34 @@ const step = (id: string): CardStep => {
   if (!found) throw new Error(id);
   return found;
 };
-const typed = (readings: StepInput['readings']): StepInput => ({ readings, grades: {} });
+const typed = (readings: StepInput['readings'], units: StepInput['units'] = 'us'): StepInput => ({
+  units,
+  readings,
+  grades: {},
+});
 
 test('counts become numbers, what is read off parts stays text', () => {
-  expect(readInput(step('wheel-off'), typed({ 'nuts-counted': '6' }), 'us')).toEqual({
+  expect(readInput(step('wheel-off'), typed({ 'nuts-counted': '6' }))).toEqual({
     readings: { 'nuts-counted': 6 },
     bad: [],
   });
-  expect(readInput(step('read-seal'), typed({ 'seal-number': ' 0171 ' }), 'us')).toEqual({
+  expect(readInput(step('read-seal'), typed({ 'seal-number': ' 0171 ' }))).toEqual({
     readings: { 'seal-number': '0171' },
     bad: [],
   });
-  expect(readInput(step('nut-set'), typed({ 'slots-back': '1/2' }), 'us')).toEqual({
+  expect(readInput(step('nut-set'), typed({ 'slots-back': '1/2' }))).toEqual({
     readings: { 'slots-back': 0.5 },
     bad: [],
   });
 });
 
 test('what was left empty is left out, what belongs to another step too', () => {
-  expect(readInput(step('top-up'), typed({ strokes: ' ' }), 'us')).toEqual({ readings: {}, bad: [] });
-  expect(readInput(step('top-up'), typed({ grease: 'clay' }), 'us')).toEqual({ readings: {}, bad: [] });
+  expect(readInput(step('top-up'), typed({ strokes: ' ' }))).toEqual({ readings: {}, bad: [] });
+  expect(readInput(step('top-up'), typed({ grease: 'clay' }))).toEqual({ readings: {}, bad: [] });
 });
 
 test.each(['many', '-2', '1/0'])('%j is no count, and is named', (text) => {
-  expect(readInput(step('hand-start'), typed({ 'nuts-started': text }), 'us')).toEqual({
+  expect(readInput(step('hand-start'), typed({ 'nuts-started': text }))).toEqual({
     readings: {},
     bad: ['nuts-started'],
   });
@@ -47,18 +51,18 @@ test('a record is shown in its fields again, and reads back as it was', () => {
     reason: undefined,
   };
   const input = inputOf(record, 'us');
-  expect(input).toEqual({ readings: { 'slots-back': '0.5' }, grades: { rock: 'none' } });
-  expect(readInput(step('nut-set'), input, 'us').readings).toEqual(record.readings);
-  expect(inputOf(undefined, 'us')).toEqual({ readings: {}, grades: {} });
+  expect(input).toEqual({ units: 'us', readings: { 'slots-back': '0.5' }, grades: { rock: 'none' } });
+  expect(readInput(step('nut-set'), input).readings).toEqual(record.readings);
+  expect(inputOf(undefined, 'us')).toEqual({ units: 'us', readings: {}, grades: {} });
 });
 
 test('quantities are read in the owner’s units or in the one that was typed, and shown as they were', () => {
   const lining = { ...step('look-brake'), readings: [{ what: 'lining' as const, must: true }] };
-  const inches = readInput(lining, typed({ lining: '1/8' }), 'us');
+  const inches = readInput(lining, typed({ lining: '1/8' }));
   expect(inches.readings['lining']).toBeCloseTo(0.003175, 9);
-  expect(readInput(lining, typed({ lining: '3.175' }), 'metric').readings['lining']).toBeCloseTo(0.003175, 9);
-  expect(readInput(lining, typed({ lining: '3.175 mm' }), 'us').readings['lining']).toBeCloseTo(0.003175, 9);
-  expect(readInput(lining, typed({ lining: '3 psi' }), 'us').bad).toEqual(['lining']);
+  expect(readInput(lining, typed({ lining: '3.175' }, 'metric')).readings['lining']).toBeCloseTo(0.003175, 9);
+  expect(readInput(lining, typed({ lining: '3.175 mm' })).readings['lining']).toBeCloseTo(0.003175, 9);
+  expect(readInput(lining, typed({ lining: '3 psi' })).bad).toEqual(['lining']);
   const record: StepRecord = {
     state: 'done',
     at: '',
@@ -79,4 +83,10 @@ test('a note is kept with its step', () => {
     note: 'hums',
   };
   expect(inputOf(record, 'us').note).toBe('hums');
+});
+
+test('what was typed stays in the units it was typed in, whatever the device is set to since', () => {
+  const kept = JSON.parse(JSON.stringify(typed({ pressure: '65' }))) as StepInput;
+  const pressure = { ...step('look-brake'), readings: [{ what: 'pressure' as const, must: true }] };
+  expect(readInput(pressure, kept).readings['pressure']).toBeCloseTo(448_159, 0);
 });

@@ -4,6 +4,8 @@ import { typed } from '@/text';
 
 /** What is typed and chosen at a step, before it is taken. */
 export interface StepInput {
+  /** The units it is typed in: they stay with the text. */
+  readonly units: UnitSystem;
   readonly readings: Readonly<Record<string, string>>;
   readonly grades: StepRecord['grades'];
   readonly note?: string;
@@ -25,6 +27,7 @@ export function inputOf(record: StepRecord | undefined, system: UnitSystem): Ste
     ([what, value]) => [what, shown(what, value, system)] as const,
   );
   return {
+    units: system,
     readings: Object.fromEntries(readings),
     grades: record?.grades ?? {},
     ...(record?.note && { note: record.note }),
@@ -44,14 +47,13 @@ function readOne(what: ReadingId, text: string, system: UnitSystem): number | st
 export function readInput(
   step: CardStep,
   input: StepInput,
-  system: UnitSystem,
 ): { readonly readings: StepRecord['readings']; readonly bad: readonly ReadingId[] } {
   const readings: Record<string, number | string> = {};
   const bad: ReadingId[] = [];
   for (const { what } of step.readings) {
     const text = input.readings[what]?.trim() ?? '';
     if (text === '') continue;
-    const value = readOne(what, text, system);
+    const value = readOne(what, text, input.units);
     if (value === undefined || (typeof value === 'number' && value < 0)) bad.push(what);
     else readings[what] = value;
   }

@@ -57,7 +57,6 @@ function ReadingInput({
   onFact,
   reading,
 }: Props & { reading: Reading }) {
-  const { units } = usePreferences();
   const { what } = reading;
   const value = input.readings[what];
   const words = READING_WORDS[what];
@@ -176,14 +175,14 @@ function ReadingInput({
           <Field
             label={words.label + optional}
             hint={words.hint}
-            unit={unitOf(what, units)}
+            unit={unitOf(what, input.units)}
             inputMode={READINGS[what].as === 'text' ? 'text' : 'decimal'}
             autoCapitalize="characters"
             maxLength={READINGS[what].as === 'text' && what === 'law' ? 200 : 40}
             value={value ?? ''}
             onChange={(event) => set(event.target.value)}
           />
-          <Judged run={run} rig={rig} step={step} what={what} text={value} />
+          <Judged run={run} rig={rig} step={step} what={what} input={input} />
           {what === 'dot' && <CodeNote run={run} step={step} code={value} now={now} />}
           <Before rig={rig} step={step} what={what} now={now} />
         </div>
@@ -266,16 +265,12 @@ function Judged({
   rig,
   step,
   what,
-  text,
-}: Pick<Props, 'run' | 'rig' | 'step'> & { what: ReadingId; text: string | undefined }) {
-  const { units } = usePreferences();
+  input,
+}: Pick<Props, 'run' | 'rig' | 'step' | 'input'> & { what: ReadingId }) {
+  const { units } = input;
   const place = readAt(step);
-  if (!isJudged(what) || !text || place === 'rig') return null;
-  const value = readInput(
-    { ...step, readings: [{ what, must: false }] },
-    { readings: { [what]: text }, grades: {} },
-    units,
-  ).readings[what];
+  if (!isJudged(what) || place === 'rig') return null;
+  const value = readInput({ ...step, readings: [{ what, must: false }] }, input).readings[what];
   if (typeof value !== 'number') return null;
   const judged = judgeReading(what, value, {
     model: run.model,

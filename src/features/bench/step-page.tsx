@@ -74,7 +74,9 @@ export function StepPage({
     let gone = false;
     void store.readDraft(draftKey).then((draft) => {
       const kept = draft as KeptInput | undefined;
-      if (!gone && kept?.key === step.key) setInput(kept.input);
+      // A draft from before units were kept with it was typed in those of now.
+      if (!gone && kept?.key === step.key)
+        setInput((now) => ({ ...kept.input, units: kept.input.units ?? now.units }));
     });
     heading.current?.focus({ preventScroll: true });
     window.scrollTo({ top: 0 });
@@ -101,7 +103,7 @@ export function StepPage({
   };
   const done = () =>
     take(async () => {
-      const { readings, bad } = readInput(step, input, units);
+      const { readings, bad } = readInput(step, input);
       const [first] = bad;
       if (first) return `${READING_WORDS[first].label}: a number is wanted here, in the unit shown.`;
       const note = input.note?.trim();

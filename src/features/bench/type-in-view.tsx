@@ -5,14 +5,12 @@ import type { Instant } from '@/core/base';
 import type { RigState } from '@/core/log';
 import { CRITERIA } from '@/core/rules';
 import { typeIn, type CardStep, type Run, type TapProblem } from '@/core/routine';
-import { usePreferences, useYard } from '@/store';
+import { useFormUnits, useYard } from '@/store';
 import { PHASE_WORDS, READING_WORDS, stepWords, tapWords, unstoredWords } from '@/text';
 import { Button, FieldError, LinkButton } from '@/ui';
 import { readInput, type StepInput } from './inputs';
 import { StepInputs } from './step-inputs';
 import { useRunActions } from './use-run-actions';
-
-const EMPTY: StepInput = { readings: {}, grades: {} };
 
 /** What stands on a sheet where all was well and nothing else was marked. */
 function allWell(step: CardStep, input: StepInput, studs: number): StepInput {
@@ -36,7 +34,7 @@ function allWell(step: CardStep, input: StepInput, studs: number): StepInput {
 
 /** A sheet that was filled in by hand, typed in: only what was written down, step by step in one list. */
 export function TypeInView({ run, rig, now }: { run: Run; rig: RigState | undefined; now: Instant }) {
-  const { units } = usePreferences();
+  const units = useFormUnits();
   const { store } = useYard();
   const actions = useRunActions(run);
   const [inputs, setInputs] = useState<Readonly<Record<string, StepInput>>>({});
@@ -46,11 +44,11 @@ export function TypeInView({ run, rig, now }: { run: Run; rig: RigState | undefi
   const asking = steps.filter(
     (step) => step.subjects.length > 0 || step.readings.length > 0 || step.optional,
   );
-  const inputOf = (step: CardStep) => inputs[step.key] ?? EMPTY;
+  const inputOf = (step: CardStep) => inputs[step.key] ?? { units, readings: {}, grades: {} };
 
   const save = async () => {
     for (const step of asking) {
-      const [bad] = readInput(step, inputOf(step), units).bad;
+      const [bad] = readInput(step, inputOf(step)).bad;
       if (bad)
         return setProblem({ key: step.key, text: `${READING_WORDS[bad].label}: a number is wanted here.` });
     }
@@ -64,7 +62,7 @@ export function TypeInView({ run, rig, now }: { run: Run; rig: RigState | undefi
               ? { do: 'skip', reason: 'left out on paper' }
               : {
                   do: 'done',
-                  readings: readInput(step, inputOf(step), units).readings,
+                  readings: readInput(step, inputOf(step)).readings,
                   grades: inputOf(step).grades,
                 },
           store.clock.now(),

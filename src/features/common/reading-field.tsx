@@ -3,7 +3,7 @@
 import { useState } from 'react';
 import { checkTaken } from '@/core/judge';
 import { parseQuantity, unitFor, type Dimension } from '@/core/quantity';
-import { usePreferences } from '@/store';
+import { useFormUnits } from '@/store';
 import { measure, parseWords, takenWords, typed } from '@/text';
 import { Button, Field } from '@/ui';
 
@@ -32,7 +32,7 @@ export function ReadingField({
   hint?: string | undefined;
   big?: boolean;
 }) {
-  const { units } = usePreferences();
+  const units = useFormUnits();
   const unit = unitFor(dimension, units);
   const [text, setText] = useState(value === undefined ? '' : typed(value, dimension, units));
   const [insisted, setInsisted] = useState(false);

@@ -6,7 +6,7 @@ import { addDays, type Instant } from '@/core/base';
 import { parseQuantity, unitFor } from '@/core/quantity';
 import type { RoutineId } from '@/core/rules';
 import { useRecord, type RigView } from '@/features/common';
-import { usePreferences } from '@/store';
+import { useFormUnits } from '@/store';
 import { day, dutyTitle, dutyWhy, fromDateField, meterAmount, parseWords } from '@/text';
 import { Dialog, Field, SheetForm, TextArea } from '@/ui';
 
@@ -21,7 +21,7 @@ function most(duty: Duty): { readonly by?: Instant; readonly distance?: number }
 
 /** A duty put off: the reason, and the new limit, held to what is safe. */
 export function DeferDialog({ view, duty, onClose }: { view: RigView; duty: Duty; onClose: () => void }) {
-  const { units } = usePreferences();
+  const units = useFormUnits();
   const record = useRecord();
   const [reason, setReason] = useState('');
   const [date, setDate] = useState('');

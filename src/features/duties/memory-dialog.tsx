@@ -7,7 +7,7 @@ import { parseQuantity, unitFor } from '@/core/quantity';
 import { isWheelEnd } from '@/core/rig';
 import type { RoutineId } from '@/core/rules';
 import { useRecord, type RigView } from '@/features/common';
-import { usePreferences } from '@/store';
+import { useFormUnits } from '@/store';
 import { doneWords, dutyTitle, fromDateField, parseWords } from '@/text';
 import { Dialog, Field, SheetForm } from '@/ui';
 
@@ -16,7 +16,7 @@ export function MemoryDialog({ view, duty, onClose }: { view: RigView; duty: Dut
   const { now } = view;
   const { place } = duty;
   const routine = duty.routine as RoutineId;
-  const { units } = usePreferences();
+  const units = useFormUnits();
   const record = useRecord();
   const [date, setDate] = useState('');
   const [miles, setMiles] = useState('');

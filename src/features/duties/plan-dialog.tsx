@@ -4,7 +4,7 @@ import { useState } from 'react';
 import { parseNumber, parseQuantity, unitFor } from '@/core/quantity';
 import type { PlannedState } from '@/core/log';
 import { useRecord, type RigView } from '@/features/common';
-import { usePreferences } from '@/store';
+import { useFormUnits } from '@/store';
 import { dateField, fromDateField, parseWords, typed } from '@/text';
 import { Dialog, Field, SheetForm } from '@/ui';
 import { OutlookNote } from './outlook-note';
@@ -19,7 +19,7 @@ export function PlanDialog({
   trip?: PlannedState;
   onClose: () => void;
 }) {
-  const { units } = usePreferences();
+  const units = useFormUnits();
   const record = useRecord();
   const unit = unitFor('distance', units);
   const boat = view.model.kind === 'boat';

@@ -4,7 +4,7 @@ import { useState } from 'react';
 import { broughtIn, reviewRig, type Conflict } from '@/core/judge';
 import { applyChanges, factApplies, factDef, factValue, type Changes, type FactId } from '@/core/rig';
 import type { RigView } from '@/features/common';
-import { usePreferences } from '@/store';
+import { useFormUnits } from '@/store';
 import { FACT_HELP } from '@/text';
 import { Button, Choice } from '@/ui';
 import { Contradictions } from './contradictions';
@@ -39,8 +39,7 @@ export function FactEditor({
   canForget?: boolean;
 }) {
   // The units the field was opened in hold until it is closed.
-  const { units: preferred } = usePreferences();
-  const [units] = useState(preferred);
+  const units = useFormUnits();
   const { model, rig, house, now } = view;
   const axles = axlesFor(model, id);
   const perAxle = factDef(id).scope === 'axle' && axles.length > 1 && axle === undefined;

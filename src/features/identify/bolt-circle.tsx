@@ -5,7 +5,7 @@ import { boltCircle, boltCircleAcross, matchPattern } from '@/core/figures';
 import { formatQuantity, toSI } from '@/core/quantity';
 import { STUD_COUNTS, type StudCount } from '@/core/rig';
 import type { RigView } from '@/features/common';
-import { usePreferences } from '@/store';
+import { useFormUnits } from '@/store';
 import { partLength } from '@/text';
 import { Choice, Field } from '@/ui';
 import { Frame, Outcome, Waiting } from './frame';
@@ -14,7 +14,7 @@ import { useLength } from './use-length';
 
 /** Distance between studs to the bolt circle. */
 export function BoltCircle({ view }: { view: RigView }) {
-  const { units } = usePreferences();
+  const units = useFormUnits();
   const { wheels } = view.model;
   const [studs, setStuds] = useState<StudCount>(wheels.studs);
   const [how, setHow] = useState<'neighbors' | 'across'>('neighbors');

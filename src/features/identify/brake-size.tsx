@@ -3,7 +3,7 @@
 import { matchAssembly } from '@/core/figures';
 import { toSI } from '@/core/quantity';
 import type { RigView } from '@/features/common';
-import { usePreferences } from '@/store';
+import { useFormUnits } from '@/store';
 import { list, measure, partLength } from '@/text';
 import { Field } from '@/ui';
 import { Frame, Outcome, Waiting } from './frame';
@@ -14,7 +14,7 @@ const inch = (value: number) => toSI(value, 'in');
 
 /** Drum and shoe measured to the nominal assembly, and what must still be confirmed. */
 export function BrakeSize({ view }: { view: RigView }) {
-  const { units } = usePreferences();
+  const units = useFormUnits();
   const diameter = useLength(inch(5), inch(20));
   const width = useLength(inch(0.75), inch(6));
   const both = diameter.value !== undefined && width.value !== undefined;

@@ -3,7 +3,7 @@
 import { toSI } from '@/core/quantity';
 import type { Changes } from '@/core/rig';
 import type { RigView } from '@/features/common';
-import { usePreferences } from '@/store';
+import { useFormUnits } from '@/store';
 import { partLength } from '@/text';
 import { Field } from '@/ui';
 import { Frame, Outcome, Waiting } from './frame';
@@ -14,7 +14,7 @@ const inch = (value: number) => toSI(value, 'in');
 
 /** Equalizer bolt spacing and axle spacing, side by side: ordered together. */
 export function Spacing({ view }: { view: RigView }) {
-  const { units } = usePreferences();
+  const units = useFormUnits();
   const equalizer = useLength(inch(3), inch(30));
   const axles = useLength(inch(20), inch(80));
   const changes: Changes = {

@@ -5,7 +5,7 @@ import { stopsInWindow } from '@/core/figures';
 import { parseNumber, toSI } from '@/core/quantity';
 import { endPlayWindow } from '@/core/rules';
 import type { RigView } from '@/features/common';
-import { usePreferences } from '@/store';
+import { useFormUnits } from '@/store';
 import { fraction, measure, parseWords, threadWords } from '@/text';
 import { Choice, cx, Field, Mark } from '@/ui';
 import { Frame, Outcome, Waiting } from './frame';
@@ -13,7 +13,7 @@ import { KeepFound } from './keep';
 
 /** Thread gauge, slots and holes to end play per slot. */
 export function Thread({ view }: { view: RigView }) {
-  const { units } = usePreferences();
+  const units = useFormUnits();
   const [text, setText] = useState('');
   const [unit, setUnit] = useState<'tpi' | 'mm'>('tpi');
   const [slotsText, setSlots] = useState('6');

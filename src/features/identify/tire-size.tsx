@@ -5,7 +5,7 @@ import { maxColdPressure, tireSize, turnsPerMile, usualCapacity } from '@/core/f
 import { formatQuantity } from '@/core/quantity';
 import { LOAD_RANGES, type LoadRange } from '@/core/rig';
 import type { RigView } from '@/features/common';
-import { usePreferences } from '@/store';
+import { useFormUnits } from '@/store';
 import { measure } from '@/text';
 import { Choice, Field } from '@/ui';
 import { Frame, Outcome, Waiting } from './frame';
@@ -19,7 +19,7 @@ const MADE_FOR = {
 
 /** Size string and load range to diameter, capacity and maximum cold pressure. */
 export function TireSize({ view }: { view: RigView }) {
-  const { units } = usePreferences();
+  const units = useFormUnits();
   const { tires } = view.model;
   const [text, setText] = useState(tires?.size?.value ?? '');
   const [range, setRange] = useState<LoadRange | undefined>(tires?.loadRange?.value);

@@ -2,7 +2,7 @@
 
 import { useState } from 'react';
 import { parseQuantity, unitFor } from '@/core/quantity';
-import { usePreferences } from '@/store';
+import { useFormUnits } from '@/store';
 import { parseWords } from '@/text';
 
 /** A length that is typed: its text, its value (m) once it can be read, and what is wrong with it. */
@@ -19,7 +19,7 @@ export interface Typed {
 
 /** A length between bounds (m), typed in the owner's units. */
 export function useLength(min: number, max: number, start = ''): Typed {
-  const { units } = usePreferences();
+  const units = useFormUnits();
   const [text, setText] = useState(start);
   const unit = unitFor('length', units);
   const read = parseQuantity(text, 'length', unit);

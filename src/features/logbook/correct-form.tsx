@@ -2,15 +2,16 @@
 
 import { useState } from 'react';
 import type { Entry } from '@/core/log';
-import { unitFor } from '@/core/quantity';
+import { unitFor, type UnitSystem } from '@/core/quantity';
 import { THICKENERS } from '@/core/rules';
 import { SEVERITIES, useRecord, type Rigs } from '@/features/common';
-import { usePreferences } from '@/store';
+import { useFormUnits } from '@/store';
 import {
   capital,
   gradesOf,
   gradeWords,
   readingName,
+  readingDimension,
   readingUnit,
   SUBJECT_WORDS,
   THICKENER_WORDS,
@@ -20,6 +21,11 @@ import { Button, Choice, Field, FieldError, TextArea } from '@/ui';
 import { readCorrection, valuesOf, type Errors, type Values } from './correction';
 
 type Ready = Extract<Rigs, { status: 'ready' }>;
+
+function unitOf(what: string, units: UnitSystem): string | undefined {
+  const dimension = readingDimension(what);
+  return dimension ? unitFor(dimension, units) : readingUnit(what);
+}
 
 /** An entry typed over: a new one that corrects it. */
 export function CorrectForm({
@@ -33,9 +39,7 @@ export function CorrectForm({
   onDone: () => void;
   onCancel: () => void;
 }) {
-  const { units: preferred } = usePreferences();
-  // The figures were set out in these units: they hold until the form is closed.
-  const [units] = useState(preferred);
+  const units = useFormUnits();
   const record = useRecord();
   const [values, setValues] = useState<Values>(() => valuesOf(entry, units));
   const [errors, setErrors] = useState<Errors>({});
@@ -96,7 +100,7 @@ export function CorrectForm({
             <Field
               key={`reading ${i}`}
               label={`${capital(readingName(one.what))}, ${one.place}`}
-              unit={one.what === 'end-play' ? unitFor('length', units) : readingUnit(one.what)}
+              unit={unitOf(one.what, units)}
               {...text(`reading ${i}`)}
             />
           ))}

@@ -55,6 +55,26 @@ test('what is not touched comes back as it was, to the last digit, and corrects 
   }
 });
 
+test('readings of work are shown and typed in the owner’s units, and kept in SI', () => {
+  const psi65 = 448_159.2;
+  const tires = entry('work', 5, {
+    ...work.body,
+    readings: [
+      { place: '1L', what: 'pressure', value: psi65 },
+      { place: '1L', what: 'lining', value: 0.0047625 },
+    ],
+  }) as Entry;
+  expect(valuesOf(tires, 'us')).toMatchObject({ 'reading 0': '65', 'reading 1': '0.1875' });
+  expect(valuesOf(tires, 'metric')).toMatchObject({ 'reading 0': '448.2', 'reading 1': '4.7625' });
+  const draft = read(tires, { 'reading 0': '62' });
+  const kept = draft.ok && draft.value.kind === 'work' ? draft.value.body.readings : [];
+  expect(kept[0]?.value).toBeCloseTo(62 * 6894.757, 0);
+  // What was not touched keeps its value to the last digit.
+  expect(kept[1]?.value).toBe(0.0047625);
+  const absurd = read(tires, { 'reading 1': '65' });
+  expect(absurd.ok ? {} : absurd.error.errors).toHaveProperty('reading 1');
+});
+
 test('a trip: miles typed over, and refused where they cannot be', () => {
   const draft = read(towed as Entry, { distance: '18' });
   expect(draft.ok && draft.value.body).toMatchObject({ distance: mi(18) });

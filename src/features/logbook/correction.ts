@@ -1,10 +1,11 @@
 import { fail, ok, type Result } from '@/core/base';
 import { foldEntries, type Entry, type EntryOf, type Fold } from '@/core/log';
 import { parseNumber, parseQuantity, unitFor, type UnitSystem } from '@/core/quantity';
+import { READINGS, type ReadingId } from '@/core/routine';
 import { THICKENERS } from '@/core/rules';
 import type { Draft } from '@/features/common';
 import { readTrip } from '@/features/yard';
-import { dateField, fromDateField, parseWords, typed } from '@/text';
+import { dateField, fromDateField, parseWords, readingDimension, typed } from '@/text';
 
 /** What a correction is read against. */
 export interface Log {
@@ -106,9 +107,20 @@ export function valuesOf(entry: Entry, system: UnitSystem): Values {
   }
 }
 
+/** Digits behind the point of a figure that is shown to be typed over. */
+const DECIMALS = { length: 4, pressure: 1, temperature: 1 } as const;
+
+/** True where a reading can be what was typed (SI, or its own unit). */
+function canBe(what: string, value: number): boolean {
+  const def = Object.hasOwn(READINGS, what) ? READINGS[what as ReadingId] : undefined;
+  if (def?.as === 'quantity' || def?.as === 'number') return value >= def.min && value <= def.max;
+  return def?.as === 'count' ? value >= 0 && value <= def.max : value >= 0;
+}
+
 function readingText(what: string, value: number | string, system: UnitSystem): string {
   if (typeof value === 'string') return value;
-  return what === 'end-play' ? typed(value, 'length', system, 4) : String(value);
+  const dimension = readingDimension(what);
+  return dimension ? typed(value, dimension, system, DECIMALS[dimension]) : String(value);
 }
 
 function readWork(
@@ -125,10 +137,11 @@ function readWork(
     if (text === readingText(one.what, one.value, system)) return [one];
     if (text === '') return [];
     if (typeof one.value === 'string') return [{ ...one, value: text }];
-    const read =
-      one.what === 'end-play' ? parseQuantity(text, 'length', unitFor('length', system)) : parseNumber(text);
+    const dimension = readingDimension(one.what);
+    const read = dimension ? parseQuantity(text, dimension, unitFor(dimension, system)) : parseNumber(text);
     if (!read.ok) errors[key] = parseWords(read.error, system);
     else if (read.value < 0) errors[key] = 'This cannot be less than nothing.';
+    else if (!canBe(one.what, read.value)) errors[key] = 'More or less than can be here. Look at the unit.';
     return read.ok ? [{ ...one, value: read.value }] : [];
   });
   if (Object.keys(errors).length > 0) return fail(errors);

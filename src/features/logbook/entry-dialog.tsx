@@ -29,9 +29,7 @@ function Withdraw({ entry, onDone }: { entry: Entry; onDone: () => void }) {
       <Button
         look="danger"
         size="lg"
-        onClick={() =>
-          void withdraw([entry], reason.trim() || undefined).then((done) => done && onDone())
-        }
+        onClick={() => void withdraw([entry], reason.trim() || undefined).then((done) => done && onDone())}
       >
         Withdraw this entry
       </Button>

@@ -6,7 +6,7 @@ import { rolledBy, type PartState } from '@/core/log';
 import { PART_FACTS, rolls, SHELF_GRADES, type ShelfGrade } from '@/core/rig';
 import { useRecord, type RigView } from '@/features/common';
 import { Contradictions } from '@/features/facts';
-import { usePreferences } from '@/store';
+import { useFormUnits } from '@/store';
 import {
   BASIS_WORDS,
   capital,
@@ -99,7 +99,7 @@ function ShelfForm({ view, part, onDone }: { view: RigView; part: PartState; onD
 
 /** One part: what it is, what it has behind it, and what can be done with it. */
 export function PartSheet({ view, part, onClose }: { view: RigView; part: PartState; onClose: () => void }) {
-  const { units } = usePreferences();
+  const units = useFormUnits();
   const [mode, setMode] = useState<'look' | 'read' | 'off' | 'renew'>('look');
   const one = PART_WORDS[part.kind].one;
   const far = rolledWords(view, part, units);

@@ -6,7 +6,7 @@ import { useForm, useWatch } from 'react-hook-form';
 import type { UnitSystem } from '@/core/quantity';
 import type { RigModel } from '@/core/rig';
 import { useRecord } from '@/features/common';
-import { newId, usePreferences, useYard } from '@/store';
+import { newId, useFormUnits, useYard } from '@/store';
 import { Button, LinkButton, RigPlan } from '@/ui';
 import type { SetupEdit } from './edit';
 import { draftsFor, type SetupTask } from './save-setup';
@@ -57,8 +57,7 @@ const HEAD = {
 /** The form of a rig, with the rig drawn beside it as it is told. */
 export function SetupPage({ task }: { task: SetupTask }) {
   // The units that the form was opened in hold until it is closed, whatever another tab is set to.
-  const { units: preferred } = usePreferences();
-  const [units] = useState(preferred);
+  const units = useFormUnits();
   const { store } = useYard();
   const router = useRouter();
   const record = useRecord();

@@ -8,7 +8,7 @@ import { unitFor } from '@/core/quantity';
 import type { RigView, Rigs } from '@/features/common';
 import { useRecord, type Draft } from '@/features/common';
 import { dutyMark } from '@/features/duties';
-import { usePreferences } from '@/store';
+import { useFormUnits, usePreferences } from '@/store';
 import { dateField, dutyTitle, dutyWhy, measure, words } from '@/text';
 import { Button, Dialog, Field, LinkButton, Mark, Stepper } from '@/ui';
 import { readTrip, tripsOnRecord, type TripForm } from './trip-form';
@@ -59,7 +59,7 @@ function rinse(happened: string): Draft {
 /** Home again: one number and a button; then what became due, and why. */
 export function TripDialog({ view, ready, onClose }: { view: RigView; ready: Ready; onClose: () => void }) {
   const { rig, model } = view;
-  const { units } = usePreferences();
+  const units = useFormUnits();
   const record = useRecord();
   const [became, setBecame] = useState<{ duties: readonly Duty[]; miles: string }>();
   const [insisted, setInsisted] = useState(false);
