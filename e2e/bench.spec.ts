@@ -131,14 +131,13 @@ test('what is wrong is kept with the card and opens a finding; what is left out 
   await page.getByRole('button', { name: 'Done' }).click();
   await expect(alertOf(page)).toContainText('There are 5 studs');
   await page.getByRole('button', { name: 'Something is wrong' }).click();
-  await page.getByRole('button', { name: 'Stud broken' }).click();
-  await page.getByRole('radio', { name: /^Stop/ }).click();
-  await page.getByRole('button', { name: 'Keep it with the card' }).click();
+  // How bad it is, nobody is asked: a broken stud is a stop.
+  await page.getByRole('button', { name: 'A stud breaks, or is broken' }).click();
   await typeThrough(page);
   await expect(page.getByText('This rig has none')).toBeVisible();
   await page.getByRole('button', { name: 'Close and log it' }).click();
   await expect(page.getByRole('heading', { level: 1 })).toHaveText('Not fit to tow');
-  await expect(page.getByRole('region', { name: 'May it be towed' })).toContainText('Stud broken');
+  await expect(page.getByRole('region', { name: 'May it be towed' })).toContainText('a stud is broken');
 });
 
 test('a card begun by mistake can be dropped, but not once a nut is loose', async ({ page }) => {

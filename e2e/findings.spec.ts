@@ -23,7 +23,11 @@ test('something that is not right is reported at its place, forbids towing, and 
     .click();
   await page.getByRole('button', { name: 'Close the finding' }).click();
   await expect(alertOf(page)).toContainText('Say what was done');
-  await page.getByRole('textbox', { name: 'What was done' }).fill('bearing set renewed at a shop');
+  await page.getByRole('button', { name: 'Close the finding' }).click();
+  await expect(alertOf(page)).toContainText('It forbade towing: say what was renewed, or who did it.');
+  await page
+    .getByRole('textbox', { name: 'The part renewed, or the shop that did it' })
+    .fill('bearing set renewed at a shop');
   await page.getByRole('button', { name: 'Close the finding' }).click();
   await expect(page.getByRole('heading', { level: 1 })).toHaveText('Not known to be fit');
   await page.goto('/logbook');

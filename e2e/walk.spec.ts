@@ -179,7 +179,7 @@ test('what is not right opens just its fields, keeps it home, and is a finding w
 
   await page.goBack();
   await page.getByRole('button', { name: 'Fixed', exact: true }).click();
-  await page.getByLabel('What was done').fill('pair renewed');
+  await page.getByLabel('The part renewed, or the shop that did it').fill('pair renewed');
   await page.getByRole('button', { name: 'Close the finding' }).click();
   await expect(page.getByText('Closed', { exact: true }).first()).toBeVisible();
 });

@@ -6,6 +6,8 @@ export { Button, LinkButton } from './primitives/button';
 export { Dialog } from './primitives/dialog';
 export { Choice, FieldError, type Option } from './primitives/choice';
 export { Field, TextArea } from './primitives/field';
+export { Settled } from './primitives/settled';
+export { useOnce } from './primitives/use-once';
 export { SheetForm } from './primitives/sheet-form';
 export { Stepper } from './primitives/stepper';
 export { Mark, markColor, markOf } from './mark';

@@ -9,7 +9,7 @@ import { branchesOf, type CardStep, type Run } from '@/core/routine';
 import { lugTorque } from '@/core/rules';
 import { usePreferences, useYard } from '@/store';
 import { READING_WORDS, stepWords, torqueSpec, unstoredWords } from '@/text';
-import { Button, cx, FieldError, Star, TextArea } from '@/ui';
+import { Button, cx, FieldError, Settled, Star, TextArea } from '@/ui';
 import { inputOf, readInput, type StepInput } from './inputs';
 import { RunTorqueForm } from './missing-fact';
 import { NutDrawing } from './nut-setting';
@@ -27,16 +27,18 @@ interface KeptInput {
 }
 
 /** The star of a round, nut by nut. */
-function StarRound({ run, onWhole }: { run: Run; onWhole: () => void }) {
+function StarRound({ run, of, onWhole }: { run: Run; of: string; onWhole: () => void }) {
   const studs = run.model.wheels.studs;
   const [done, setDone] = useState(0);
   return (
     <figure>
       <Star studs={studs} done={done} onNut={() => setDone(Math.min(studs, done + 1))} />
       <figcaption className="mt-2 grid gap-2">
-        <Button size="lg" onClick={() => (done >= studs ? onWhole() : setDone(done + 1))}>
-          {done >= studs ? 'All round, go on' : `Nut ${done + 1} is tight`}
-        </Button>
+        <Settled of={of} className="grid">
+          <Button size="lg" onClick={() => (done >= studs ? onWhole() : setDone(done + 1))}>
+            {done >= studs ? 'All round, go on' : `Nut ${done + 1} is tight`}
+          </Button>
+        </Settled>
         <span className="text-soft text-[0.94rem]">
           Numbered in the order of the star. Tap it to follow along, or close the whole round at once.
         </span>
@@ -114,7 +116,7 @@ export function StepPage({
     step.step === 'nut-set' && step.place && isWheelEnd(step.place) ? (
       <NutDrawing run={run} place={step.place} value={input.readings['slots-back']} />
     ) : step.round ? (
-      <StarRound key={step.key} run={run} onWhole={() => void done()} />
+      <StarRound key={step.key} of={step.key} run={run} onWhole={() => void done()} />
     ) : (
       <StepDrawing step={step} model={run.model} />
     );
@@ -189,7 +191,7 @@ export function StepPage({
             <FieldError>{problem}</FieldError>
           </div>
         )}
-        <div className="flex flex-wrap gap-2.5">
+        <Settled of={step.key} className="flex flex-wrap gap-2.5">
           <Button
             type="submit"
             look="primary"
@@ -222,7 +224,7 @@ export function StepPage({
             <span className="sm:hidden">Not right</span>
             <span className="hidden sm:inline">Something is wrong</span>
           </Button>
-        </div>
+        </Settled>
       </footer>
       {dialog === 'report' && (
         <ReportDialog

@@ -80,7 +80,7 @@ export function DeferDialog({ view, duty, onClose }: { view: RigView; duty: Duty
       title={`Put off: ${dutyTitle(duty)}`}
       description={dutyWhy(duty, units, view.now)}
     >
-      <SheetForm save={() => void save()} label="Put it off">
+      <SheetForm save={save} label="Put it off">
         {(limit.by ?? limit.distance !== undefined) && (
           <p className="border-soon border-l-4 pl-3">
             It matters for safety: it may wait{' '}

@@ -24,7 +24,18 @@ import {
   threadsWords,
   torqueSpec,
 } from '@/text';
-import { Button, Choice, cx, Dialog, Field, FieldError, LinkButton, SheetForm, TextArea } from '@/ui';
+import {
+  Button,
+  Choice,
+  cx,
+  Dialog,
+  Field,
+  FieldError,
+  LinkButton,
+  SheetForm,
+  TextArea,
+  useOnce,
+} from '@/ui';
 import { hubCure } from './hub-cure';
 
 /** What was found at one place. */
@@ -48,6 +59,7 @@ export function DoneDialog({
   const [date, setDate] = useState(dateField(view.now));
   const [other, setOther] = useState(false);
   const [tried, setTried] = useState(false);
+  const once = useOnce();
   const routine = duties[0]?.routine as RoutineId;
   const places = duties.map((duty) => duty.place);
   const wheelOff = routineDef(routine).wheelOff === true;
@@ -159,11 +171,11 @@ export function DoneDialog({
           look="primary"
           size="lg"
           disabled={barred !== undefined}
-          onClick={() => void write(places.map((place) => ({ place, one: { as: 'good' } })))}
+          onClick={() => void once(() => write(places.map((place) => ({ place, one: { as: 'good' } }))))}
         >
           {places.length > 1 ? `All ${places.length} done and good` : 'Done and good'}
         </Button>
-        <SheetForm save={() => void write(given)} label="Log what is marked" look="plain">
+        <SheetForm save={() => write(given)} label="Log what is marked" look="plain">
           <p className="text-soft -mb-2">
             {places.length > 1
               ? 'Or place by place; what is not marked stays as it was.'

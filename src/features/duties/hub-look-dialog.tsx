@@ -59,7 +59,7 @@ export function HubLookDialog({
       title={`Yearly look at ${place}`}
       description="This hub stays shut, and is looked at once a year all the same."
     >
-      <SheetForm save={() => void save()} label="Log the look">
+      <SheetForm save={save} label="Log the look">
         <p className="border-soon border-l-4 pl-3">
           Chocks on the other side, jack under the frame, stand in place before hands go in. The tire just
           clears the ground.

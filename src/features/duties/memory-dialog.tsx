@@ -64,7 +64,7 @@ export function MemoryDialog({ view, duty, onClose }: { view: RigView; duty: Dut
       title={`${dutyTitle(duty)}: when was it last done?`}
       description="From your own memory or a receipt. It is kept as remembered, not as seen."
     >
-      <SheetForm save={() => void save()} label="Note it">
+      <SheetForm save={save} label="Note it">
         <Field
           label="Day"
           type="date"

@@ -84,7 +84,7 @@ export function PlanDialog({
       title={trip ? 'Plan it anew' : 'A trip ahead'}
       description={`${view.model.name}: how far, and when?`}
     >
-      <SheetForm save={() => void save()} label={trip ? 'Keep it' : 'Plan it'}>
+      <SheetForm save={save} label={trip ? 'Keep it' : 'Plan it'}>
         <Field
           label="Towed, there and back"
           unit={unit}

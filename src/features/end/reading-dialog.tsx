@@ -85,7 +85,7 @@ export function ReadingDialog({
   };
   return (
     <Dialog open onClose={onClose} title={`Read at ${placeName(place)}`}>
-      <SheetForm save={() => void save()} label="Put it on record">
+      <SheetForm save={save} label="Put it on record">
         <Choice
           label="What"
           columns="grid-cols-2"

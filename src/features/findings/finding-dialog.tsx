@@ -96,7 +96,7 @@ export function FindingDialog({
       title="Something is not right"
       description="Seen, heard, felt or measured. It stays open until it is fixed."
     >
-      <SheetForm save={() => void save()} label="Open the finding">
+      <SheetForm save={save} label="Open the finding">
         <WherePicker view={view} at={at} onChange={setAt} />
         <TextArea
           label="What"

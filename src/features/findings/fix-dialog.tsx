@@ -57,7 +57,7 @@ export function FixDialog({
   };
   return (
     <Dialog open onClose={onClose} title="Fixed, by what?" description={finding.text}>
-      <SheetForm save={() => void save()} label="Close the finding">
+      <SheetForm save={save} label="Close the finding">
         {works.length > 0 && (
           <label className="grid gap-1.5 font-semibold">
             Fixed by

@@ -57,7 +57,7 @@ export function OpinionDialog({
       title="What someone else says"
       description="A shop, a friend, a roadside helper. It stands beside your readings and photos, and what you decide."
     >
-      <SheetForm save={() => void save()} label="Put it on record">
+      <SheetForm save={save} label="Put it on record">
         <Field
           label="Who"
           maxLength={80}

@@ -67,10 +67,7 @@ export function SeenDialog({
   };
   return (
     <Dialog open onClose={onClose} title="Seen again" description={finding.text}>
-      <SheetForm
-        save={() => void save()}
-        label={clear ? 'It is clear: close the finding' : 'Put the look on record'}
-      >
+      <SheetForm save={save} label={clear ? 'It is clear: close the finding' : 'Put the look on record'}>
         {graded ? (
           <GradeChoice subject={graded.subject} house={view.house} value={grade} onChange={setGrade} />
         ) : (

@@ -3,7 +3,7 @@
 import { useEffect, useState } from 'react';
 import type { LampStep } from '@/core/faults';
 import { LAMP_WORDS, list, SHOWS_WORDS, SWITCH_WORDS } from '@/text';
-import { Button, Tape } from '@/ui';
+import { Button, Tape, Settled } from '@/ui';
 
 /** Seconds from the switch to the lamps and back, by how they are watched. */
 const PACE = { alone: 25, filmed: 8, helper: 8 } as const;
@@ -59,7 +59,7 @@ export function Paced({
           label={`${left ?? PACE[how]} seconds left`}
         />
       </div>
-      <div className="mt-6 grid grid-cols-2 gap-2.5 sm:flex">
+      <Settled of={String(index)} className="mt-6 grid grid-cols-2 gap-2.5 sm:flex">
         {left === undefined ? (
           <Button look="primary" size="lg" onClick={() => setLeft(PACE[how])}>
             It is on: count down
@@ -83,7 +83,7 @@ export function Paced({
             Back
           </Button>
         )}
-      </div>
+      </Settled>
     </div>
   );
 }

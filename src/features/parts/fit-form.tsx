@@ -76,7 +76,7 @@ export function FitForm({
   };
 
   return (
-    <SheetForm save={() => void save()} label={telling.label(label)}>
+    <SheetForm save={save} label={telling.label(label)}>
       {!old && place !== 'shelf' && (
         <Choice
           label={`This ${one}`}

@@ -50,7 +50,7 @@ function ReadForm({ view, part, onDone }: { view: RigView; part: PartState; onDo
     onDone();
   };
   return (
-    <SheetForm save={() => void save()} label={telling.label('Keep it')}>
+    <SheetForm save={save} label={telling.label('Keep it')}>
       <PartFields {...telling.fields} />
       {telling.conflicts.length > 0 && <Contradictions conflicts={telling.conflicts} />}
     </SheetForm>

@@ -60,7 +60,7 @@ export function SeasonDialog({
       title="When do you tow?"
       description="Spring work, looks in mid-season and the lay-up go by it."
     >
-      <SheetForm save={() => void save()} label="Keep it">
+      <SheetForm save={save} label="Keep it">
         <Choice
           label="It holds for"
           columns="grid-cols-2"

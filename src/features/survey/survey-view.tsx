@@ -4,7 +4,7 @@ import { useEffect, useRef, useState } from 'react';
 import { surveyProgress, surveyResult, type SurveyItem } from '@/core/survey';
 import { RigPage, type RigView } from '@/features/common';
 import { STATION_WORDS, surveyItemWords } from '@/text';
-import { Button, RigPlan, Tape } from '@/ui';
+import { Button, RigPlan, Settled, Tape } from '@/ui';
 import { ItemForm } from './item-form';
 import { ResultList } from './result-list';
 
@@ -68,18 +68,20 @@ function Survey({ view }: { view: RigView }) {
           {title}
         </h1>
         <p className="text-soft mt-1 mb-5 max-w-[60ch] text-lg">{look}</p>
-        <ItemForm key={item.key} view={view} item={item} state={state} onDone={after} />
-        <div className="mt-6 flex flex-wrap gap-2.5">
-          <Button disabled={index === 0} onClick={() => go(-1)}>
-            Back
-          </Button>
-          <Button disabled={index === items.length - 1} onClick={() => go(1)}>
-            Pass over for now
-          </Button>
-          <Button look="quiet" onClick={() => setEnded(true)}>
-            What it comes to so far
-          </Button>
-        </div>
+        <Settled of={item.key}>
+          <ItemForm key={item.key} view={view} item={item} state={state} onDone={after} />
+          <div className="mt-6 flex flex-wrap gap-2.5">
+            <Button disabled={index === 0} onClick={() => go(-1)}>
+              Back
+            </Button>
+            <Button disabled={index === items.length - 1} onClick={() => go(1)}>
+              Pass over for now
+            </Button>
+            <Button look="quiet" onClick={() => setEnded(true)}>
+              What it comes to so far
+            </Button>
+          </div>
+        </Settled>
       </div>
       <aside className="order-first hidden lg:order-none lg:block">
         <div className="border-line bg-sheet sticky top-6 rounded-sheet border p-3">

@@ -5,7 +5,7 @@ import { judgeItem, type Answer, type Walk, type WalkContext } from '@/core/walk
 import { isWheelEnd, type Place } from '@/core/rig';
 import type { Photo } from '@/store';
 import { placeName, WALK_WORDS, zoneNote, zoneTitle } from '@/text';
-import { Button, WalkPlan, type Along } from '@/ui';
+import { Button, Settled, WalkPlan, type Along } from '@/ui';
 import { ItemFields } from './item-fields';
 import { ItemTile } from './item-tile';
 import type { WalkDraft } from './walk-draft';
@@ -76,7 +76,7 @@ export function ZoneView({
         {zoneTitle(zone.id)}
         {note && <span className="text-soft font-words text-lg font-normal">{note}</span>}
       </h1>
-      <div className="mt-3 mb-4 grid gap-2.5">
+      <Settled of={zone.id} className="mt-3 mb-4 grid gap-2.5">
         {zone.items.map((item) => {
           const judged = judgeItem(item, draft.answers, context);
           const shown = open === item.key;
@@ -117,8 +117,11 @@ export function ZoneView({
             </div>
           );
         })}
-      </div>
-      <div className="bg-paper border-line sticky bottom-[var(--bar)] z-10 -mx-4 mt-auto grid grid-cols-[4.6rem_minmax(0,1fr)_4.6rem] gap-2 border-t px-4 py-3 md:bottom-0 md:-mx-8 md:px-8">
+      </Settled>
+      <Settled
+        of={zone.id}
+        className="bg-paper border-line sticky bottom-[var(--bar)] z-10 -mx-4 mt-auto grid grid-cols-[4.6rem_minmax(0,1fr)_4.6rem] gap-2 border-t px-4 py-3 md:bottom-0 md:-mx-8 md:px-8"
+      >
         <Button size="lg" disabled={draft.at === 0} onClick={() => onMove(-1)}>
           Back
         </Button>
@@ -136,7 +139,7 @@ export function ZoneView({
         <Button size="lg" disabled={left.length === 0} onClick={() => onMove(1)}>
           Pass
         </Button>
-      </div>
+      </Settled>
     </div>
   );
 }

@@ -1,5 +1,6 @@
 'use client';
 
+import { useRef } from 'react';
 import { judgeRecheck, type RecheckResult } from '@/core/judge';
 import { mayCheckLugs } from '@/core/rules';
 import { isWheelEnd, matesOf, type WheelEnd } from '@/core/rig';
@@ -7,7 +8,7 @@ import { threadsOf, useRecord, type Draft, type RigView } from '@/features/commo
 import { dutyMark } from '@/features/duties';
 import { usePreferences } from '@/store';
 import { dutyStanding, meterAmount, RECHECK_FINDING, ruleWords, threadsWords, torqueSpec } from '@/text';
-import { Button, Dialog, LinkButton, Mark } from '@/ui';
+import { Button, Dialog, LinkButton, Mark, Settled, useOnce } from '@/ui';
 
 const CHOICES: readonly { result: RecheckResult; label: string; look: 'primary' | 'plain' | 'danger' }[] = [
   { result: 'held', label: 'All held', look: 'primary' },
@@ -27,6 +28,8 @@ export function RecheckDialog({
 }) {
   const { units } = usePreferences();
   const record = useRecord();
+  const once = useOnce();
+  const told = useRef<RigView['rig']['refits'][WheelEnd]>(undefined);
   const { rig, model, duties } = view;
   const open = duties.flatMap((duty) =>
     duty.routine === 'lug-recheck' && isWheelEnd(duty.place) ? [{ ...duty, place: duty.place }] : [],
@@ -38,6 +41,10 @@ export function RecheckDialog({
   const sorted = [...open].sort((a, b) => rank(a) - rank(b));
 
   const say = async (place: WheelEnd, result: RecheckResult) => {
+    // Until what was told shows, the same wheel is not told again.
+    const refit = rig.refits[place];
+    if (told.current === refit) return;
+    told.current = refit;
     const judged = judgeRecheck(result, rig.refits[place]?.moves ?? 0);
     const drafts: Draft[] = [{ kind: 'recheck', body: { place, result } }];
     const grave = judged.rule === 'recheck-loose' || judged.rule === 'recheck-moved-again';
@@ -51,7 +58,12 @@ export function RecheckDialog({
           of: { subject: 'lug-move', grade: result },
         },
       });
-    await record(rig.id, drafts, `${place}: ${ruleWords(judged, '')}`);
+    try {
+      await record(rig.id, drafts, `${place}: ${ruleWords(judged, '')}`);
+    } catch (error) {
+      told.current = undefined;
+      throw error;
+    }
     if (open.length <= 1) onClose();
   };
 
@@ -65,50 +77,52 @@ export function RecheckDialog({
       {sorted.length === 0 ? (
         <p className="py-4 text-lg">No recheck is open.</p>
       ) : (
-        <ul className="divide-line divide-y">
-          {sorted.map((duty) => {
-            const standing = dutyStanding(duty, units);
-            const use = duty.governing;
-            const threads = threadsOf(view, duty.place);
-            const known = mayCheckLugs(model, threads);
-            return (
-              <li key={duty.id} className="py-4">
-                <p className="mb-3 flex items-center gap-3">
-                  <Mark mark={dutyMark(duty)} size={26} spoken />
-                  <span className="figures text-3xl font-semibold">{duty.place}</span>
-                  <span className="text-soft">
-                    {standing.figure} {standing.words}
-                    {use && `, check at ${meterAmount('distance', use.limit, units)} from the refit`}
-                  </span>
-                </p>
-                {known ? (
-                  <p className="mb-3 text-lg">At {torqueSpec(model, units, threads)}.</p>
-                ) : (
-                  <div className="border-due mb-3 grid justify-items-start gap-2 border-l-4 pl-3">
-                    <p>{threadsWords(model, threads)}</p>
-                    <LinkButton href={`/bench?rig=${rig.id}&jobs=stud-threads:${duty.place}`}>
-                      Care for its threads
-                    </LinkButton>
-                  </div>
-                )}
-                <div className="grid grid-cols-3 gap-2">
-                  {CHOICES.filter(({ result }) => known || result === 'loose').map(
-                    ({ result, label, look }) => (
-                      <Button
-                        key={result}
-                        size="lg"
-                        look={look === 'primary' && duty.verdict === 'soon' ? 'plain' : look}
-                        onClick={() => void say(duty.place, result)}
-                      >
-                        {label}
-                      </Button>
-                    ),
+        <Settled of={sorted.map(({ place }) => place).join(' ')}>
+          <ul className="divide-line divide-y">
+            {sorted.map((duty) => {
+              const standing = dutyStanding(duty, units);
+              const use = duty.governing;
+              const threads = threadsOf(view, duty.place);
+              const known = mayCheckLugs(model, threads);
+              return (
+                <li key={duty.id} className="py-4">
+                  <p className="mb-3 flex items-center gap-3">
+                    <Mark mark={dutyMark(duty)} size={26} spoken />
+                    <span className="figures text-3xl font-semibold">{duty.place}</span>
+                    <span className="text-soft">
+                      {standing.figure} {standing.words}
+                      {use && `, check at ${meterAmount('distance', use.limit, units)} from the refit`}
+                    </span>
+                  </p>
+                  {known ? (
+                    <p className="mb-3 text-lg">At {torqueSpec(model, units, threads)}.</p>
+                  ) : (
+                    <div className="border-due mb-3 grid justify-items-start gap-2 border-l-4 pl-3">
+                      <p>{threadsWords(model, threads)}</p>
+                      <LinkButton href={`/bench?rig=${rig.id}&jobs=stud-threads:${duty.place}`}>
+                        Care for its threads
+                      </LinkButton>
+                    </div>
                   )}
-                </div>
-              </li>
-            );
-          })}
-        </ul>
+                  <div className="grid grid-cols-3 gap-2">
+                    {CHOICES.filter(({ result }) => known || result === 'loose').map(
+                      ({ result, label, look }) => (
+                        <Button
+                          key={result}
+                          size="lg"
+                          look={look === 'primary' && duty.verdict === 'soon' ? 'plain' : look}
+                          onClick={() => void once(() => say(duty.place, result))}
+                        >
+                          {label}
+                        </Button>
+                      ),
+                    )}
+                  </div>
+                </li>
+              );
+            })}
+          </ul>
+        </Settled>
       )}
       <p className="border-soon text-soft mt-2 border-l-4 pl-3">
         A nut that moved is brought back to torque now, and its miles start again. Loose is a nut that turns

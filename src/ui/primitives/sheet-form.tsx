@@ -1,5 +1,6 @@
 import type { ReactNode } from 'react';
 import { Button } from './button';
+import { useOnce } from './use-once';
 
 /** A form in a sheet: its fields one below the other, and the one button that saves it. */
 export function SheetForm({
@@ -8,18 +9,20 @@ export function SheetForm({
   look = 'primary',
   children,
 }: {
-  save: () => void;
+  /** Saves it; asked for again while it saves, it is the same tap. */
+  save: () => unknown;
   label: string;
   look?: 'primary' | 'plain';
   children: ReactNode;
 }) {
+  const once = useOnce();
   return (
     <form
       noValidate
       className="grid gap-5"
       onSubmit={(event) => {
         event.preventDefault();
-        save();
+        void once(save);
       }}
     >
       {children}

@@ -1,0 +1,47 @@
+import { expect, test, type Locator } from '@playwright/test';
+import { DRIFTWOOD, setUp, startRepack } from './steps';
+
+/** Two taps on one spot, so far apart (ms) as a glove bounces or a double tap comes. */
+async function twice(target: Locator, gap: number): Promise<void> {
+  await target.click({ clickCount: 2, delay: gap });
+}
+
+for (const gap of [40, 150])
+  test(`two taps ${gap * 2} ms apart pass one step, one stop and one recheck`, async ({ page }) => {
+    await setUp(page, DRIFTWOOD, [
+      {
+        kind: 'work',
+        body: {
+          jobs: [{ routine: 'repack', place: '1L' }],
+          from: 'bench',
+          readings: [],
+          conditions: [],
+          materials: [],
+          renewed: [],
+          refits: [{ place: '1L', limits: [16_093, 40_233], threads: 'dry' }],
+          skipped: [],
+        },
+      },
+      { kind: 'trip', body: { distance: 20_000, launches: 0 } },
+    ]);
+    const next = page.getByRole('region', { name: 'Next for Driftwood' });
+    await next.getByRole('button', { name: 'Recheck', exact: true }).click();
+    await twice(page.getByRole('dialog').getByRole('button', { name: 'All held' }), gap);
+    await expect(page.getByRole('dialog')).toHaveCount(0);
+    await page.goto('/logbook');
+    await expect(page.getByRole('button', { name: /1L.*held/i })).toHaveCount(1);
+
+    await page.goto('/walk?walk=hitch');
+    await page.getByRole('button', { name: 'Tires are cold: begin' }).click();
+    const heading = page.getByRole('heading', { level: 1 });
+    await expect(heading).toContainText('Tow vehicle');
+    await twice(page.getByRole('button', { name: /^All clear here/ }), gap);
+    await expect(heading).toContainText('Tongue');
+    await expect(page.locator('main button[aria-pressed=true]')).toHaveCount(0);
+
+    await page.goto('/');
+    await startRepack(page, '1L');
+    await twice(page.getByRole('button', { name: 'Done', exact: true }), gap);
+    await expect(page.getByText(/^step 2 of/)).toBeVisible();
+    await expect(heading).toContainText('Chock');
+  });
