@@ -1,6 +1,17 @@
-import { expect, test } from '@playwright/test';
-import { alertOf, choose, DRIFTWOOD, setUp } from './steps';
+import { expect, test, type Page } from '@playwright/test';
+import { drafted, skipTo } from './by-script';
+import { alertOf, choose, DRIFTWOOD, setUp, tow } from './steps';
 import { typeRig } from './type-rig';
+
+/** The next write of a kind fails, as on a full disk. */
+const failOnce = (page: Page, method: 'add' | 'put') =>
+  page.evaluate((name) => {
+    const real = IDBObjectStore.prototype[name];
+    IDBObjectStore.prototype[name] = () => {
+      IDBObjectStore.prototype[name] = real;
+      throw new DOMException('the disk is full', 'QuotaExceededError');
+    };
+  }, method);
 
 test('miles: negative, no number, absurd, and very far are each told at the field, and what was typed stays', async ({
   page,
@@ -102,13 +113,7 @@ test('when the device cannot store it, nothing is lost and nothing is claimed', 
   await page.getByRole('button', { name: 'Home again' }).click();
   const miles = page.getByRole('dialog').getByRole('textbox', { name: 'Towed' });
   await miles.fill('120');
-  await page.evaluate(() => {
-    const real = IDBObjectStore.prototype.add;
-    IDBObjectStore.prototype.add = () => {
-      IDBObjectStore.prototype.add = real;
-      throw new DOMException('the disk is full', 'QuotaExceededError');
-    };
-  });
+  await failOnce(page, 'add');
   await page.getByRole('button', { name: 'Log it' }).click();
   await expect(page.getByText(/could not store this, so it is not logged/)).toBeVisible();
   await expect(miles).toHaveValue('120');
@@ -116,4 +121,72 @@ test('when the device cannot store it, nothing is lost and nothing is claimed', 
   await expect(page.getByRole('dialog')).toContainText('120 mi logged');
   await page.getByRole('button', { name: 'Back to the Yard' }).click();
   await expect(page.getByRole('region', { name: 'Lately' })).toContainText('120 mi on record');
+});
+
+test('a walk goes on after a tap that the device could not store, and taking back says when it fails', async ({
+  page,
+}) => {
+  await setUp(page, DRIFTWOOD);
+  await page.goto('/walk?walk=hitch');
+  await page.getByRole('button', { name: 'Tires are cold: begin' }).click();
+  const first = page.locator('main button[aria-pressed]').first();
+  await expect(first).toBeVisible();
+  await failOnce(page, 'put');
+  await first.click();
+  await expect(page.getByText(/could not store this/)).toBeVisible();
+  await expect(first).toHaveAttribute('aria-pressed', 'false');
+  await first.click();
+  await expect(first).toHaveAttribute('aria-pressed', 'true');
+
+  await page.goto('/');
+  await tow(page, '12');
+  await failOnce(page, 'add');
+  await page
+    .getByRole('listitem')
+    .filter({ hasText: 'Trip logged' })
+    .getByRole('button', { name: 'Take it back' })
+    .click();
+  await expect(page.getByText(/could not store this/)).toBeVisible();
+  await expect(page.getByRole('region', { name: 'Lately' })).toContainText('12 mi on record');
+});
+
+test('a form keeps the units it was opened in, whatever another tab is set to', async ({ page, context }) => {
+  await setUp(page, DRIFTWOOD);
+  await page.getByRole('button', { name: 'Home again' }).click();
+  const miles = page.getByRole('dialog').getByRole('textbox', { name: 'Towed' });
+  await miles.fill('100');
+  const other = await context.newPage();
+  await other.goto('/keep');
+  await other.getByRole('radio', { name: /^Metric/ }).click();
+  await expect(page.getByText(/km on record/)).toBeVisible();
+  await page.getByRole('button', { name: 'Log it' }).click();
+  await expect(page.getByRole('dialog')).toContainText('100 mi logged');
+  await page.getByRole('button', { name: 'Back to the Yard' }).click();
+  await expect(page.getByRole('region', { name: 'Lately' })).toContainText('161 km on record');
+});
+
+test('a step begun in one system of units and taken up in the other keeps what was typed', async ({
+  page,
+}) => {
+  await setUp(page, DRIFTWOOD);
+  await page.goto('/bench?jobs=pressures:rig');
+  await page.getByRole('button', { name: 'Start the card' }).click();
+  const pressure = page.getByLabel(/^Pressure/);
+  await pressure.fill('65');
+  await drafted(page, '65');
+  const card = page.url();
+  await page.goto('/keep');
+  await page.getByRole('radio', { name: /^Metric/ }).click();
+  await page.goto(card);
+  await expect(pressure).toHaveValue('65');
+  await page.getByRole('button', { name: 'Done', exact: true }).click();
+  await expect(page.getByText(/^step 2 of/)).toBeVisible();
+  await skipTo(page, /Every step is through/);
+  await page.getByRole('button', { name: 'Close and log it' }).click();
+  await page.goto('/logbook');
+  await page
+    .getByRole('button', { name: /ressures set/ })
+    .first()
+    .click();
+  await expect(page.getByRole('dialog')).toContainText('Cold pressure 448 kPa');
 });

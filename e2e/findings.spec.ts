@@ -22,8 +22,6 @@ test('something that is not right is reported at its place, forbids towing, and 
     .getByRole('button', { name: 'Fixed' })
     .click();
   await page.getByRole('button', { name: 'Close the finding' }).click();
-  await expect(alertOf(page)).toContainText('Say what was done');
-  await page.getByRole('button', { name: 'Close the finding' }).click();
   await expect(alertOf(page)).toContainText('It forbade towing: say what was renewed, or who did it.');
   await page
     .getByRole('textbox', { name: 'The part renewed, or the shop that did it' })

@@ -1,5 +1,5 @@
 import { expect, test, type Locator } from '@playwright/test';
-import { DRIFTWOOD, setUp, startRepack } from './steps';
+import { DRIFTWOOD, setUp } from './steps';
 
 /** Two taps on one spot, so far apart (ms) as a glove bounces or a double tap comes. */
 async function twice(target: Locator, gap: number): Promise<void> {
@@ -39,8 +39,9 @@ for (const gap of [40, 150])
     await expect(heading).toContainText('Tongue');
     await expect(page.locator('main button[aria-pressed=true]')).toHaveCount(0);
 
-    await page.goto('/');
-    await startRepack(page, '1L');
+    await page.goto('/bench?place=1R');
+    await page.getByRole('button', { name: 'Start the card' }).click();
+    await expect(page.getByText(/^step 1 of/)).toBeVisible();
     await twice(page.getByRole('button', { name: 'Done', exact: true }), gap);
     await expect(page.getByText(/^step 2 of/)).toBeVisible();
     await expect(heading).toContainText('Chock');

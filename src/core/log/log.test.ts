@@ -9,6 +9,7 @@ import {
   makeEntry,
   makeVoid,
   readEntry,
+  recordedAfter,
   type Entry,
   type EntryOf,
   type Kind,
@@ -168,9 +169,38 @@ describe('corrections and withdrawals', () => {
     expect(milesOf(setup(), a, b, undo, gone, back)).toBe(100);
   });
 
+  test('what was recorded ahead of this device’s clock is withdrawn and corrected all the same', () => {
+    // Brought in from a device whose clock ran ahead.
+    const ahead = entry('trip', 10, { distance: 1000, launches: 0 });
+    const now = day(5);
+    const distance = (...more: readonly Entry[]) =>
+      foldEntries([entry('rig.setup', 0, { model: sampleModel({}) }), ahead, ...more]).state.rigs[RIG]
+        ?.distance;
+    const withdrawn = makeVoid(ahead, '0196d000-0000-7000-8000-0000000000e1', now);
+    expect(distance()).toBe(1000);
+    expect(distance(withdrawn)).toBe(0);
+    // Put back by withdrawing the withdrawal, which lies ahead as well.
+    expect(distance(withdrawn, makeVoid(withdrawn, '0196d000-0000-7000-8000-0000000000e2', now))).toBe(1000);
+    const corrected = makeEntry(
+      'trip',
+      {
+        id: '0196d000-0000-7000-8000-0000000000e3',
+        rig: RIG,
+        happened: ahead.happened,
+        recorded: recordedAfter(ahead, now),
+        replaces: ahead.id,
+      },
+      { distance: 400, launches: 0 },
+    );
+    expect(distance(corrected)).toBe(400);
+    expect(recordedAfter(undefined, now)).toBe(now);
+    expect(recordedAfter({ recorded: day(4) }, now)).toBe(now);
+  });
+
   test('an entry cannot withdraw what was written after it, nor another rig, nor itself', () => {
     const a = trip(1, 100, { recorded: 9 });
-    const early = makeVoid(a, '0196d000-0000-7000-8000-00000000aab1', day(3));
+    // As a file may claim it: nothing here writes one so.
+    const early = { ...makeVoid(a, '0196d000-0000-7000-8000-00000000aab1', day(3)), recorded: day(3) };
     expect(foldEntries([a, early]).dead.size).toBe(0);
     const foreign = {
       ...makeVoid(a, '0196d000-0000-7000-8000-00000000aab2', day(10)),

@@ -229,11 +229,19 @@ export function factApplies(model: RigModel, id: FactId, index?: number): boolea
   return axles.some((one) => def.when?.(one, model) ?? true);
 }
 
-/** The facts that can be told of a rig and are not known yet, at one axle at least. */
-export function missingFacts(model: RigModel): readonly FactId[] {
-  return FACT_IDS.filter((id) => {
+/** The facts that are asked of a rig: those that can be told of it, and of those that a school asks for the ones it does, or that are known. */
+export function askedFacts(model: RigModel, also: readonly FactId[] = []): readonly FactId[] {
+  return FACT_IDS.filter(
+    (id) =>
+      factApplies(model, id) &&
+      (!factDef(id).unasked || also.includes(id) || factValue(model, id) !== undefined),
+  );
+}
+
+/** The facts that are asked of a rig and are not known yet, at one axle at least. */
+export function missingFacts(model: RigModel, also: readonly FactId[] = []): readonly FactId[] {
+  return askedFacts(model, also).filter((id) => {
     const def = factDef(id);
-    if (def.unasked) return false;
     if (def.scope === 'rig') return factApplies(model, id) && factValue(model, id) === undefined;
     return model.axles.some((_, i) => factApplies(model, id, i) && factValue(model, id, i) === undefined);
   });

@@ -60,6 +60,7 @@ export {
 export {
   FACT_GROUPS,
   FACT_IDS,
+  askedFacts,
   factApplies,
   factAt,
   factDef,

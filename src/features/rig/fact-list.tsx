@@ -2,7 +2,6 @@ import {
   factApplies,
   factDef,
   FACT_GROUPS,
-  FACT_IDS,
   factValue,
   type FactGroup,
   type FactId,
@@ -24,32 +23,41 @@ const isGuessed = (raw: unknown) =>
   raw !== null && typeof raw === 'object' && 'source' in raw && raw.source === 'guess';
 
 /** The facts of a group that can be told of a rig, axle by axle where axles differ. */
-function rowsOf(model: RigModel, group: FactGroup, units: UnitSystem): readonly Row[] {
-  return FACT_IDS.filter((id) => factDef(id).group === group && factApplies(model, id)).map((id): Row => {
-    const axles = factDef(id).scope === 'axle' ? model.axles.map((_, i) => i) : [0];
-    const asked = axles.filter((i) => factApplies(model, id, i));
-    const values = asked.map((i) => factValue(model, id, i));
-    const known = values.every((value) => value !== undefined);
-    const alike = new Set(values.map((value) => JSON.stringify(value))).size === 1;
-    const text = alike
-      ? factWords(id, values[0], units)
-      : list(asked.map((i) => `axle ${i + 1}: ${factText(id, factValue(model, id, i), units)}`));
-    return { id, known, guess: values.some(isGuessed), text };
-  });
+function rowsOf(
+  model: RigModel,
+  ids: readonly FactId[],
+  group: FactGroup,
+  units: UnitSystem,
+): readonly Row[] {
+  return ids
+    .filter((id) => factDef(id).group === group)
+    .map((id): Row => {
+      const axles = factDef(id).scope === 'axle' ? model.axles.map((_, i) => i) : [0];
+      const told = axles.filter((i) => factApplies(model, id, i));
+      const values = told.map((i) => factValue(model, id, i));
+      const known = values.every((value) => value !== undefined);
+      const alike = new Set(values.map((value) => JSON.stringify(value))).size === 1;
+      const text = alike
+        ? factWords(id, values[0], units)
+        : list(told.map((i) => `axle ${i + 1}: ${factText(id, factValue(model, id, i), units)}`));
+      return { id, known, guess: values.some(isGuessed), text };
+    });
 }
 
 /** Every fact of a rig by its groups: what is known and whence, what is not and what it would unlock. */
 export function FactList({
   model,
+  asked,
   units,
   onOpen,
 }: {
   model: RigModel;
+  asked: readonly FactId[];
   units: UnitSystem;
   onOpen: (id: FactId) => void;
 }) {
   return FACT_GROUPS.map((group) => {
-    const rows = rowsOf(model, group, units);
+    const rows = rowsOf(model, asked, group, units);
     const known = rows.filter((row) => row.known).length;
     return (
       <section key={group} className="mb-6" aria-label={FACT_GROUP_WORDS[group]}>

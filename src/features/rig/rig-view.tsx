@@ -2,7 +2,7 @@
 
 import { useRouter } from 'next/navigation';
 import { useState } from 'react';
-import { FACT_IDS, factApplies, missingFacts, placesOf, type FactId } from '@/core/rig';
+import { askedFacts, missingFacts, placesOf, type FactId } from '@/core/rig';
 import { FactDialog } from '@/features/facts';
 import { RigPage, useRecord, type RigView } from '@/features/common';
 import { usePreferences } from '@/store';
@@ -34,9 +34,10 @@ function Facts({ view }: { view: RigView }) {
   const router = useRouter();
   const [open, setOpen] = useState<FactId>();
   const [retiring, setRetiring] = useState(false);
-  const { model, rig, conflicts } = view;
-  const asked = FACT_IDS.filter((id) => factApplies(model, id));
-  const missing = missingFacts(model);
+  const { model, rig, house, conflicts } = view;
+  const also: readonly FactId[] = house.threads === 'anti-seize' ? ['treatedTorque'] : [];
+  const asked = askedFacts(model, also);
+  const missing = missingFacts(model, also);
   const known = asked.length - missing.length;
   const next = WORTH.filter((id) => missing.includes(id)).slice(0, 3);
   const tell = (path: string, value: boolean | null) =>
@@ -95,7 +96,7 @@ function Facts({ view }: { view: RigView }) {
             </ul>
           </section>
         )}
-        <FactList model={model} units={units} onOpen={setOpen} />
+        <FactList model={model} asked={asked} units={units} onOpen={setOpen} />
         <GearList model={model} onTell={(id, has) => tell(`gear.${id}`, has)} />
         <div className="flex flex-wrap gap-2.5">
           <LinkButton href={`/setup?rig=${rig.id}`}>Name, kind, axles</LinkButton>
