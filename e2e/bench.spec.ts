@@ -22,6 +22,8 @@ test('a repack in safe order, from chocks to final torque, to its entry and its 
   await expect(page.getByText(/^Clear\. Inside 0\.001 in to 0\.010 in/)).toBeVisible();
   await expect(page.getByText('Window: house rule')).toBeVisible();
 
+  await page.getByRole('button', { name: 'Set, the pin goes in' }).click();
+  await expect(page.getByRole('heading', { level: 1 })).toContainText('Lock the nut');
   await skipTo(page, /Star round at 100 lbf·ft/);
   await expect(page.getByRole('img', { name: /^Star of 5 nuts/ }).first()).toBeVisible();
   await page.getByRole('button', { name: 'Nut 1 is tight' }).click();
@@ -34,7 +36,7 @@ test('a repack in safe order, from chocks to final torque, to its entry and its 
   await page.goto('/logbook');
   await page.getByRole('button', { name: /Repacked 1L/ }).click();
   const entry = page.getByRole('dialog');
-  await expect(entry).toContainText('End play 0.006 in');
+  await expect(entry).toContainText('end play 0.006 in');
   await expect(entry).toContainText('Grease: lithium complex');
   await expect(entry).toContainText('Lug rechecks opened at 10 mi, 25 mi and 50 mi');
 });

@@ -79,10 +79,7 @@ export interface WalkContext {
  * A pressure (Pa) as it would read cold in the air it is towed in: a cold one as it stands, a warm one brought back
  * from the tire's own heat. The placard's pressure is a cold one, whatever the weather.
  */
-export function coldPressure(
-  value: number,
-  { tires, tireTemp, altitude, air = ONE_TEMPERATURE }: Around,
-): number {
+function coldPressure(value: number, { tires, tireTemp, altitude, air = ONE_TEMPERATURE }: Around): number {
   return tires === 'warm' && tireTemp !== undefined
     ? pressureAt(value, { temperature: tireTemp, altitude }, { temperature: air, altitude })
     : value;

@@ -13,7 +13,6 @@ export {
 } from './walk';
 export type { LookId, System } from './looks';
 export {
-  coldPressure,
   judgePressure,
   findingsOfWalk,
   judgeItem,
