@@ -1,4 +1,5 @@
 import { expect, test, type Locator } from '@playwright/test';
+import { workOf } from '../src/core/log';
 import { DRIFTWOOD, setUp } from './steps';
 
 /** Two taps on one spot, so far apart (ms) as a glove bounces or a double tap comes. */
@@ -12,14 +13,8 @@ for (const gap of [40, 150])
       {
         kind: 'work',
         body: {
-          jobs: [{ routine: 'repack', place: '1L' }],
-          from: 'bench',
-          readings: [],
-          conditions: [],
-          materials: [],
-          renewed: [],
+          ...workOf([{ routine: 'repack', place: '1L' }]),
           refits: [{ place: '1L', limits: [16_093, 40_233], threads: 'dry' }],
-          skipped: [],
         },
       },
       { kind: 'trip', body: { distance: 20_000, launches: 0 } },

@@ -45,7 +45,7 @@ export const READING_WORDS: Record<
   'axle-at': { label: 'Coupler to axle center' },
   'bolt-spacing': { label: 'Between the outer bolts of the equalizer' },
   'came-off': {
-    label: 'Why it came off',
+    label: 'Why the old one came off',
     hint: 'It goes with the tire: what is flat or worn out is no spare.',
   },
   law: { label: 'What the law asks here, and where it stands' },

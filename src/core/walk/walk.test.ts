@@ -93,6 +93,14 @@ test('a plain trailer is not asked for brakes or straps', () => {
   expect(keys.some((key) => /breakaway|brakeController|winch/.test(key))).toBe(false);
 });
 
+test('no wrench goes to lugs whose threads nobody knows; everything else is looked at', () => {
+  const keys = (barred: Parameters<typeof compileWalk>[3]) =>
+    itemsOf(compileWalk('twice', model, 'round', barred)).map(({ key }) => key);
+  const all = keys([]);
+  expect(all).toContain('torque@1L');
+  expect(keys(['1L'])).toEqual(all.filter((key) => key !== 'torque@1L'));
+});
+
 describe('pressures', () => {
   const at = (value: number, around: Around) =>
     judgeItem(

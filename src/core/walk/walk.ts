@@ -78,9 +78,17 @@ function systemOf({ look, place }: WalkItem): System {
   return look === 'gear' && place !== 'rig' ? systemOfGear(place as never) : lookDef(look).system;
 }
 
-/** A walk of a rig in one of its two orders; both have the same items. */
-export function compileWalk(walk: WalkId, model: RigModel, order: WalkOrder): Walk {
-  const stops = round(walk, model);
+/** A walk of a rig in one of its two orders; both have the same items. No wrench goes to the lugs of the wheels that are `barred`: what their threads carry is not known. */
+export function compileWalk(
+  walk: WalkId,
+  model: RigModel,
+  order: WalkOrder,
+  barred: readonly WheelEnd[] = [],
+): Walk {
+  const stops = round(walk, model).map((zone) => ({
+    ...zone,
+    items: zone.items.filter(({ look, place }) => look !== 'torque' || !barred.some((end) => end === place)),
+  }));
   const items = stops.flatMap((zone) => zone.items);
   const zones: readonly WalkZone[] =
     order === 'round'

@@ -142,7 +142,7 @@ const SUSPENSION: Partial<Record<StepId, SuspensionPart>> = {
   'axle-bolts': 'bolts',
 };
 
-const STAR: ReadonlySet<StepId> = new Set(['check-lugs', 'threads', 'adapter-torque']);
+const STAR: ReadonlySet<StepId> = new Set(['check-lugs', 'threads', 'dress-threads', 'adapter-torque']);
 
 /** The brake a step works on: the one that is there, or the one that will be. */
 function brakeOf(

@@ -163,7 +163,7 @@ export function DoneDialog({
             <LinkButton
               href={`/bench?rig=${view.rig.id}&jobs=${places.map((place) => `stud-threads:${place}`).join(',')}`}
             >
-              Care for the threads
+              Clean the threads now
             </LinkButton>
           </div>
         )}

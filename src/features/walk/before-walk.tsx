@@ -58,7 +58,7 @@ export function BeforeWalk({
             dimension="temperature"
             value={tireTemp}
             onValue={setTireTemp}
-            hint="With it, warm pressures are brought back to cold. Without it they are kept, but not judged. Never let air out of a warm tire."
+            hint="With it, warm pressures are brought back to cold. Without it a tenth is taken off. Never let air out of a warm tire."
           />
           <div className="grid grid-cols-2 gap-2.5">
             <Button

@@ -3,6 +3,7 @@ import { extend, makeEntry, type Entry } from '@/core/log';
 import type { UnitSystem } from '@/core/quantity';
 import { compileWalk, judgeWalk } from '@/core/walk';
 import { rigView, type RigView, type Rigs } from '@/features/common';
+import { barredLugs } from './barred-lugs';
 import type { WalkDraft } from './walk-draft';
 import { walkEntries } from './walk-entries';
 
@@ -14,7 +15,7 @@ export function standingAfter(
   units: UnitSystem,
 ): readonly TowReason[] {
   const { rig, model, house, now } = view;
-  const walk = compileWalk(draft.walk, model, draft.order);
+  const walk = compileWalk(draft.walk, model, draft.order, barredLugs(view));
   // Asked at its end alone: a tap on the way waits for nothing.
   if (draft.at < walk.zones.length) return [];
   const judged = judgeWalk(walk, draft.answers, {

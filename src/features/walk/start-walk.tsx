@@ -9,6 +9,7 @@ import { RigTabs, Ruled, type RigView } from '@/features/common';
 import { usePreferences } from '@/store';
 import { count, dayAgo, entryWords, WALK_WORDS } from '@/text';
 import { Button, Choice, LinkButton, Mark } from '@/ui';
+import { barredLugs } from './barred-lugs';
 import type { WalkDraft } from './walk-draft';
 
 const MAIN: WalkId = 'hitch';
@@ -46,7 +47,8 @@ export function StartWalk({
 }) {
   const { units } = usePreferences();
   const [order, setOrder] = useState<WalkOrder>('round');
-  const items = (walk: WalkId) => itemsOf(compileWalk(walk, view.model, 'round')).length;
+  const barred = barredLugs(view);
+  const items = (walk: WalkId) => itemsOf(compileWalk(walk, view.model, 'round', barred)).length;
   const walks = lastWalks(fold, view.rig.id);
   const row = (walk: WalkId) => (
     <li

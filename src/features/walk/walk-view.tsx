@@ -7,6 +7,7 @@ import { WALKS, type WalkBody, type WalkId } from '@/core/log';
 import { compileWalk, goVerdict, itemsOf, judgeWalk } from '@/core/walk';
 import {
   Loading,
+  threadsOf,
   useKept,
   useRecord,
   useWakeLock,
@@ -15,7 +16,9 @@ import {
   type Rigs,
 } from '@/features/common';
 import { newId, usePreferences, useYard } from '@/store';
-import { WALK_WORDS } from '@/text';
+import { list, threadsWords, WALK_WORDS } from '@/text';
+import { LinkButton } from '@/ui';
+import { barredLugs } from './barred-lugs';
 import { BeforeWalk } from './before-walk';
 import { GoView } from './go-view';
 import { StartWalk } from './start-walk';
@@ -47,7 +50,12 @@ function Walking({
   const record = useRecord();
   useWakeLock();
   const { rig, model, house } = view;
-  const walk = compileWalk(draft.walk, model, draft.order);
+  const barred = barredLugs(view);
+  const walk = compileWalk(draft.walk, model, draft.order, barred);
+  const untorqued = itemsOf(compileWalk(draft.walk, model, draft.order)).flatMap(({ look, place }) =>
+    look === 'torque' ? barred.filter((end) => end === place) : [],
+  );
+  const [first] = untorqued;
   const context = { rig, model, house, around: draft.around, at: draft.started };
   const items = itemsOf(walk);
   // What this very walk has looked at stands no more against it: lamps tried, pressures read, rechecks made.
@@ -57,6 +65,19 @@ function Walking({
       <div className="mx-auto w-full max-w-3xl px-4 py-5 md:px-8">
         <p className="text-soft">{model.name}</p>
         <h1 className="mb-5 text-4xl md:text-5xl">{WALK_WORDS[draft.walk].title}</h1>
+        {first && (
+          <div className="border-due mb-6 grid justify-items-start gap-2 border-l-4 pl-4">
+            <p>
+              <strong>No wrench to the lugs of {list(untorqued)} on this walk.</strong>{' '}
+              {threadsWords(model, threadsOf(view, first))}
+            </p>
+            <LinkButton
+              href={`/bench?rig=${rig.id}&jobs=${untorqued.map((end) => `stud-threads:${end}`).join(',')}`}
+            >
+              Clean the threads now
+            </LinkButton>
+          </div>
+        )}
         <BeforeWalk
           pressures={items.some(({ reads }) => reads === 'pressure')}
           onBegin={(around) => change((now) => ({ ...now, around, begun: true }))}

@@ -59,7 +59,7 @@ export function ZoneView({
           <button type="button" className="mr-4 min-h-9 underline underline-offset-4" onClick={onLeave}>
             Leave off
           </button>
-          <span className="figures">
+          <span className="figures whitespace-nowrap">
             {done} of {all.length}
           </span>
         </span>

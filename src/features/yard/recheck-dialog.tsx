@@ -100,7 +100,7 @@ export function RecheckDialog({
                     <div className="border-due mb-3 grid justify-items-start gap-2 border-l-4 pl-3">
                       <p>{threadsWords(model, threads)}</p>
                       <LinkButton href={`/bench?rig=${rig.id}&jobs=stud-threads:${duty.place}`}>
-                        Care for its threads
+                        Clean its threads now
                       </LinkButton>
                     </div>
                   )}

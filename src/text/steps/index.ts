@@ -72,9 +72,7 @@ export function torqueSpec(
 /** Why nuts cannot be brought to a torque as they are, or nothing where they can. */
 export function threadsWords(model: RigModel, threads: ThreadState | undefined): string | undefined {
   if (mayCheckLugs(model, threads)) return undefined;
-  const why =
-    threads === 'treated'
-      ? 'Its threads carry anti-seize, and the lowered torque of its maker is not known.'
-      : 'Nobody knows whether its threads carry anti-seize.';
-  return `${why} The dry figure could stretch the studs: enter the lowered figure, or take one nut off at a time, wipe its thread dry and torque the wheel anew.`;
+  return threads === 'treated'
+    ? 'Its threads carry anti-seize, and the lowered torque of its maker is not known. The dry figure could stretch the studs: enter the lowered one under Rig, or wipe the threads dry and torque the wheel anew.'
+    : 'No record says whether its threads carry anti-seize, and on greased threads the dry figure could stretch the studs. One nut off at a time, brush and wipe each thread, then torque the wheel anew.';
 }
