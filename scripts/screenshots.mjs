@@ -85,6 +85,7 @@ const SHOTS = [
   { name: 'rig', go: (page) => page.goto(`${BASE}/rig?rig=${RIGS.hive}`) },
   {
     name: 'parts',
+    height: 900,
     go: async (page) => {
       await page.goto(`${BASE}/parts?rig=${RIGS.juniper}`);
       await page.getByRole('button', { name: /^1L,/ }).first().click();
@@ -114,19 +115,19 @@ const SHOTS = [
   },
   {
     name: 'finding',
+    height: 1120,
     go: async (page) => {
       await page.goto(`${BASE}/finding?rig=${RIGS.hive}`);
       await page.getByRole('link', { name: /rust scale/ }).click();
       await page.getByRole('list', { name: 'Photos, oldest first' }).getByRole('img').first().waitFor();
-      await page.evaluate(() => window.scrollTo(0, 190));
     },
   },
   {
     name: 'wheel-end',
+    height: 1000,
     go: async (page) => {
       await page.goto(`${BASE}/end?rig=${RIGS.hive}&place=1R`);
       await page.getByRole('application').first().locator('svg').waitFor();
-      await page.evaluate(() => window.scrollTo(0, 150));
     },
   },
   {
@@ -161,6 +162,7 @@ const SHOTS = [
   },
   {
     name: 'bench-step',
+    height: 1020,
     go: async (page) => {
       await startRepack(page, RIGS.juniper, '2R');
       await walkTo(page, /Grade rollers/);
@@ -216,7 +218,7 @@ try {
   const wanted = process.argv.slice(2);
   for (const shot of SHOTS.filter(({ name }) => wanted.length === 0 || wanted.includes(name))) {
     const context = await browser.newContext({
-      viewport: shot.view ?? DESK,
+      viewport: shot.view ?? { ...DESK, height: shot.height ?? DESK.height },
       timezoneId: 'UTC',
       hasTouch: shot.view !== undefined,
       reducedMotion: 'reduce',
@@ -233,6 +235,8 @@ try {
     await page.waitForLoadState('networkidle');
     await page.waitForFunction(() => !document.body.innerText.includes('Reading the log'));
     await page.evaluate(() => document.fonts.ready);
+    // Whole from its top; a sheet scrolls by itself.
+    await page.evaluate(() => window.scrollTo(0, 0));
     await page.screenshot({ path: `${out}/${shot.name}.png` });
     say(`${shot.name}.png`);
     await context.close();

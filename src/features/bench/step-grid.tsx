@@ -1,8 +1,8 @@
 'use client';
 
-import { useEffect, useRef } from 'react';
-import { isSpare, isWheelEnd } from '@/core/rig';
-import { PHASES, placesOnCard, type CardStep, type Run } from '@/core/routine';
+import { useEffect, useMemo, useRef } from 'react';
+import { isSpare, isWheelEnd, type RigModel } from '@/core/rig';
+import { PHASES, placesOnCard, type Card, type CardStep, type Run } from '@/core/routine';
 import type { RoutinePlace } from '@/core/rules';
 import type { UnitSystem } from '@/core/quantity';
 import { PHASE_WORDS, stepWords } from '@/text';
@@ -15,17 +15,17 @@ interface Line {
 }
 
 /** The wheel ends and spares of a card; what is done elsewhere has a line of its own. */
-function columnsOf(run: Run): readonly RoutinePlace[] {
-  return placesOnCard(run.card)
+function columnsOf(card: Card): readonly RoutinePlace[] {
+  return placesOnCard(card)
     .filter((place) => isWheelEnd(place) || isSpare(place))
     .sort();
 }
 
 /** The card as lines of like steps, a column for each wheel end. */
-function linesOf(run: Run, phase: CardStep['phase'], system: UnitSystem): readonly Line[] {
-  const columns = columnsOf(run);
+function linesOf(card: Card, model: RigModel, phase: CardStep['phase'], system: UnitSystem): readonly Line[] {
+  const columns = columnsOf(card);
   const lines = new Map<string, Line>();
-  run.card.steps.forEach((step, index) => {
+  card.steps.forEach((step, index) => {
     if (step.phase !== phase) return;
     const column = step.place === undefined ? -1 : columns.indexOf(step.place);
     const own = column >= 0;
@@ -35,7 +35,7 @@ function linesOf(run: Run, phase: CardStep['phase'], system: UnitSystem): readon
     if (line) lines.set(key, { ...line, cells: [...line.cells, cell] });
     else
       lines.set(key, {
-        short: stepWords(step, run.model, run.card.house, system).short,
+        short: stepWords(step, model, card.house, system).short,
         cells: [cell],
         shared: !own,
       });
@@ -48,7 +48,16 @@ const NOWHERE: readonly RoutinePlace[] = ['rig'];
 /** Where am I, what is left: steps down, wheel ends across. */
 export function StepGrid({ run, system }: { run: Run; system: UnitSystem }) {
   const current = useRef<HTMLTableCellElement>(null);
-  const columns = columnsOf(run);
+  // The words of a card are made once: a tap moves the mark. Its steps come anew from the database with each tap.
+  const signature = JSON.stringify([run.card.steps.map(({ key }) => key), run.model]);
+  const { columns, groups } = useMemo(
+    () => ({
+      columns: columnsOf(run.card),
+      groups: PHASES.map((phase) => ({ phase, lines: linesOf(run.card, run.model, phase, system) })),
+    }),
+    // eslint-disable-next-line react-hooks/exhaustive-deps
+    [signature, system],
+  );
   useEffect(() => {
     current.current?.scrollIntoView({ block: 'center' });
   }, [run.index]);
@@ -71,8 +80,7 @@ export function StepGrid({ run, system }: { run: Run; system: UnitSystem }) {
           ))}
         </tr>
       </thead>
-      {PHASES.map((phase) => {
-        const lines = linesOf(run, phase, system);
+      {groups.map(({ phase, lines }) => {
         if (lines.length === 0) return null;
         return (
           <tbody key={phase}>

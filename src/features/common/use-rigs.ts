@@ -66,7 +66,54 @@ export type Rigs =
       readonly now: Instant;
     };
 
-/** What follows from a rig's state, the work open on it, and the moment; none before it is set up. */
+/** What follows from the log alone: a tap on a card changes nothing of it. */
+type Standing = Pick<
+  RigView,
+  'rig' | 'model' | 'duties' | 'conflicts' | 'aging' | 'house' | 'season' | 'now'
+>;
+
+/** What a standing was worked out from beside the rig itself. */
+interface Grounds {
+  readonly minute: string;
+  readonly houseRules: RuleChoices;
+  readonly houseSeason: SeasonChoice | undefined;
+}
+
+const standings = new WeakMap<RigState, Grounds & { readonly standing: Standing }>();
+
+function standingOf(
+  rig: RigState,
+  now: Instant,
+  houseRules: RuleChoices,
+  houseSeason: SeasonChoice | undefined,
+): Standing | undefined {
+  const { model } = rig;
+  if (!model) return undefined;
+  // Duties move by the day: within a minute a rig that the log left as it was stands as it did.
+  const minute = now.slice(0, 16);
+  const kept = standings.get(rig);
+  if (kept?.minute === minute && kept.houseRules === houseRules && kept.houseSeason === houseSeason)
+    return kept.standing;
+  const house = rulesFor(houseRules, rig.rules);
+  const season = seasonOf(houseSeason, rig.season);
+  const review = reviewRig({ model, parts: rig.parts }, house, now);
+  const standing: Standing = {
+    rig,
+    model,
+    duties: dutiesOf(rig, now, house, season),
+    conflicts: review.filter((one) => !isOfAge(one)),
+    aging: review.filter(isOfAge),
+    house,
+    season,
+    now,
+  };
+  standings.set(rig, { minute, houseRules, houseSeason, standing });
+  return standing;
+}
+
+const views = new WeakMap<Standing, { readonly open: string; readonly view: RigView }>();
+
+/** What follows from a rig's state, the work open on it, and the moment; none before it is set up. The same view where nothing it rests on has changed. */
 export function rigView(
   rig: RigState,
   runs: readonly Run[],
@@ -74,23 +121,26 @@ export function rigView(
   houseRules: RuleChoices,
   houseSeason: SeasonChoice | undefined,
 ): RigView | undefined {
-  const { model } = rig;
-  if (!model) return undefined;
-  const house = rulesFor(houseRules, rig.rules);
-  const season = seasonOf(houseSeason, rig.season);
-  const duties = dutiesOf(rig, now, house, season);
-  const review = reviewRig({ model, parts: rig.parts }, house, now);
-  const conflicts = review.filter((one) => !isOfAge(one));
-  const aging = review.filter(isOfAge);
+  const standing = standingOf(rig, now, houseRules, houseSeason);
+  if (!standing) return undefined;
+  const { model, duties, conflicts } = standing;
   const open = runs.filter((run) => run.rig === rig.id).flatMap(openWork);
+  const told = JSON.stringify(open);
+  const kept = views.get(standing);
+  if (kept?.open === told) return kept.view;
   const ends = wheelEnds(model);
   const places = ends.map((place) => placeState(rig, place, duties, open, conflicts));
   const elsewhere = placesOf(model)
     .filter((place) => !(ends as readonly Place[]).includes(place))
     .map((place) => placeState(rig, place, duties, open, conflicts));
   const tow = towVerdict(rig, duties, open, conflicts);
-  return { rig, model, duties, open, tow, places, elsewhere, conflicts, aging, house, season, now };
+  const view: RigView = { ...standing, open, tow, places, elsewhere };
+  views.set(standing, { open: told, view });
+  return view;
 }
+
+/** Nothing chosen for the house: one object, so that what rests on it is known to be the same. */
+const NO_CHOICES: RuleChoices = {};
 
 /** Every rig of the yard, live. */
 export function useRigs(): Rigs {
@@ -99,7 +149,7 @@ export function useRigs(): Rigs {
   return useMemo(() => {
     if (snapshot.status !== 'ready') return snapshot;
     const { fold, runs, archived } = snapshot;
-    const houseRules = fold.state.rigs[HOUSE]?.rules ?? {};
+    const houseRules = fold.state.rigs[HOUSE]?.rules ?? NO_CHOICES;
     const houseSeason = fold.state.rigs[HOUSE]?.season;
     const all = Object.values(fold.state.rigs)
       .map((rig) => rigView(rig, runs, now, houseRules, houseSeason))
