@@ -38,6 +38,11 @@ export function readingAgainst(
   }
 }
 
+/** What a warm reading comes to cold, by which it was judged. */
+function coldWords({ what, cold }: ReadingJudgement, system: UnitSystem): string {
+  return cold === undefined ? '' : ` read warm, about ${readingAmount(what, cold, system)} cold`;
+}
+
 /** A judged reading in a sentence, with what the rule rests on. */
 export function readingVerdict(
   judged: ReadingJudgement,
@@ -45,7 +50,7 @@ export function readingVerdict(
   system: UnitSystem,
 ): { readonly said: string; readonly source: string } {
   return {
-    said: `${readingAmount(judged.what, value, system)}; ${readingAgainst(judged, system)}.`,
+    said: `${readingAmount(judged.what, value, system)}${coldWords(judged, system)}; ${readingAgainst(judged, system)}.`,
     source:
       judged.basis === 'house'
         ? 'Trade default; the maker\u2019s figure outranks it'

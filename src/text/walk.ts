@@ -128,18 +128,13 @@ export function judgedWords(
   judged: Judged,
   system: UnitSystem,
 ): { readonly said: string; readonly source?: string } {
-  const { item, answer, judgement, unjudged, cold } = judged;
+  const { item, answer, judgement, unjudged } = judged;
   if (unjudged) return { said: UNJUDGED_WORDS[unjudged] };
   if (judgement?.rule === 'reading') {
-    const { said, source } = readingVerdict(judgement, cold ?? answer.value ?? 0, system);
-    const read = answer.value ?? 0;
-    // By its rise or its mate a warm figure is held against another warm one.
-    if (judgement.by === 'rise' || judgement.by === 'mate') return readingVerdict(judgement, read, system);
-    const warm = cold !== undefined && Math.abs(cold - read) > SAME_PRESSURE;
-    return {
-      said: `${warm ? `${measure(read, 'pressure', system)} read warm, about ` : ''}${said}${byWeather(judged, system)}`,
-      source,
-    };
+    const { said, source } = readingVerdict(judgement, answer.value ?? 0, system);
+    // By its rise or its mate a warm figure is held against another warm one: the weather says nothing of it.
+    const warmOnly = judgement.by === 'rise' || judgement.by === 'mate';
+    return { said: `${said}${warmOnly ? '' : byWeather(judged, system)}`, source };
   }
   const { grade } = answer;
   return {

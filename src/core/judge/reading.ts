@@ -48,6 +48,8 @@ export interface ReadingJudgement {
   readonly basis: Basis;
   /** A pressure that was read warm: by what it comes to cold, by its rise since the morning, or by its mate. */
   readonly by?: 'warm' | 'rise' | 'mate' | undefined;
+  /** What a pressure read warm comes to cold (Pa), where that decided. */
+  readonly cold?: number | undefined;
 }
 
 /** Bonded lining at its end (m); riveted ones have less over the rivets, which is measured there. */
@@ -96,7 +98,8 @@ function hubVerdict(value: number, mate: number | undefined): { verdict: Verdict
   };
 }
 
-function pressureVerdict(share: number): Verdict {
+/** A cold pressure by its share of the target (handbook 5). */
+export function pressureVerdict(share: number): Verdict {
   if (share < 0.75 - EPSILON) return 'stop';
   if (share < 0.85 - EPSILON) return 'due';
   return share < 0.95 - EPSILON || share > 1.05 + EPSILON ? 'watch' : 'clear';

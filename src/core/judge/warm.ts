@@ -2,7 +2,7 @@ import { msOf, type Instant } from '../base';
 import type { RigState } from '../log';
 import type { Place, Specified } from '../rig';
 import { worse, type Verdict } from '../rules';
-import type { ReadingJudgement } from './reading';
+import { pressureVerdict, type ReadingJudgement } from './reading';
 
 /** What a pressure read on a tire that has rolled is held against (Pa). */
 export interface WarmContext {
@@ -32,12 +32,6 @@ function riseVerdict(rise: number): Verdict {
   return rise >= 0.15 - EPSILON ? 'watch' : 'clear';
 }
 
-function lowVerdict(share: number): Verdict {
-  if (share < 0.75 - EPSILON) return 'stop';
-  if (share < 0.85 - EPSILON) return 'due';
-  return share < 0.95 - EPSILON ? 'watch' : 'clear';
-}
-
 /** A pressure (Pa) read warm (handbook 5): by its rise, by its mate and by what it comes to cold, never for being over; undefined where there is nothing to hold it against. */
 export function judgeWarmPressure(value: number, about: WarmContext): ReadingJudgement | undefined {
   const { target, morning, mate, cold = coldByRule(value) } = about;
@@ -48,9 +42,10 @@ export function judgeWarmPressure(value: number, about: WarmContext): ReadingJud
     against,
     basis: by === 'warm' && target ? target.source : 'house',
     by,
+    ...(by === 'warm' && { cold }),
   });
   const judged = [
-    ...(target ? [said(lowVerdict(cold / target.value), target.value, 'warm')] : []),
+    ...(target ? [said(pressureVerdict(Math.min(1, cold / target.value)), target.value, 'warm')] : []),
     ...(morning ? [said(riseVerdict(value / morning - 1), morning, 'rise')] : []),
     ...(mate ? [said(value <= mate * UNDER_MATE * (1 + EPSILON) ? 'due' : 'clear', mate, 'mate')] : []),
   ];

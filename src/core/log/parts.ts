@@ -107,13 +107,9 @@ const NUMBERS: Readonly<Record<string, readonly [PartKind, string]>> = {
   'outer-race': ['outerSet', 'race'],
 };
 /** The numbers of what went in new, as they are read when it goes in. */
-const NEW_NUMBERS: Readonly<Record<string, readonly [PartKind, string]>> = {
-  'new-seal-number': ['seal', 'number'],
-  'new-inner-roller': ['innerSet', 'roller'],
-  'new-inner-race': ['innerSet', 'race'],
-  'new-outer-roller': ['outerSet', 'roller'],
-  'new-outer-race': ['outerSet', 'race'],
-};
+const NEW_NUMBERS: typeof NUMBERS = Object.fromEntries(
+  Object.entries(NUMBERS).map(([what, part]) => [`new-${what}`, part]),
+);
 
 /** The reading that tells a number of a part that goes in new; undefined for what is not a number. */
 export function newNumberReading(kind: PartKind, fact: string): string | undefined {

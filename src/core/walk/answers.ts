@@ -125,6 +125,12 @@ function cleanGrade({ subject }: Pick<WalkItem, 'subject'>): string {
   return Object.keys(CRITERIA[subject])[0] ?? '';
 }
 
+/** What was read of the same thing across the axle on this walk. */
+function acrossRead({ look, place }: WalkItem, answers: Answers, model: RigModel): number | undefined {
+  const across = isWheelEnd(place) ? matesOf(place, model).across : undefined;
+  return across && answers[`${look}@${across}`]?.value;
+}
+
 function pressureJudged(
   item: WalkItem,
   answer: Answer,
@@ -134,14 +140,13 @@ function pressureJudged(
 ): Judged {
   const { model, around, rig, at } = context;
   const of: Grounds = { what: 'pressure', value };
-  const across = isWheelEnd(item.place) ? matesOf(item.place, model).across : undefined;
   const { cold, judgement } = judgePressure(value, {
     place: item.place,
     model,
     around,
     figures: figuresAt(rig, item.place),
     morning: morningPressure(rig.read, item.place, at),
-    mate: across && answers[`${item.look}@${across}`]?.value,
+    mate: acrossRead(item, answers, model),
   });
   return judgement
     ? {
@@ -166,8 +171,7 @@ function hubJudged(
   const { model, around } = context;
   const of: Grounds = { what: 'hub-temp', value };
   if (saysNothing(value, around.air)) return { item, answer, verdict: undefined, unjudged: 'hub-cold', of };
-  const across = isWheelEnd(item.place) ? matesOf(item.place, model).across : undefined;
-  const mate = across && answers[`${item.look}@${across}`]?.value;
+  const mate = acrossRead(item, answers, model);
   const judgement = judgeReading('hub-temp', value, {
     model,
     place: item.place,

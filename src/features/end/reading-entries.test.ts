@@ -102,4 +102,9 @@ test('one that is open already is seen again', () => {
 test('a tire far too low warm is a stop: what it comes to cold is lower still', () => {
   const [, finding] = made(read({ pressure: psi(40) }, { around: { tires: 'warm' } }));
   expect(finding?.body).toMatchObject({ verdict: 'stop', of: { what: 'pressure' } });
+  // The verdict says what it rests on.
+  expect(finding?.body).toHaveProperty(
+    'text',
+    expect.stringContaining('40 psi read warm, about 36 psi cold; target'),
+  );
 });
