@@ -17,7 +17,7 @@ const CORE = [
   'exchange',
   'testing',
 ];
-const HOUSE = ['core', 'workers', 'store', 'text', 'ui', 'features', 'app'];
+const HOUSE = ['core', 'text', 'keeper', 'workers', 'store', 'ui', 'features', 'app'];
 
 const above = (list, i) => list.slice(i + 1).join('|');
 
@@ -52,8 +52,15 @@ module.exports = {
     {
       name: 'core-by-its-face',
       severity: 'error',
-      from: { path: '^(src/(workers|store|text|ui|features|app)|demo|bench|e2e)/' },
+      from: { path: '^(src/(text|keeper|workers|store|ui|features|app)|demo|bench|e2e)/' },
       to: { path: '^src/core/', pathNot: ['^src/core/[^/]+/index\\.ts$', '^src/core/testing/'] },
+    },
+    {
+      name: 'keeper-by-its-faces',
+      comment: 'Pages know what the keeper says and what it reads; only a desk knows what does the work.',
+      severity: 'error',
+      from: { path: '^src/(workers|store|ui|features|app)/' },
+      to: { path: '^src/keeper/', pathNot: '^src/keeper/(index|attend|reads/index)\\.ts$' },
     },
     {
       name: 'features-stand-apart',

@@ -8,7 +8,7 @@ import { HOUSE_DEFAULT, routineDef } from '../src/core/rules';
 import { sampleModel } from '../src/core/testing/arbitraries';
 import { rateTrends } from '../src/core/testing/seasons';
 import { historyOfReadings, trendsAt } from '../src/core/trend';
-import { SearchIndex } from '../src/features/logbook/search';
+import { SearchIndex } from '../src/keeper/reads';
 import { entryWords, KIND_OF_ENTRY } from '../src/text';
 import { firstLoad } from './first-load';
 import { longLog } from './log';
@@ -59,9 +59,13 @@ const told = (entry: Entry) => {
   const { title, lines } = entryWords(entry, 'us', () => undefined);
   return `${KIND_OF_ENTRY[entry.kind]} ${title} ${lines.join(' ')}`;
 };
-const words = median(5, () => void new SearchIndex(told).warm(log, 0, () => false), 1);
-const index = new SearchIndex(told);
-index.warm(log, 0, () => false);
+const worded = () => {
+  const index = new SearchIndex(told);
+  for (const entry of log) index.textOf(entry);
+  return index;
+};
+const words = median(5, () => void worded(), 1);
+const index = worded();
 const search = median(15, () => log.filter((entry) => index.textOf(entry).includes('nothing says this')));
 
 const three = sampleModel({ kind: 'rv', axles: 3, brake: 'electric', hub: 'drilled' });

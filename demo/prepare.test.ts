@@ -1,6 +1,6 @@
 import 'fake-indexeddb/auto';
-import { prepareDemo, resetDemo } from '../src/store/demo';
-import { YardStore } from '../src/store/yard-store';
+import { prepareDemo } from '../src/keeper/demo';
+import { memoryPort, type YardPort } from '../src/keeper/port';
 import { demoEntries } from './scenario';
 
 /** Answers with the scenario, and with nothing where a picture is asked for. */
@@ -12,49 +12,48 @@ const answer = (body: unknown, ok = true) =>
         : ({ ok, status: ok ? 200 : 503, json: () => Promise.resolve(body) } as Response),
     ),
   ) as unknown as jest.Mock & typeof fetch;
-const asked = () => (global.fetch as jest.Mock).mock.calls.filter(([path]) => path === '/api/demo').length;
-let names = 0;
-const fresh = () => new YardStore(`demo-${(names += 1)}`);
+const asked = () =>
+  (global.fetch as jest.Mock).mock.calls.filter(([path]) => path === '/demo/log.json').length;
+const NOW = '2026-11-03T08:00:00.000Z';
+const held = async (port: YardPort) => (await port.log(0)).length;
 
 afterEach(() => jest.restoreAllMocks());
 
-test('fills an empty demo once, and its clock stands on the day of the story', async () => {
-  const store = fresh();
+test('fills an empty demo once, and tells when that was', async () => {
+  const port = memoryPort();
   global.fetch = answer({ entries: demoEntries() });
-  const clock = await prepareDemo(store);
-  expect(clock.now().slice(0, 16)).toBe('2026-05-16T14:00');
-  expect(await store.db.entries.count()).toBe(demoEntries().length);
-  await prepareDemo(store);
+  expect(await prepareDemo(port, NOW)).toBe(NOW);
+  expect(await held(port)).toBe(demoEntries().length);
+  expect(await prepareDemo(port, '2026-11-09T08:00:00.000Z')).toBe(NOW);
   expect(asked()).toBe(1);
-  expect(await store.db.entries.count()).toBe(demoEntries().length);
+  expect(await held(port)).toBe(demoEntries().length);
 });
 
 test('two tabs that fill it at once fill it once', async () => {
-  const name = `demo-${(names += 1)}`;
+  const port = memoryPort();
   global.fetch = answer({ entries: demoEntries() });
-  const [one, other] = [new YardStore(name), new YardStore(name)];
-  await Promise.all([prepareDemo(one), prepareDemo(other)]);
-  expect(await one.db.entries.count()).toBe(demoEntries().length);
+  const opened = await Promise.all([prepareDemo(port, NOW), prepareDemo(port, NOW)]);
+  expect(opened).toEqual([NOW, NOW]);
+  expect(await held(port)).toBe(demoEntries().length);
 });
 
 test('a scenario that cannot be had, or read, is told and leaves nothing behind', async () => {
-  const store = fresh();
+  const port = memoryPort();
   global.fetch = answer({}, false);
-  await expect(prepareDemo(store)).rejects.toThrow('could not be had: 503');
+  await expect(prepareDemo(port, NOW)).rejects.toThrow('could not be had: 503');
   global.fetch = answer({ entries: [{ id: 'x' }] });
-  await expect(prepareDemo(store)).rejects.toThrow('cannot be read');
+  await expect(prepareDemo(port, NOW)).rejects.toThrow('cannot be read');
   global.fetch = answer({ rigs: [] });
-  await expect(prepareDemo(store)).rejects.toThrow();
-  expect(await store.db.entries.count()).toBe(0);
+  await expect(prepareDemo(port, NOW)).rejects.toThrow();
+  expect(await held(port)).toBe(0);
 });
 
 test('begun afresh, the next opening fills it anew', async () => {
-  const store = fresh();
+  const port = memoryPort();
   global.fetch = answer({ entries: demoEntries() });
-  await prepareDemo(store);
-  await resetDemo(store);
-  const again = new YardStore(store.db.name);
-  await prepareDemo(again);
+  await prepareDemo(port, NOW);
+  await port.clear();
+  await prepareDemo(port, NOW);
   expect(asked()).toBe(2);
-  expect(await again.db.entries.count()).toBe(demoEntries().length);
+  expect(await held(port)).toBe(demoEntries().length);
 });

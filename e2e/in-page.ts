@@ -1,11 +1,11 @@
 /** Runs in a page beside the application: writes what a journey begins with through the application's own store. */
 import { instantOf } from '../src/core/base';
 import { makeEntry } from '../src/core/log';
-import { currentStep, tap } from '../src/core/routine';
+import { currentStep, readRun, storeRun, tap } from '../src/core/routine';
 import { well } from '../src/core/testing/well';
-import { newId } from '../src/store/ids';
-import { YARD_NAMES } from '../src/store/names';
-import { YardStore } from '../src/store/yard-store';
+import { newId, YARD_NAMES } from '../src/keeper';
+import { Keeper } from '../src/keeper/keeper';
+import { dexiePort } from '../src/keeper/port';
 import { stepWords } from '../src/text';
 import type { Seeded } from './by-script';
 
@@ -22,52 +22,52 @@ declare global {
 }
 
 /** The yard this device is set to. */
-function open(): YardStore {
+function open() {
   const { yard = 'own' } = JSON.parse(localStorage.getItem('yardline') ?? '{}') as {
     yard?: keyof typeof YARD_NAMES;
   };
-  return new YardStore(YARD_NAMES[yard]);
+  return dexiePort(YARD_NAMES[yard]);
 }
 
 async function fill(seeded: string): Promise<void> {
   const drafts = JSON.parse(seeded) as readonly Seeded[];
-  const store = new YardStore(YARD_NAMES.own);
+  const port = dexiePort(YARD_NAMES.own);
   const rig = newId();
   const now = Date.now();
-  await store.append(
+  const keeper = new Keeper(port, { version: 'seed', warn: () => undefined });
+  await keeper.append(
     drafts.map(({ kind, body, ago = 0 }) => {
       const at = instantOf(now - ago);
       return makeEntry(kind, { id: newId(), rig, happened: at, recorded: at }, body);
     }),
   );
-  store.db.close();
+  port.close();
 }
 
 async function work(id: string, until: string): Promise<readonly string[]> {
-  const store = open();
+  const port = open();
   const titles: string[] = [];
   const matches = new RegExp(until);
-  const worked = await store.changeRun(id, (begun) => {
-    let run = begun;
-    for (let step = currentStep(run); step; step = currentStep(run)) {
-      const { title } = stepWords(step, run.model, run.card.house, 'us');
-      if (matches.test(title)) break;
-      titles.push(title);
-      const next = tap(run, step.key, well(step, run.model), run.touched);
-      if (!next.ok) return next;
-      run = next.value;
-    }
-    return { ok: true, value: run };
-  });
-  store.db.close();
-  if (!worked.ok) throw new Error(`${titles.at(-1) ?? 'the card'}: ${worked.error.code}`);
+  const held = readRun(await port.get('runs', id));
+  if (!held.ok) throw new Error(`the card: ${held.error.detail}`);
+  let { run } = held.value;
+  for (let step = currentStep(run); step; step = currentStep(run)) {
+    const { title } = stepWords(step, run.model, run.card.house, 'us');
+    if (matches.test(title)) break;
+    titles.push(title);
+    const next = tap(run, step.key, well(step, run.model), run.touched);
+    if (!next.ok) throw new Error(`${title}: ${next.error.code}`);
+    run = next.value;
+  }
+  await port.change({ put: [{ shelf: 'runs', key: id, value: storeRun(run, held.value.rev + 1) }] });
+  port.close();
   return titles;
 }
 
 async function drafts(): Promise<string> {
-  const store = open();
-  const held = await store.db.drafts.toArray();
-  store.db.close();
+  const port = open();
+  const held = await port.all('drafts');
+  port.close();
   return JSON.stringify(held);
 }
 

@@ -1,13 +1,14 @@
 /**
- * Store: one yard on this device. The log and what is in hand lie in Dexie;
- * every write is on disk before it is shown. The demo has a database and a
- * clock of its own.
+ * Store: the yard as pages see it. What is asked goes to its keeper, in a worker
+ * or on the page; what changes comes back. Preferences, photos and ids of this
+ * device.
  */
 export { YardProvider, useYard } from './yard-context';
-export { type YardSnapshot } from './yard-store';
+export { isStopped, type YardSnapshot } from './yard-store';
+export type { DraftDef } from './draft';
+export { useAsk } from './use-ask';
 export { useNow } from './use-now';
-export { newId } from './ids';
-export { resetDemo } from './demo';
+export { newId } from '@/keeper';
 export { setPreferences, useFormUnits, usePreferences, type Preferences } from './preferences';
 export { askToKeep, askToKeepOnce, storageState, type StorageState } from './persistence';
 export { usePhoto, type ShownPhoto } from './use-photo';

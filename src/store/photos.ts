@@ -1,7 +1,7 @@
 import { sha256 } from '@noble/hashes/sha2.js';
 import { bytesToHex } from '@noble/hashes/utils.js';
 import { fail, ok, type Result } from '@/core/base';
-import type { PhotoRow } from './db';
+import type { PhotoRow } from '@/keeper';
 
 /** A picture ready to be kept, with its size. */
 export interface Photo extends PhotoRow {

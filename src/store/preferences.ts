@@ -20,7 +20,8 @@ const DEFAULTS = schema.parse({});
 const listeners = new Set<() => void>();
 let cache: { text: string | null; value: Preferences } = { text: null, value: DEFAULTS };
 
-function read(): Preferences {
+/** The preferences of this device now; in a browser only. */
+export function readPreferences(): Preferences {
   const text = localStorage.getItem(PREFERENCES_KEY);
   if (text !== cache.text) {
     let raw: unknown = {};
@@ -37,11 +38,12 @@ function read(): Preferences {
 
 /** Changes some preferences on this device, in every tab. */
 export function setPreferences(changed: Partial<Preferences>): void {
-  localStorage.setItem(PREFERENCES_KEY, JSON.stringify({ ...read(), ...changed }));
+  localStorage.setItem(PREFERENCES_KEY, JSON.stringify({ ...readPreferences(), ...changed }));
   for (const listener of listeners) listener();
 }
 
-function subscribe(listener: () => void): () => void {
+/** Tells of changes in any tab; returns what stops it. */
+export function followPreferences(listener: () => void): () => void {
   listeners.add(listener);
   window.addEventListener('storage', listener);
   return () => {
@@ -52,7 +54,7 @@ function subscribe(listener: () => void): () => void {
 
 /** The preferences of this device; the defaults while the page is being made. */
 export function usePreferences(): Preferences {
-  return useSyncExternalStore(subscribe, read, () => DEFAULTS);
+  return useSyncExternalStore(followPreferences, readPreferences, () => DEFAULTS);
 }
 
 /** The units a form was opened in: what is typed in it stays in them until it is closed, whatever another tab is set to. */

@@ -14,7 +14,7 @@ export function usePhoto(hash: string): ShownPhoto {
   useEffect(() => {
     let url: string | undefined;
     let gone = false;
-    void store.readPhoto(hash).then((blob) => {
+    void store.send('readPhoto', { hash }).then((blob) => {
       if (gone) return;
       url = blob && URL.createObjectURL(blob);
       setShown({ hash, photo: url ? { status: 'ready', url } : { status: 'missing' } });

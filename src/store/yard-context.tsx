@@ -1,17 +1,7 @@
 'use client';
 
-import {
-  createContext,
-  use,
-  useEffect,
-  useMemo,
-  useState,
-  useSyncExternalStore,
-  type ReactNode,
-} from 'react';
-import { prepareDemo } from './demo';
-import { YARD_NAMES } from './names';
-import { usePreferences } from './preferences';
+import { createContext, use, useEffect, useMemo, useSyncExternalStore, type ReactNode } from 'react';
+import { followPreferences, readPreferences } from './preferences';
 import { YardStore, type YardSnapshot } from './yard-store';
 
 interface Yard {
@@ -22,37 +12,29 @@ interface Yard {
 const Context = createContext<Yard | undefined>(undefined);
 const IDLE: YardSnapshot = { status: 'loading' };
 
+/** The yard of this device, opened while the page is still being made ready. */
+let early: YardStore | undefined;
+if (typeof window !== 'undefined') {
+  early = new YardStore(readPreferences().yard);
+  early.open();
+}
+
 /** Opens the yard this device is set to, and gives it to everything below. */
 export function YardProvider({ children }: { children: ReactNode }) {
-  const { yard } = usePreferences();
-  const store = useMemo(() => new YardStore(YARD_NAMES[yard]), [yard]);
-  const [failure, setFailure] = useState<{ store: YardStore; reason: string }>();
+  // While the page is taken over from its prerendered shell the yard is the one that was opened early.
+  const yard = useSyncExternalStore(
+    followPreferences,
+    () => readPreferences().yard,
+    () => early?.yard ?? 'own',
+  );
+  const store = useMemo(() => (early?.yard === yard ? early : new YardStore(yard)), [yard]);
 
   useEffect(() => {
-    let stop: (() => void) | undefined;
-    let gone = false;
-    const open = () => {
-      if (!gone) stop = store.open();
-    };
-    if (yard === 'own') open();
-    else
-      prepareDemo(store).then(
-        (clock) => {
-          store.clock = clock;
-          open();
-        },
-        (error: unknown) =>
-          setFailure({ store, reason: error instanceof Error ? error.message : String(error) }),
-      );
-    return () => {
-      gone = true;
-      stop?.();
-    };
-  }, [store, yard]);
+    store.open();
+    return () => store.close();
+  }, [store]);
 
-  const live = useSyncExternalStore(store.subscribe, store.getSnapshot, () => IDLE);
-  const snapshot: YardSnapshot =
-    failure?.store === store ? { status: 'failed', reason: failure.reason } : live;
+  const snapshot = useSyncExternalStore(store.subscribe, store.getSnapshot, () => IDLE);
   return <Context value={{ store, snapshot }}>{children}</Context>;
 }
 

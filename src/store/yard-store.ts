@@ -1,9 +1,22 @@
-import { liveQuery, type Subscription } from 'dexie';
-import { fail, ok, type Instant, type Result } from '@/core/base';
-import { emptyFold, extend, isCurrent, readEntry, type Entry, type Fold } from '@/core/log';
-import type { Run } from '@/core/routine';
-import { deviceClock, type Clock } from './clock';
-import { YardDb, type EntryRow, type PhotoRow } from './db';
+import { fail, ok, sameValue, type Instant, type Result } from '@/core/base';
+import type { Entry, RigState, YardState } from '@/core/log';
+import type { Run, StoredRun } from '@/core/routine';
+import {
+  DEMO_NOW,
+  glance,
+  LONG,
+  type AnswerTo,
+  type AskName,
+  type AskOf,
+  type LogFacts,
+  type Lost,
+  type PhotoRow,
+  type Shown,
+  type YardName,
+} from '@/keeper';
+import { clockFrom, deviceClock, type Clock } from './clock';
+import { readDraft, storeDraft, type DraftDef } from './draft';
+import { Desk, DeskError, type Following } from './desk';
 
 /** What the screens are drawn from. */
 export type YardSnapshot =
@@ -11,67 +24,124 @@ export type YardSnapshot =
   | { readonly status: 'failed'; readonly reason: string }
   | {
       readonly status: 'ready';
-      readonly fold: Fold;
+      readonly state: YardState;
       readonly runs: readonly Run[];
       /** When an archive was last saved from this device. */
       readonly archived: Instant | undefined;
+      readonly log: LogFacts;
+      /** What lies here that this version cannot read. */
+      readonly lost: Lost | undefined;
     };
+type Ready = Extract<YardSnapshot, { status: 'ready' }>;
 
 const LOADING: YardSnapshot = { status: 'loading' };
+/** So often a change of a card is tried again where another tab was faster. */
+const TRIES = 5;
 
-function lift(row: EntryRow): Entry {
-  if (isCurrent(row.entry)) return row.entry;
-  const read = readEntry(row.entry);
-  if (read.ok) return read.value;
-  throw new Error(`Entry ${row.entry.id} cannot be read: ${read.error.field} ${read.error.detail}`);
+/** What folds the log is named by the build. */
+const VERSION = process.env['NEXT_PUBLIC_FOLD'] ?? 'one fold';
+
+/** Rigs as they were, with what changed. */
+function withChanges(before: YardState | undefined, { rigs, gone }: Shown): YardState {
+  const next: Record<string, RigState> = { ...before?.rigs };
+  let changed = before === undefined || gone.length > 0;
+  for (const [id, rig] of Object.entries(rigs)) {
+    // What says the same stays the same object: nothing that rests on it is worked out anew.
+    if (sameValue(next[id], rig)) continue;
+    next[id] = rig;
+    changed = true;
+  }
+  for (const id of gone) delete next[id];
+  return changed || !before ? { rigs: next } : before;
 }
 
 /**
- * One yard, open. Everything is written to the database first and shown after: the one live
- * query brings this tab's own writes and those of other tabs alike.
+ * One yard, as a page sees it. Everything is asked of its keeper, who writes it to disk before it is shown; what other
+ * tabs write is shown alike.
  */
 export class YardStore {
-  readonly db: YardDb;
   private snapshot: YardSnapshot = LOADING;
+  private held: readonly StoredRun[] = [];
   private readonly listeners = new Set<() => void>();
-  private subscription: Subscription | undefined;
+  private readonly near: Desk;
+  private readonly far: Desk;
 
   constructor(
-    name: string,
+    readonly yard: YardName,
     public clock: Clock = deviceClock,
   ) {
-    this.db = new YardDb(name);
-  }
-
-  /** Begins to follow the database; returns what stops it. */
-  open(): () => void {
-    let fold = emptyFold();
-    let seq = 0;
-    this.subscription = liveQuery(async () => ({
-      fresh: await this.db.entries.where('seq').above(seq).toArray(),
-      runs: await this.db.runs.toArray(),
-      archived: (await this.db.meta.get('archived'))?.value,
-    })).subscribe({
-      next: ({ fresh, runs, archived }) => {
-        try {
-          fold = extend(fold, fresh.filter((row) => row.seq > seq).map(lift));
-          seq = fresh.reduce((most, row) => Math.max(most, row.seq), seq);
-          this.show({ status: 'ready', fold, runs, archived });
-        } catch (error) {
-          this.fail(error);
-        }
-      },
-      error: (error: unknown) => this.fail(error),
+    const opening = { yard, now: deviceClock.now(), version: VERSION };
+    this.near = new Desk(opening, {
+      shown: (shown) => this.take(shown),
+      opened: (opened) => this.enter(opened),
+      shut: (reason) => this.fail(reason),
+      // For developers: nothing of it concerns whoever uses it.
+      // eslint-disable-next-line no-console
+      warning: (message) => console.warn(message),
     });
-    return () => this.subscription?.unsubscribe();
+    this.far = new Desk(opening);
   }
 
-  private fail(error: unknown): void {
-    this.show({ status: 'failed', reason: error instanceof Error ? error.message : String(error) });
+  private isOpen = false;
+  private taken: Ready | undefined;
+
+  /** Begins to follow the yard: as it was last seen, then as its keeper tells. */
+  open(): void {
+    if (this.looking || this.near.isStarted) return;
+    this.looking = true;
+    void glance(this.yard, VERSION).then((seen) => {
+      if (!this.looking) return;
+      this.looking = false;
+      if (seen && !this.taken) {
+        this.take(seen.shown);
+        this.enter(seen.opened);
+      }
+      this.near.start();
+    });
   }
 
-  private show(snapshot: YardSnapshot): void {
-    this.snapshot = snapshot;
+  private looking = false;
+
+  private enter(opened: Instant | undefined): void {
+    if (opened !== undefined) this.clock = clockFrom(DEMO_NOW, opened);
+    this.isOpen = true;
+    this.tell();
+  }
+
+  /** Follows it no longer. */
+  close(): void {
+    this.near.leave();
+    this.far.leave();
+    this.looking = false;
+    this.isOpen = false;
+    this.taken = undefined;
+    this.snapshot = LOADING;
+  }
+
+  private take(shown: Shown): void {
+    const before = this.taken;
+    const runs = shown.runs && !sameValue(shown.runs, this.held) ? shown.runs : undefined;
+    if (runs) this.held = runs;
+    this.taken = {
+      status: 'ready',
+      state: withChanges(before?.state, shown),
+      runs: runs ? runs.map(({ run }) => run) : (before?.runs ?? []),
+      archived: shown.archived,
+      log: shown.log,
+      lost: shown.lost,
+    };
+    this.tell();
+  }
+
+  /** Shows what was taken, once the yard's clock is known. */
+  private tell(): void {
+    if (!this.isOpen || !this.taken) return;
+    this.snapshot = this.taken;
+    for (const listener of this.listeners) listener();
+  }
+
+  private fail(reason: string): void {
+    this.snapshot = { status: 'failed', reason };
     for (const listener of this.listeners) listener();
   }
 
@@ -82,99 +152,49 @@ export class YardStore {
 
   readonly getSnapshot = (): YardSnapshot => this.snapshot;
 
-  /** Writes entries, and pictures they speak of, in one transaction; resolves once they are on disk. */
-  async append(entries: readonly Entry[], photos: readonly PhotoRow[] = []): Promise<void> {
-    await this.db.transaction('rw', this.db.entries, this.db.photos, async () => {
-      await this.db.entries.bulkAdd(entries.map((entry) => ({ entry })));
-      // The same picture under its hash is the same picture.
-      await this.db.photos.bulkPut([...photos]);
-    });
+  /** Asks the yard's keeper, and waits for the answer. Rejects with what went wrong, or a DeskError. */
+  send<K extends AskName>(name: K, ask: AskOf<K>, following?: Following): Promise<AnswerTo<K>> {
+    return (LONG.has(name) ? this.far : this.near).send(name, ask, following);
   }
 
-  /** Keeps a picture that no entry speaks of yet, as while a walk is under way. */
-  async keepPhoto(photo: PhotoRow): Promise<void> {
-    await this.db.photos.put(photo);
-  }
-
-  /** Lets go of pictures that no entry speaks of, as when a walk is dropped. */
-  async dropPhotos(hashes: readonly string[]): Promise<void> {
-    await this.db.transaction('rw', this.db.entries, this.db.photos, async () => {
-      const spoken = new Set<string>();
-      await this.db.entries
-        .filter(({ entry }) => entry.kind === 'photo' && hashes.includes(entry.body.hash))
-        .each(({ entry }) => entry.kind === 'photo' && spoken.add(entry.body.hash));
-      await this.db.photos.bulkDelete(hashes.filter((hash) => !spoken.has(hash)));
-    });
-  }
-
-  /** A picture by its hash; undefined where it is not on this device. */
-  async readPhoto(hash: string): Promise<Blob | undefined> {
-    return (await this.db.photos.get(hash))?.blob;
-  }
-
-  /** The bytes of the pictures that entries speak of, by hash, as far as they are on this device. */
-  async photosOf(entries: readonly Entry[]): Promise<Record<string, Uint8Array>> {
-    const hashes = new Set(entries.flatMap((entry) => (entry.kind === 'photo' ? [entry.body.hash] : [])));
-    const rows = await this.db.photos.bulkGet([...hashes]);
-    const found = rows.flatMap((row) => (row ? [row] : []));
-    const bytes = await Promise.all(
-      found.map(async ({ hash, blob }) => [hash, new Uint8Array(await blob.arrayBuffer())] as const),
-    );
-    return Object.fromEntries(bytes);
-  }
-
-  /** Writes what a finished run came to and puts the run away, in one transaction. */
-  async closeRun(id: string, entries: readonly Entry[]): Promise<void> {
-    await this.db.transaction('rw', this.db.entries, this.db.runs, async () => {
-      // A second tab that closes the same run must not write its work twice.
-      if (!(await this.db.runs.get(id))) return;
-      await this.db.entries.bulkAdd(entries.map((entry) => ({ entry })));
-      await this.db.runs.delete(id);
-    });
-  }
-
-  /** Keeps a run that begins. */
-  async startRun(run: Run): Promise<void> {
-    await this.db.runs.add(run);
-  }
-
-  /** Makes a change to a run that may be refused, as a tap is where another tab has gone on already; on disk before it shows. */
-  changeRun<P>(
-    id: string,
-    change: (run: Run) => Result<Run, P>,
-  ): Promise<Result<Run, P | { readonly code: 'no-run' }>> {
-    return this.db.transaction('rw', this.db.runs, async () => {
-      const run = await this.db.runs.get(id);
-      if (!run) return fail({ code: 'no-run' as const });
-      const next = change(run);
-      if (next.ok) await this.db.runs.put(next.value);
-      return next;
-    });
-  }
-
-  /** Makes any other change to a run that cannot be refused. */
-  updateRun(id: string, change: (run: Run) => Run): Promise<Result<Run, { readonly code: 'no-run' }>> {
-    return this.changeRun(id, (run) => ok(change(run)));
-  }
-
-  /** Drops a run before anything was taken apart. */
-  async dropRun(id: string): Promise<void> {
-    await this.db.runs.delete(id);
-  }
-
-  /** Notes that an archive was saved. */
-  async noteArchived(at: Instant): Promise<void> {
-    await this.db.meta.put({ key: 'archived', value: at });
-  }
-
-  /** A form half filled in, as it was left. */
-  async readDraft(key: string): Promise<unknown> {
-    return (await this.db.drafts.get(key))?.value;
+  /** A form half filled in, as it was left; undefined where there is none that this version can show. */
+  async readDraft<T>(def: DraftDef<T>, key: string): Promise<T | undefined> {
+    return readDraft(def, await this.send('readDraft', { key }));
   }
 
   /** Keeps a form half filled in; undefined drops it. */
-  async keepDraft(key: string, value: unknown): Promise<void> {
-    if (value === undefined) await this.db.drafts.delete(key);
-    else await this.db.drafts.put({ key, value });
+  keepDraft<T>(def: DraftDef<T>, key: string, value: T | undefined): Promise<void> {
+    return this.send('keepDraft', { key, value: value === undefined ? undefined : storeDraft(def, value) });
   }
+
+  /** Writes entries, and pictures they speak of, in one piece; resolves once they are on disk and shown. */
+  append(entries: readonly Entry[], photos: readonly PhotoRow[] = []): Promise<void> {
+    return this.send('append', { entries, photos });
+  }
+
+  /** Makes a change to a card that may be refused, as a tap is where another tab has gone on already; on disk before it shows. */
+  async changeRun<P>(
+    id: string,
+    change: (run: Run) => Result<Run, P>,
+  ): Promise<Result<Run, P | { readonly code: 'no-run' }>> {
+    let held = this.held.find(({ run }) => run.id === id);
+    for (let tries = 0; tries < TRIES && held; tries++) {
+      const next = change(held.run);
+      if (!next.ok) return next;
+      const put = await this.send('putRun', { run: next.value, after: held.rev });
+      if (put.ok) return next;
+      held = put.error.held;
+    }
+    return fail({ code: 'no-run' as const });
+  }
+
+  /** Makes any other change to a card that cannot be refused. */
+  updateRun(id: string, change: (run: Run) => Run): Promise<Result<Run, { readonly code: 'no-run' }>> {
+    return this.changeRun(id, (run) => ok(change(run)));
+  }
+}
+
+/** True where an ask came to nothing because nobody waits for it any more. */
+export function isStopped(error: unknown): boolean {
+  return error instanceof DeskError && error.code === 'stopped';
 }

@@ -14,7 +14,7 @@ import { isGear, type Place } from '@/core/rig';
 import type { RoutinePlace, SeasonTime } from '@/core/rules';
 import { conflictWords } from './conflict';
 import { placeName } from './gear';
-import { capital, count, list, measure, small, words } from './measure';
+import { capital, count, list, measure, small, thousands, words } from './measure';
 import { BASIS_WORDS } from './rig';
 import { day } from './dates';
 import { dutyTitle, jobWords, ROUTINE_WORDS } from './routines';
@@ -50,7 +50,7 @@ function amountOf(duty: Pick<Duty, 'routine'>, meter: MeterUse['meter'], value: 
   if (meter !== 'days' || !isOfPart(duty)) return meterAmount(meter, value, system);
   // The last year of a part is told in days.
   if (value < YEAR) return count(Math.max(0, Math.floor(value)), 'day');
-  return `${(Math.floor((value / YEAR) * 10) / 10).toLocaleString('en-US')} years`;
+  return `${thousands(Math.floor((value / YEAR) * 10) / 10)} years`;
 }
 
 function isOfPart({ routine }: Pick<Duty, 'routine'>): boolean {

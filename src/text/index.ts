@@ -115,6 +115,7 @@ export {
   partName,
   restWords,
 } from './parts';
+export { partNamer } from './part-namer';
 export { conflictShort, conflictWords } from './conflict';
 export { effectWords, RULE_WORDS, schoolsOf } from './rules';
 export { RULE_REASONS } from './rule-reasons';

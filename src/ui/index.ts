@@ -35,3 +35,4 @@ export {
   type SuspensionPart,
   type TargetProps,
 } from './drawings';
+export { useWide } from './use-wide';

@@ -5,4 +5,5 @@
 export { fail, ok, type Result } from './result';
 export { addDays, daysBetween, instantOf, isInstant, msOf, type Instant } from './instant';
 export { assertNever } from './assert';
+export { sameValue } from './same';
 export { moment, nonNegative, positive, shaped, text, whole, words } from './schema';

@@ -125,13 +125,20 @@ function readManifest(bytes: Uint8Array | undefined): Result<z.infer<typeof mani
   });
 }
 
-function readLines(text: string): Result<readonly Entry[], ArchiveProblem> {
+/** Tells how far a long work has come (0–1). */
+export type Progress = (share: number) => void;
+
+/** Lines between two tellings of how far it has come. */
+const TELL = 500;
+
+function readLines(text: string, told: Progress): Result<readonly Entry[], ArchiveProblem> {
   const entries: Entry[] = [];
   const seen = new Map<string, number>();
   const lines = text.split('\n');
   if (lines[lines.length - 1] === '') lines.pop();
   for (const [i, lineText] of lines.entries()) {
     const line = i + 1;
+    if (line % TELL === 0) told(line / lines.length);
     let json: unknown;
     try {
       json = JSON.parse(lineText);
@@ -154,7 +161,10 @@ function readLines(text: string): Result<readonly Entry[], ArchiveProblem> {
 }
 
 /** Reads an archive from the bytes of a file; refused, with the reason, unless every byte and line is sound. */
-export function readArchive(bytes: Uint8Array): Result<Archive, ArchiveProblem> {
+export function readArchive(
+  bytes: Uint8Array,
+  told: Progress = () => undefined,
+): Result<Archive, ArchiveProblem> {
   const files = unpack(bytes);
   if (!files.ok) return files;
   const manifest = readManifest(files.value[MANIFEST]);
@@ -175,7 +185,7 @@ export function readArchive(bytes: Uint8Array): Result<Archive, ArchiveProblem> 
   const log = files.value[LOG];
   if (!log || !manifest.value.files.some((file) => file.name === LOG))
     return fail({ code: 'missing-file', file: LOG });
-  const entries = readLines(strFromU8(log));
+  const entries = readLines(strFromU8(log), told);
   if (!entries.ok) return entries;
   if (entries.value.length !== manifest.value.entries)
     return fail({

@@ -3,7 +3,14 @@
  * log with a manifest of hashes; reading one checks all of it before anything
  * is handed over, and refuses with the file, the line and the reason.
  */
-export { readArchive, writeArchive, type Archive, type ArchiveProblem, type Photos } from './archive';
+export {
+  readArchive,
+  writeArchive,
+  type Archive,
+  type ArchiveProblem,
+  type Photos,
+  type Progress,
+} from './archive';
 export { writeCalendar, type CalendarDay } from './calendar';
 export { planMerge, type MergePlan, type MergeProblem } from './merge';
 export { entryJsonSchema, toLine } from './format';

@@ -34,7 +34,8 @@ function patchOf(rig: RigState, entry: Entry): Patch {
   return apply(rig, entry.body, entry);
 }
 
-function step(state: YardState, entry: Entry): YardState {
+/** A state after one more entry. */
+export function stepped(state: YardState, entry: Entry): YardState {
   const before = state.rigs[entry.rig] ?? emptyRig(entry.rig);
   const patch = patchOf(before, entry);
   // An entry without effect leaves no trace, so that a withdrawal arriving before its target changes nothing.
@@ -110,7 +111,7 @@ function extendOne(fold: Fold, entry: Entry): Fold {
   const dead = touches ? settle(acts) : fold.dead;
   const flipped = touches && (dead.size !== fold.dead.size || [...dead].some((id) => !fold.dead.has(id)));
   if (at === entries.length - 1 && !flipped) {
-    const state = step(fold.state, entry);
+    const state = stepped(fold.state, entry);
     const full = entries.length % EVERY === 0;
     const checkpoints = full ? [...fold.checkpoints, { count: entries.length, state }] : fold.checkpoints;
     return { entries, acts, dead, state, checkpoints };

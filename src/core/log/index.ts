@@ -14,9 +14,11 @@ export {
   type Kind,
 } from './entry';
 export { compareEntries } from './order';
+export { advance, endOf, type LogEnd } from './advance';
 export { targetOf } from './alive';
 export { emptyFold, extend, foldEntries, replayRig, type Fold } from './fold';
-export { makeEntry, makeVoid, recordedAfter, workOf, type Stamp } from './make';
+export { makeEntry, makeVoid, recordedAfter, type Stamp } from './make';
+export { workOf } from './work-of';
 export { markOf } from './marks';
 export { newNumberReading, partAt, rolledBy } from './parts';
 export type { SurveyFound } from './kinds/survey';

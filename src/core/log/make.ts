@@ -1,4 +1,3 @@
-import type { WorkBody } from './kinds/work';
 import { instantOf, msOf, type Instant } from '../base';
 import type { Entry, EntryOf, Kind } from './entry';
 import { REGISTRY } from './registry';
@@ -37,18 +36,4 @@ export function makeVoid(target: Entry, id: string, now: Instant, reason?: strin
   const recorded = recordedAfter(target, now);
   const stamp = { id, rig: target.rig, happened: recorded, recorded };
   return makeEntry('void', stamp, { target: target.id, ...(reason && { reason }) });
-}
-
-/** The body of work that was done by hand and has nothing more to tell than its jobs. */
-export function workOf(jobs: WorkBody['jobs'], from: WorkBody['from'] = 'written'): WorkBody {
-  return {
-    jobs: [...jobs],
-    from,
-    readings: [],
-    conditions: [],
-    materials: [],
-    renewed: [],
-    refits: [],
-    skipped: [],
-  };
 }

@@ -51,6 +51,8 @@ export {
   type Tap,
   type TapProblem,
 } from './run';
+export { readRun, storeRun, type RunProblem } from './stored';
+export { looksLikeRun, type StoredRun } from './stored-shape';
 export { isUnfit, openWork } from './open';
 export { finishRun, leaveRun, minutesOf, type Outcome, type PartChange } from './finish';
 export { readAt, spareGoesTo, type RaisedFinding } from './raised';

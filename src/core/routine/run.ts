@@ -1,4 +1,4 @@
-import { fail, ok, type Instant, type Result } from '../base';
+import { fail, ok, sameValue, type Instant, type Result } from '../base';
 import { endPlay } from '../figures';
 import { judgeEndPlay, type Judgement } from '../judge';
 import { axleOf, isWheelEnd, sideOf, type Place, type RigModel } from '../rig';
@@ -245,17 +245,9 @@ export function amendModel(run: Run, model: RigModel, at: Instant): Result<Run, 
   return amendRun(run, { model }, at);
 }
 
-/** A value with its keys in order, to be compared. */
-function inOrder(value: unknown): unknown {
-  if (Array.isArray(value)) return value.map(inOrder);
-  if (typeof value !== 'object' || value === null) return value;
-  const pairs = Object.entries(value).filter(([, one]) => one !== undefined);
-  return pairs.sort(([a], [b]) => (a < b ? -1 : 1)).map(([key, one]) => [key, inOrder(one)]);
-}
-
 /** True where the rig is no longer the one that the card was laid out for. */
 export function isStale(run: Run, model: RigModel): boolean {
-  return JSON.stringify(inOrder(run.model)) !== JSON.stringify(inOrder(model));
+  return !sameValue(run.model, model);
 }
 
 /** The branches that can show at the step in hand, those taken already left out. */

@@ -1,4 +1,4 @@
-import { instantOf, msOf, type Instant } from '../base';
+import { instantOf, type Instant } from '../base';
 
 /** Which half of the world a rig stands in: its seasons lie half a year apart. */
 export const HALVES = ['north', 'south'] as const;
@@ -71,9 +71,21 @@ export function seasonIn(
   return { start, end: same > start ? same : dayOf(year + 1, season.end) };
 }
 
+/** The checkpoints of a season by kind and year, worked out once: every duty of every place asks for them. */
+const made = new WeakMap<SeasonDates, Map<string, readonly Checkpoint[]>>();
+
 /** Every time at which a kind of seasonal work falls due, from two years before a moment to two years after, in order. */
 export function checkpoints(season: SeasonDates, time: SeasonTime, now: Instant): readonly Checkpoint[] {
-  const year = new Date(msOf(now)).getUTCFullYear();
+  const year = Number(now.slice(0, 4));
+  const known = made.get(season) ?? new Map<string, readonly Checkpoint[]>();
+  made.set(season, known);
+  const key = `${time} ${year}`;
+  const points = known.get(key) ?? checkpointsAround(season, time, year);
+  known.set(key, points);
+  return points;
+}
+
+function checkpointsAround(season: SeasonDates, time: SeasonTime, year: number): readonly Checkpoint[] {
   return [-2, -1, 0, 1, 2].flatMap((offset): Checkpoint[] => {
     const { start, end } = seasonIn(season, year + offset);
     const point = (at: number, opens: number, lapses?: number): Checkpoint => ({

@@ -18,7 +18,7 @@ export function BenchView() {
   if (yard.status === 'failed') return <Failed reason={yard.reason} />;
   if (wanted) {
     const run = yard.runs.find((one) => one.id === wanted);
-    const rig = run && yard.fold.state.rigs[run.rig];
+    const rig = run && yard.state.rigs[run.rig];
     if (run && params.get('by') === 'paper' && currentStep(run))
       return <TypeInView key={run.id} run={run} rig={rig} now={yard.now} />;
     if (run) return <RunView key={run.id} run={run} rig={rig} now={yard.now} />;

@@ -8,7 +8,8 @@ import { contradictionsIn } from '@/core/judge';
 import { parseNumber } from '@/core/quantity';
 import { isLook } from '@/core/rules';
 import { finishRun, placesOnCard, type Run } from '@/core/routine';
-import { askToKeepOnce, newId, usePreferences, useYard } from '@/store';
+import * as z from 'zod/mini';
+import { askToKeepOnce, newId, usePreferences, useYard, type DraftDef } from '@/store';
 import {
   contradictionWords,
   entryWords,
@@ -35,6 +36,18 @@ interface Kept {
   /** Parts that came off the shelf, by what they were for. */
   readonly shelf: Readonly<Record<string, string>>;
 }
+
+/** How what is half told at the end of a card lies on this device. */
+const CLOSE_DRAFT: DraftDef<Kept> = {
+  version: 1,
+  schema: z.object({
+    cost: z.string(),
+    currency: z.string(),
+    note: z.string(),
+    fixed: z.catch(z.string(), ''),
+    shelf: z.catch(z.record(z.string(), z.string()), {}),
+  }),
+};
 
 const CURRENCIES = ['USD', 'EUR', 'CAD', 'GBP', 'AUD', 'NZD', 'CHF', 'SEK', 'NOK', 'DKK'];
 
@@ -67,12 +80,12 @@ export function CloseView({
   const draftKey = `bench close ${run.id}`;
   useEffect(() => {
     void store
-      .readDraft(draftKey)
-      .then((draft) => draft !== undefined && setKept((now) => ({ ...now, ...(draft as Partial<Kept>) })));
+      .readDraft(CLOSE_DRAFT, draftKey)
+      .then((draft) => draft !== undefined && setKept((now) => ({ ...now, ...draft })));
   }, [store, draftKey]);
   const change = (next: Kept) => {
     setKept(next);
-    void store.keepDraft(draftKey, next);
+    void store.keepDraft(CLOSE_DRAFT, draftKey, next);
   };
   const outcome = finishRun(run, now, rig);
   if (!outcome.ok) return null;
@@ -112,14 +125,12 @@ export function CloseView({
         .slice(0, 500),
     });
     try {
-      await store.closeRun(run.id, entries);
+      await store.send('closeRun', { id: run.id, entries, drafts: [`bench ${run.id}`, draftKey] });
     } catch (error) {
       setBusy(false);
       say(unstoredWords(error));
       return;
     }
-    await store.keepDraft(`bench ${run.id}`, undefined);
-    await store.keepDraft(draftKey, undefined);
     askToKeepOnce();
     router.push(`/?rig=${run.rig}`);
   };

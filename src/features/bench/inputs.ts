@@ -1,6 +1,8 @@
 import { parseNumber, parseQuantity, unitFor, type UnitSystem } from '@/core/quantity';
 import { READINGS, type CardStep, type ReadingId, type StepRecord } from '@/core/routine';
+import type { DraftDef } from '@/store';
 import { typed } from '@/text';
+import * as z from 'zod/mini';
 
 /** What is typed and chosen at a step, before it is taken. */
 export interface StepInput {
@@ -10,6 +12,27 @@ export interface StepInput {
   readonly grades: StepRecord['grades'];
   readonly note?: string;
 }
+
+/** What is typed at the step in hand, as it is kept: a step that is not the one in hand has none. */
+export interface KeptInput {
+  readonly key: string;
+  readonly input: StepInput;
+}
+
+/** How it lies on this device. */
+export const STEP_DRAFT: DraftDef<KeptInput> = {
+  version: 1,
+  schema: z.object({
+    key: z.string(),
+    input: z.object({
+      // What was kept before units were kept with it was typed in the usual ones.
+      units: z.catch(z.enum(['us', 'metric']), 'us'),
+      readings: z.record(z.string(), z.string()),
+      grades: z.record(z.string(), z.string()) as unknown as z.ZodMiniType<StepInput['grades']>,
+      note: z.optional(z.string()),
+    }),
+  }) as unknown as z.ZodMiniType<KeptInput>,
+};
 
 /** Digits behind the point of a length or a pressure as it is shown again. */
 const DECIMALS = { length: 4, pressure: 1 } as const;

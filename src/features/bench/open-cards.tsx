@@ -14,11 +14,14 @@ export function OpenCards({ runs, now }: { runs: readonly Run[]; now: Instant })
   const drop = async (run: Run) => {
     const told = (error: unknown) => say(unstoredWords(error));
     try {
-      await store.dropRun(run.id);
+      await store.send('dropRun', { id: run.id });
     } catch (error) {
       return told(error);
     }
-    say('Card dropped', { label: 'Take it back', do: () => void store.startRun(run).catch(told) });
+    say('Card dropped', {
+      label: 'Take it back',
+      do: () => void store.send('startRun', { run }).catch(told),
+    });
   };
   return (
     <section className="mb-7">

@@ -48,8 +48,7 @@ export function PutDownDialog({
       units,
     });
     try {
-      await store.closeRun(run.id, entries);
-      await store.keepDraft(`bench ${run.id}`, undefined);
+      await store.send('closeRun', { id: run.id, entries, drafts: [`bench ${run.id}`] });
     } catch (error) {
       return setProblem(unstoredWords(error));
     }

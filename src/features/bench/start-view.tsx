@@ -174,7 +174,7 @@ export function StartView({ ready, view }: { ready: Ready; view: RigView }) {
           begun,
         )
       : begun;
-    await store.startRun(run);
+    await store.send('startRun', { run });
     askToKeepOnce();
     router.push(`/bench?run=${run.id}`);
   };

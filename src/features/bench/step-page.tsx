@@ -10,7 +10,7 @@ import { lugTorque } from '@/core/rules';
 import { usePreferences, useYard } from '@/store';
 import { READING_WORDS, stepWords, torqueSpec, unstoredWords } from '@/text';
 import { Button, cx, FieldError, Settled, Star, TextArea } from '@/ui';
-import { inputOf, readInput, type StepInput } from './inputs';
+import { inputOf, readInput, STEP_DRAFT, type StepInput } from './inputs';
 import { RunTorqueForm } from './missing-fact';
 import { NutDrawing } from './nut-setting';
 import { ReportDialog } from './report-dialog';
@@ -20,11 +20,6 @@ import { StepInputs } from './step-inputs';
 import { StepPhoto } from './step-photo';
 import { Stopwatch } from './stopwatch';
 import type { RunActions } from './use-run-actions';
-
-interface KeptInput {
-  readonly key: string;
-  readonly input: StepInput;
-}
 
 /** The star of a round, nut by nut. */
 function StarRound({ run, of, onWhole }: { run: Run; of: string; onWhole: () => void }) {
@@ -74,11 +69,8 @@ export function StepPage({
   // What is typed under the trailer outlives the tab as well.
   useEffect(() => {
     let gone = false;
-    void store.readDraft(draftKey).then((draft) => {
-      const kept = draft as KeptInput | undefined;
-      // A draft from before units were kept with it was typed in those of now.
-      if (!gone && kept?.key === step.key)
-        setInput((now) => ({ ...kept.input, units: kept.input.units ?? now.units }));
+    void store.readDraft(STEP_DRAFT, draftKey).then((kept) => {
+      if (!gone && kept?.key === step.key) setInput(kept.input);
     });
     heading.current?.focus({ preventScroll: true });
     window.scrollTo({ top: 0 });
@@ -90,7 +82,7 @@ export function StepPage({
   const change = (next: StepInput) => {
     setInput(next);
     setProblem(undefined);
-    void store.keepDraft(draftKey, { key: step.key, input: next } satisfies KeptInput);
+    void store.keepDraft(STEP_DRAFT, draftKey, { key: step.key, input: next });
   };
   const take = async (work: () => Promise<string | undefined>) => {
     if (busy) return;

@@ -1,19 +1,13 @@
 'use client';
 
-import { useMemo } from 'react';
 import { msOf } from '@/core/base';
-import type { Fold } from '@/core/log';
 import { dayInFull } from '@/text';
 import { Mark } from '@/ui';
 
 const DAY = 86_400_000;
 
 /** Says so where this device's clock stands behind what was written on it: what is due would be counted wrong. */
-export function ClockNote({ fold, now }: { fold: Fold; now: string }) {
-  const latest = useMemo(
-    () => fold.entries.reduce((last, entry) => (entry.recorded > last ? entry.recorded : last), ''),
-    [fold],
-  );
+export function ClockNote({ newest: latest, now }: { newest: string; now: string }) {
   if (latest === '' || msOf(latest) <= msOf(now) + DAY) return null;
   return (
     <p role="alert" className="border-due flex gap-2.5 border-l-4 py-1 pl-3">

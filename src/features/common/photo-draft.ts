@@ -1,7 +1,7 @@
 import type { PhotoBody } from '@/core/log';
 import type { RoutinePlace } from '@/core/rules';
 import type { Photo } from '@/store';
-import type { Draft } from './use-record';
+import type { Draft } from '@/keeper';
 
 /** What is kept of a picture beside its bytes. */
 export type PhotoSize = Pick<Photo, 'hash' | 'bytes' | 'width' | 'height'>;

@@ -1,5 +1,8 @@
-import type { ReactNode } from 'react';
-import { Mark } from '@/ui';
+'use client';
+
+import { useState, type ReactNode } from 'react';
+import { useYard } from '@/store';
+import { Button, FieldError, Mark, saveFile } from '@/ui';
 
 /** While the log is being read. */
 export function Loading() {
@@ -7,6 +10,25 @@ export function Loading() {
     <p role="status" className="text-soft p-8 text-lg">
       Reading the log…
     </p>
+  );
+}
+
+/** Saves the log as it lies on disk, read or not: what a later version, or somebody who can, may still read. */
+export function SaveRaw() {
+  const { store } = useYard();
+  const [problem, setProblem] = useState<string>();
+  const save = () =>
+    store.send('raw', undefined).then(
+      (text) => saveFile(new TextEncoder().encode(text), 'application/x-ndjson', 'yardline-raw.ndjson'),
+      (error: unknown) => setProblem(error instanceof Error ? error.message : String(error)),
+    );
+  return (
+    <div className="grid gap-2">
+      <div>
+        <Button onClick={() => void save()}>Save the raw log</Button>
+      </div>
+      {problem && <FieldError>It could not be saved: {problem}</FieldError>}
+    </div>
   );
 }
 
@@ -22,6 +44,9 @@ export function Failed({ reason }: { reason: string }) {
           Nothing was changed. Close other tabs of Yardline and reload this one; if it stays so, the browser
           may be blocking storage for this site.
         </p>
+        <div className="mt-4">
+          <SaveRaw />
+        </div>
       </div>
     </div>
   );

@@ -1,7 +1,7 @@
 'use client';
 
 import { useCallback, useEffect, useRef, useState } from 'react';
-import { useYard } from '@/store';
+import { useYard, type DraftDef } from '@/store';
 import { unstoredWords } from '@/text';
 import { say } from '@/ui';
 
@@ -10,6 +10,7 @@ export type Kept<T> = 'loading' | 'none' | T;
 
 /** What is half done under a key; every change is on disk before it is shown, and undefined puts it away. */
 export function useKept<T extends object>(
+  def: DraftDef<T>,
   key: string,
 ): {
   readonly state: Kept<T>;
@@ -24,22 +25,22 @@ export function useKept<T extends object>(
 
   useEffect(() => {
     let gone = false;
-    void store.readDraft(key).then((kept) => {
+    void store.readDraft(def, key).then((kept) => {
       if (gone) return;
-      last.current = kept as T | undefined;
+      last.current = kept;
       stored.current = last.current;
       setState(last.current ?? 'none');
     });
     return () => {
       gone = true;
     };
-  }, [store, key]);
+  }, [store, def, key]);
 
   const set = useCallback(
     (value: T | undefined) => {
       last.current = value;
       queue.current = queue.current
-        .then(() => store.keepDraft(key, value))
+        .then(() => store.keepDraft(def, key, value))
         .then(() => {
           stored.current = value;
           setState(value ?? 'none');
@@ -51,7 +52,7 @@ export function useKept<T extends object>(
         });
       return queue.current;
     },
-    [store, key],
+    [store, def, key],
   );
   const change = useCallback(
     (next: (value: T) => T) => {

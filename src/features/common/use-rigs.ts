@@ -12,7 +12,8 @@ import {
   type TowVerdict,
 } from '@/core/duty';
 import { isOfAge, reviewRig, type Conflict } from '@/core/judge';
-import { HOUSE, type Fold, type RigState } from '@/core/log';
+import { HOUSE, type RigState, type YardState } from '@/core/log';
+import type { LogFacts, Lost } from '@/keeper';
 import { placesOf, wheelEnds, type Place, type RigModel, type WheelEnd } from '@/core/rig';
 import { openWork, type Run } from '@/core/routine';
 import {
@@ -24,6 +25,7 @@ import {
   type SeasonDates,
 } from '@/core/rules';
 import { useNow, useYard } from '@/store';
+import { lazily, once } from './lazily';
 
 /** One rig with all that follows from its state now. */
 export interface RigView {
@@ -60,7 +62,10 @@ export type Rigs =
       readonly houseRules: RuleChoices;
       /** The season of all rigs that have none of their own. */
       readonly houseSeason: SeasonChoice | undefined;
-      readonly fold: Fold;
+      readonly state: YardState;
+      readonly log: LogFacts;
+      /** What lies here that this version cannot read. */
+      readonly lost: Lost | undefined;
       readonly runs: readonly Run[];
       readonly archived: Instant | undefined;
       readonly now: Instant;
@@ -96,17 +101,17 @@ function standingOf(
     return kept.standing;
   const house = rulesFor(houseRules, rig.rules);
   const season = seasonOf(houseSeason, rig.season);
-  const review = reviewRig({ model, parts: rig.parts }, house, now);
-  const standing: Standing = {
-    rig,
-    model,
-    duties: dutiesOf(rig, now, house, season),
-    conflicts: review.filter((one) => !isOfAge(one)),
-    aging: review.filter(isOfAge),
-    house,
-    season,
-    now,
-  };
+  const review = once(() => reviewRig({ model, parts: rig.parts }, house, now));
+  const standing = lazily<Standing>({
+    rig: () => rig,
+    model: () => model,
+    duties: () => dutiesOf(rig, now, house, season),
+    conflicts: () => review().filter((one) => !isOfAge(one)),
+    aging: () => review().filter(isOfAge),
+    house: () => house,
+    season: () => season,
+    now: () => now,
+  });
   standings.set(rig, { minute, houseRules, houseSeason, standing });
   return standing;
 }
@@ -123,18 +128,30 @@ export function rigView(
 ): RigView | undefined {
   const standing = standingOf(rig, now, houseRules, houseSeason);
   if (!standing) return undefined;
-  const { model, duties, conflicts } = standing;
   const open = runs.filter((run) => run.rig === rig.id).flatMap(openWork);
   const told = JSON.stringify(open);
   const kept = views.get(standing);
   if (kept?.open === told) return kept.view;
-  const ends = wheelEnds(model);
-  const places = ends.map((place) => placeState(rig, place, duties, open, conflicts));
-  const elsewhere = placesOf(model)
-    .filter((place) => !(ends as readonly Place[]).includes(place))
-    .map((place) => placeState(rig, place, duties, open, conflicts));
-  const tow = towVerdict(rig, duties, open, conflicts);
-  const view: RigView = { ...standing, open, tow, places, elsewhere };
+  const ends = once(() => wheelEnds(standing.model));
+  const stateAt = <P extends Place>(place: P) =>
+    placeState(rig, place, standing.duties, open, standing.conflicts);
+  const view = lazily<RigView>({
+    rig: () => rig,
+    model: () => standing.model,
+    duties: () => standing.duties,
+    conflicts: () => standing.conflicts,
+    aging: () => standing.aging,
+    house: () => standing.house,
+    season: () => standing.season,
+    now: () => standing.now,
+    open: () => open,
+    tow: () => towVerdict(rig, standing.duties, open, standing.conflicts),
+    places: () => ends().map(stateAt),
+    elsewhere: () =>
+      placesOf(standing.model)
+        .filter((place) => !(ends() as readonly Place[]).includes(place))
+        .map(stateAt),
+  });
   views.set(standing, { open: told, view });
   return view;
 }
@@ -148,15 +165,15 @@ export function useRigs(): Rigs {
   const now = useNow();
   return useMemo(() => {
     if (snapshot.status !== 'ready') return snapshot;
-    const { fold, runs, archived } = snapshot;
-    const houseRules = fold.state.rigs[HOUSE]?.rules ?? NO_CHOICES;
-    const houseSeason = fold.state.rigs[HOUSE]?.season;
-    const all = Object.values(fold.state.rigs)
+    const { state, runs, archived, log, lost } = snapshot;
+    const houseRules = state.rigs[HOUSE]?.rules ?? NO_CHOICES;
+    const houseSeason = state.rigs[HOUSE]?.season;
+    const all = Object.values(state.rigs)
       .map((rig) => rigView(rig, runs, now, houseRules, houseSeason))
       .filter((view) => view !== undefined)
       .sort((a, b) => ((a.rig.since ?? '') < (b.rig.since ?? '') ? -1 : 1));
     const rigs = all.filter((view) => !view.rig.retired);
     const retired = all.filter((view) => view.rig.retired);
-    return { status: 'ready', rigs, retired, houseRules, houseSeason, fold, runs, archived, now };
+    return { status: 'ready', rigs, retired, houseRules, houseSeason, state, log, lost, runs, archived, now };
   }, [snapshot, now]);
 }

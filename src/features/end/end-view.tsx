@@ -2,67 +2,30 @@
 
 import Link from 'next/link';
 import { useRouter, useSearchParams } from 'next/navigation';
-import { useMemo, useState } from 'react';
+import { useState } from 'react';
 import { cureOf, leadsFor } from '@/core/judge';
-import type { Entry } from '@/core/log';
 import { isSpare, isWheelEnd, sparesOf, wheelEnds, type RigModel, type TirePlace } from '@/core/rig';
-import { historyOfReadings, trendsAt, warns, type Trend } from '@/core/trend';
+import { warns, type Trend } from '@/core/trend';
 import { sameFinding } from '@/core/walk';
 import {
   benchLink,
+  Failed,
+  Loading,
   PartRows,
   PhotoOf,
   Ruled,
   useRecord,
   WithRig,
   type RigView,
-  type Rigs,
 } from '@/features/common';
-import { findingsOfRig } from '@/features/findings';
-import { usePreferences } from '@/store';
+import type { AnswerTo } from '@/keeper';
+import { useAsk, usePreferences } from '@/store';
 import { day, entryWords, leadWords, PATTERN_WORDS, placeWords, trendWords, capital } from '@/text';
 import { Button, cx, LinkButton, Mark, markOf, RigPlan } from '@/ui';
 import { ReadingDialog } from './reading-dialog';
 import { TrendBlock } from './trend-block';
 
-type Ready = Extract<Rigs, { status: 'ready' }>;
-
 const SHOWN = 10;
-
-/** True where an entry speaks of a place. */
-function speaksOf(entry: Entry, place: TirePlace): boolean {
-  switch (entry.kind) {
-    case 'work':
-      return entry.body.jobs.some((job) => job.place === place);
-    case 'walk':
-      return [...entry.body.taken, ...entry.body.conditions].some((one) => one.place === place);
-    case 'reading':
-      return entry.body.taken.some((one) => one.place === place);
-    case 'recheck':
-    case 'finding.opened':
-    case 'opinion':
-      return entry.body.place === place;
-    case 'part.fitted':
-      return entry.body.to === place;
-    case 'part.moved':
-      return entry.body.moves.some((move) => move.to === place);
-    case 'event':
-      return (entry.body.places as readonly string[]).includes(place);
-    default:
-      return false;
-  }
-}
-
-/** The last entries that speak of a place, the newest first. */
-function storyAt(ready: Ready, rig: string, place: TirePlace): readonly Entry[] {
-  const found: Entry[] = [];
-  const { entries, dead } = ready.fold;
-  for (let i = entries.length - 1; i >= 0 && found.length < SHOWN; i--) {
-    const entry = entries[i];
-    if (entry && entry.rig === rig && !dead.has(entry.id) && speaksOf(entry, place)) found.push(entry);
-  }
-  return found;
-}
 
 const GRADE: Partial<Record<Trend['status'], number>> = { perhaps: 1, few: 3 };
 
@@ -143,33 +106,17 @@ function Warning({ trend, view, place }: { trend: Trend; view: RigView; place: T
   );
 }
 
-function End({ view, ready, place }: { view: RigView; ready: Ready; place: TirePlace }) {
+function End({ view, place, log }: { view: RigView; place: TirePlace; log: AnswerTo<'place'> }) {
   const { units } = usePreferences();
   const router = useRouter();
   const [reading, setReading] = useState(false);
   const { rig, model, now } = view;
-  const history = useMemo(() => historyOfReadings(ready.fold, rig.id), [ready.fold, rig.id]);
-  // By the hour: a chart is not another one for the minute that passes.
-  const hour = `${now.slice(0, 13)}:00:00.000Z`;
-  const { trends, pattern } = useMemo(
-    () => trendsAt(history, model, place, hour),
-    [history, model, place, hour],
-  );
+  const { history, trends, pattern, findings, photos, story } = log;
   const ordered = inOrder(trends);
   const told = ordered.filter(({ status }) => status !== 'few');
   const few = ordered.filter(({ status }) => status === 'few');
   const [first] = ordered;
   const warning = first && warns(first) ? first : undefined;
-  const findings = findingsOfRig(ready.fold, rig).filter(({ opened }) => opened.body.place === place);
-  const photos = ready.fold.entries.flatMap((entry) =>
-    entry.kind === 'photo' &&
-    entry.rig === rig.id &&
-    entry.body.place === place &&
-    !ready.fold.dead.has(entry.id)
-      ? [entry]
-      : [],
-  );
-  const story = storyAt(ready, rig.id, place);
   const state = [...view.places, ...view.elsewhere].find((one) => one.place === place);
   const pressing = view.duties.filter(
     (duty) => duty.place === place && duty.verdict !== 'clear' && !duty.within,
@@ -333,16 +280,22 @@ function placeIn(text: string | null, model: RigModel): TirePlace {
   return '1L';
 }
 
-function Chosen({ view, ready }: { view: RigView; ready: Ready }) {
+function Chosen({ view }: { view: RigView }) {
   const place = placeIn(useSearchParams().get('place'), view.model);
-  return <End key={`${view.rig.id} ${place}`} view={view} ready={ready} place={place} />;
+  const { rig, model, now } = view;
+  // By the hour: a chart is not another one for the minute that passes.
+  const hour = `${now.slice(0, 13)}:00:00.000Z`;
+  const asked = useAsk('place', { rig: rig.id, model, place, hour, most: SHOWN });
+  if (asked.status === 'asking') return <Loading />;
+  if (asked.status === 'failed') return <Failed reason={asked.reason} />;
+  return <End key={`${rig.id} ${place}`} view={view} place={place} log={asked.answer} />;
 }
 
 /** The story of one wheel end: what its readings say over time, what is fitted, found and done there. */
 export function EndView() {
   return (
     <WithRig promise="Every wheel end of a rig has a page of its own, with what its readings say over time.">
-      {(view, ready) => <Chosen view={view} ready={ready} />}
+      {(view) => <Chosen view={view} />}
     </WithRig>
   );
 }

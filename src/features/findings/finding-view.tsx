@@ -2,22 +2,23 @@
 
 import Link from 'next/link';
 import { useSearchParams } from 'next/navigation';
-import { useMemo, useState } from 'react';
+import { useState } from 'react';
 import { leadsFor } from '@/core/judge';
 import type { Entry, FindingState } from '@/core/log';
 import type { Verdict } from '@/core/rules';
 import { isWheelEnd } from '@/core/rig';
 import {
   benchLink,
+  Failed,
+  Loading,
   photoDraft,
   PhotoTaker,
   Ruled,
   useRecord,
   WithRig,
   type RigView,
-  type Rigs,
 } from '@/features/common';
-import { usePreferences } from '@/store';
+import { useAsk, usePreferences } from '@/store';
 import {
   capital,
   day,
@@ -32,13 +33,11 @@ import {
   VERDICT_WORDS,
 } from '@/text';
 import { Button, Condition, isDrawn, LinkButton, Mark, markColor, markOf, RigPlan } from '@/ui';
-import { findingsOfRig, findingStory, type FindingStory } from './finding-story';
+import type { FindingStory } from '@/keeper/reads';
 import { FixDialog } from './fix-dialog';
 import { OpinionDialog } from './opinion-dialog';
 import { PhotoRow } from './photo-row';
 import { SeenDialog } from './seen-dialog';
-
-type Ready = Extract<Rigs, { status: 'ready' }>;
 
 function Timeline({ story, now }: { story: FindingStory; now: string }) {
   const { units } = usePreferences();
@@ -90,7 +89,7 @@ function Verdict({ finding, closed }: { finding: FindingState; closed: boolean }
   );
 }
 
-function OneFinding({ view, ready, story }: { view: RigView; ready: Ready; story: FindingStory }) {
+function OneFinding({ view, story }: { view: RigView; story: FindingStory }) {
   const { units } = usePreferences();
   const record = useRecord();
   const [dialog, setDialog] = useState<'seen' | 'opinion' | 'fix'>();
@@ -214,7 +213,7 @@ function OneFinding({ view, ready, story }: { view: RigView; ready: Ready; story
       </div>
       {dialog === 'seen' && open && <SeenDialog view={view} finding={open} onClose={close} />}
       {dialog === 'opinion' && open && <OpinionDialog view={view} finding={open} onClose={close} />}
-      {dialog === 'fix' && open && <FixDialog view={view} fold={ready.fold} finding={open} onClose={close} />}
+      {dialog === 'fix' && open && <FixDialog view={view} finding={open} onClose={close} />}
       {closed && !open && (
         <p className="text-soft mt-6">
           Closed {day(closed.happened, now)}: {closed.body.how}
@@ -224,9 +223,12 @@ function OneFinding({ view, ready, story }: { view: RigView; ready: Ready; story
   );
 }
 
-function AllFindings({ view, ready }: { view: RigView; ready: Ready }) {
+function AllFindings({ view }: { view: RigView }) {
   const { rig, model, now } = view;
-  const all = useMemo(() => findingsOfRig(ready.fold, rig), [ready.fold, rig]);
+  const asked = useAsk('findings', { rig: rig.id });
+  if (asked.status === 'failed') return <Failed reason={asked.reason} />;
+  if (asked.status === 'asking') return <Loading />;
+  const all = asked.answer;
   const open = all.filter((one) => one.open).length;
   return (
     <div className="mx-auto w-full max-w-[60rem] px-4 py-4 md:px-8 md:py-6">
@@ -262,16 +264,16 @@ function AllFindings({ view, ready }: { view: RigView; ready: Ready }) {
   );
 }
 
-function Findings({ view, ready }: { view: RigView; ready: Ready }) {
+function Findings({ view }: { view: RigView }) {
   const id = useSearchParams().get('id');
-  const story = useMemo(
-    () => (id ? findingStory(ready.fold, view.rig.id, id) : undefined),
-    [ready.fold, view.rig.id, id],
-  );
-  return story ? (
-    <OneFinding key={id} view={view} ready={ready} story={story} />
+  const asked = useAsk('finding', id === null ? undefined : { rig: view.rig.id, id });
+  if (id === null) return <AllFindings view={view} />;
+  if (asked.status === 'asking') return <Loading />;
+  if (asked.status === 'failed') return <Failed reason={asked.reason} />;
+  return asked.answer ? (
+    <OneFinding key={id} view={view} story={asked.answer} />
   ) : (
-    <AllFindings view={view} ready={ready} />
+    <AllFindings view={view} />
   );
 }
 
@@ -279,7 +281,7 @@ function Findings({ view, ready }: { view: RigView; ready: Ready }) {
 export function FindingView() {
   return (
     <WithRig promise="What is not right on a rig is kept here, with photos, until it is fixed.">
-      {(view, ready) => <Findings view={view} ready={ready} />}
+      {(view) => <Findings view={view} />}
     </WithRig>
   );
 }

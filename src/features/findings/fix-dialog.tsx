@@ -1,32 +1,27 @@
 'use client';
 
-import { useMemo, useState } from 'react';
-import type { FindingState, Fold } from '@/core/log';
+import { useState } from 'react';
+import type { FindingState } from '@/core/log';
 import { photoDraft, useRecord, type RigView } from '@/features/common';
-import { usePreferences, type Photo } from '@/store';
+import { useAsk, usePreferences, type Photo } from '@/store';
 import { day, entryWords } from '@/text';
 import { Dialog, SheetForm, TextArea } from '@/ui';
-import { findingStory } from './finding-story';
 import { PhotosKept } from './photos-kept';
 
 /** A finding closed: by which work, with what was done, and a picture as proof. */
 export function FixDialog({
   view,
-  fold,
   finding,
   onClose,
 }: {
   view: RigView;
-  fold: Fold;
   finding: FindingState;
   onClose: () => void;
 }) {
   const record = useRecord();
   const { units } = usePreferences();
-  const works = useMemo(
-    () => (findingStory(fold, view.rig.id, finding.id)?.works ?? []).slice(-5).reverse(),
-    [fold, view.rig.id, finding.id],
-  );
+  const told = useAsk('finding', { rig: view.rig.id, id: finding.id });
+  const works = told.status === 'ready' ? (told.answer?.works ?? []).slice(-5).reverse() : [];
   const title = (entry: (typeof works)[number]) => entryWords(entry, units, () => undefined).title;
   const [work, setWork] = useState('');
   const [how, setHow] = useState('');

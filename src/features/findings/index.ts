@@ -2,4 +2,3 @@
 export { FindingView } from './finding-view';
 export { FindingDialog } from './finding-dialog';
 export { FixDialog } from './fix-dialog';
-export { findingsOfRig } from './finding-story';

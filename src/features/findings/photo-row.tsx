@@ -2,7 +2,7 @@
 
 import { PhotoOf } from '@/features/common';
 import { day } from '@/text';
-import type { PhotoEntry } from './finding-story';
+import type { PhotoEntry } from '@/keeper/reads';
 
 /** Pictures of one thing side by side, the oldest at the left. */
 export function PhotoRow({ photos, now }: { photos: readonly PhotoEntry[]; now: string }) {

@@ -1,58 +1,62 @@
 'use client';
 
 import { useId, useState } from 'react';
-import { planMerge, readArchive, type ArchiveProblem, type MergeProblem, type Photos } from '@/core/exchange';
-import type { Entry } from '@/core/log';
-import type { Rigs } from '@/features/common';
-import { askToKeepOnce, useYard } from '@/store';
+import type { CheckedArchive } from '@/keeper';
+import { askToKeepOnce, isStopped, useYard } from '@/store';
 import { archiveWords, count, dayInFull } from '@/text';
 import { Button, FieldError } from '@/ui';
 
-type Ready = Extract<Rigs, { status: 'ready' }>;
+type Sound = Extract<CheckedArchive, { ok: true }>;
+type Refused = Extract<CheckedArchive, { ok: false }>;
+
+function reasonOf(error: unknown): string {
+  return error instanceof Error ? error.message : String(error);
+}
 
 type Stage =
   | { readonly at: 'idle' }
-  | { readonly at: 'reading' }
-  | { readonly at: 'refused'; readonly problem: ArchiveProblem | MergeProblem; readonly file: string }
-  | {
-      readonly at: 'checked';
-      readonly added: readonly Entry[];
-      readonly same: number;
-      readonly photos: Photos;
-      readonly created: string;
-      readonly file: string;
-    }
+  | { readonly at: 'reading'; readonly share: number; readonly stop: AbortController }
+  | { readonly at: 'refused'; readonly problem: Refused['problem']; readonly file: string }
+  | ({ readonly at: 'checked'; readonly file: string } & Sound)
+  | { readonly at: 'bringing' }
+  | { readonly at: 'failed'; readonly reason: string; readonly file: string }
   | { readonly at: 'done'; readonly added: number };
 
 /** An archive brought in: checked whole first, then written in one piece, or refused with nothing changed. */
-export function ArchiveIn({ ready }: { ready: Ready }) {
+export function ArchiveIn() {
   const { store } = useYard();
   const [stage, setStage] = useState<Stage>({ at: 'idle' });
   const id = useId();
 
   const check = async (file: File | undefined) => {
     if (!file) return;
-    setStage({ at: 'reading' });
-    const read = readArchive(new Uint8Array(await file.arrayBuffer()));
-    if (!read.ok) return setStage({ at: 'refused', problem: read.error, file: file.name });
-    const plan = planMerge(ready.fold.entries, read.value.entries);
-    if (!plan.ok) return setStage({ at: 'refused', problem: plan.error, file: file.name });
-    setStage({
-      at: 'checked',
-      ...plan.value,
-      photos: read.value.photos,
-      created: read.value.created,
-      file: file.name,
-    });
+    const stop = new AbortController();
+    const reading = (share: number) => setStage({ at: 'reading', share, stop });
+    reading(0);
+    try {
+      const bytes = new Uint8Array(await file.arrayBuffer());
+      const checked = await store.send(
+        'checkArchive',
+        { bytes },
+        { signal: stop.signal, ends: true, onProgress: reading },
+      );
+      if (checked.ok) setStage({ at: 'checked', ...checked, file: file.name });
+      else setStage({ at: 'refused', problem: checked.problem, file: file.name });
+    } catch (error) {
+      setStage(
+        isStopped(error) ? { at: 'idle' } : { at: 'failed', reason: reasonOf(error), file: file.name },
+      );
+    }
   };
-  const bring = async (added: readonly Entry[], photos: Photos) => {
-    const rows = Object.entries(photos).map(([hash, bytes]) => ({
-      hash,
-      blob: new Blob([bytes.slice()], { type: 'image/jpeg' }),
-    }));
-    await store.append(added, rows);
-    askToKeepOnce();
-    setStage({ at: 'done', added: added.length });
+  const bring = async (file: string) => {
+    setStage({ at: 'bringing' });
+    try {
+      const added = await store.send('bringIn', undefined);
+      askToKeepOnce();
+      setStage({ at: 'done', added });
+    } catch (error) {
+      setStage({ at: 'failed', reason: reasonOf(error), file });
+    }
   };
 
   return (
@@ -79,7 +83,22 @@ export function ArchiveIn({ ready }: { ready: Ready }) {
           />
         </label>
       </div>
-      {stage.at === 'reading' && <p role="status">Checking every line…</p>}
+      {stage.at === 'reading' && (
+        <div className="flex flex-wrap items-center gap-4">
+          <p role="status">
+            Checking every line…{' '}
+            {stage.share > 0 && <span className="figures">{Math.round(stage.share * 100)} %</span>}
+          </p>
+          <Button onClick={() => stage.stop.abort()}>Stop</Button>
+        </div>
+      )}
+      {stage.at === 'bringing' && <p role="status">Writing them…</p>}
+      {stage.at === 'failed' && (
+        <div>
+          <FieldError>{stage.reason}</FieldError>
+          <p className="text-soft mt-1">{stage.file} was not brought in. Nothing was changed.</p>
+        </div>
+      )}
       {stage.at === 'refused' && (
         <div>
           <FieldError>{archiveWords(stage.problem)}</FieldError>
@@ -90,19 +109,17 @@ export function ArchiveIn({ ready }: { ready: Ready }) {
         <div className="border-accent grid gap-3 border-l-4 pl-4">
           <p>
             <strong>{stage.file}</strong> is sound, saved {dayInFull(stage.created)}.{' '}
-            {stage.added.length === 0
-              ? `All of its ${count(stage.same, 'entry', 'entries')} are here already.${Object.keys(stage.photos).length > 0 ? ` It holds ${count(Object.keys(stage.photos).length, 'photo')}; any that are missing here are put back.` : ''}`
-              : `${count(stage.added.length, 'entry', 'entries')} would be added; ${stage.same} are here already.`}
+            {stage.added === 0
+              ? `All of its ${count(stage.same, 'entry', 'entries')} are here already.${stage.photos > 0 ? ` It holds ${count(stage.photos, 'photo')}; any that are missing here are put back.` : ''}`
+              : `${count(stage.added, 'entry', 'entries')} would be added; ${stage.same} are here already.`}
           </p>
           <div className="flex gap-2.5">
-            {(stage.added.length > 0 || Object.keys(stage.photos).length > 0) && (
-              <Button look="primary" onClick={() => void bring(stage.added, stage.photos)}>
+            {(stage.added > 0 || stage.photos > 0) && (
+              <Button look="primary" onClick={() => void bring(stage.file)}>
                 Bring them in
               </Button>
             )}
-            <Button onClick={() => setStage({ at: 'idle' })}>
-              {stage.added.length > 0 ? 'Leave it' : 'Good'}
-            </Button>
+            <Button onClick={() => setStage({ at: 'idle' })}>{stage.added > 0 ? 'Leave it' : 'Good'}</Button>
           </div>
         </div>
       )}

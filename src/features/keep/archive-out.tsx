@@ -1,33 +1,50 @@
 'use client';
 
 import { useState } from 'react';
-import { writeArchive } from '@/core/exchange';
 import type { Rigs } from '@/features/common';
-import { useYard } from '@/store';
+import { isStopped, useAsk, useYard } from '@/store';
 import { count, dateField, dayAgo } from '@/text';
-import { Button, saveFile } from '@/ui';
+import { Button, FieldError, saveFile } from '@/ui';
 
 type Ready = Extract<Rigs, { status: 'ready' }>;
+
+type Stage =
+  | { readonly at: 'idle' }
+  | { readonly at: 'packing'; readonly stop: AbortController }
+  | { readonly at: 'failed'; readonly reason: string }
+  | { readonly at: 'saved'; readonly said: string };
 
 /** The whole log as one file on this device. */
 export function ArchiveOut({ ready }: { ready: Ready }) {
   const { store } = useYard();
-  const [saved, setSaved] = useState<string>();
-  const entries = ready.fold.entries;
-  const since = entries.filter(
-    (entry) => ready.archived === undefined || entry.recorded > ready.archived,
-  ).length;
+  const [stage, setStage] = useState<Stage>({ at: 'idle' });
+  const since = useAsk('since', { at: ready.archived });
 
   const save = async () => {
     const at = store.clock.now();
-    const photos = await store.photosOf(entries);
-    const bytes = writeArchive(entries, at, photos);
-    const name = `yardline-${dateField(at)}.zip`;
-    saveFile(bytes, 'application/zip', name);
-    await store.noteArchived(at);
-    setSaved(
-      `${name}: ${count(entries.length, 'entry', 'entries')}, ${count(Object.keys(photos).length, 'photo')}, ${count(Math.ceil(bytes.length / 1024), 'kB', 'kB')}.`,
-    );
+    const stop = new AbortController();
+    setStage({ at: 'packing', stop });
+    try {
+      const { bytes, entries, photos } = await store.send(
+        'writeArchive',
+        { at },
+        { signal: stop.signal, ends: true },
+      );
+      const name = `yardline-${dateField(at)}.zip`;
+      saveFile(bytes, 'application/zip', name);
+      await store.send('noteArchived', { at });
+      const size = count(Math.ceil(bytes.length / 1024), 'kB', 'kB');
+      setStage({
+        at: 'saved',
+        said: `${name}: ${count(entries, 'entry', 'entries')}, ${count(photos, 'photo')}, ${size}.`,
+      });
+    } catch (error) {
+      setStage(
+        isStopped(error)
+          ? { at: 'idle' }
+          : { at: 'failed', reason: error instanceof Error ? error.message : String(error) },
+      );
+    }
   };
 
   return (
@@ -35,17 +52,24 @@ export function ArchiveOut({ ready }: { ready: Ready }) {
       <p>
         {ready.archived === undefined
           ? 'No archive was ever saved from this device.'
-          : `Last saved ${dayAgo(ready.archived, ready.now)}; ${count(since, 'entry', 'entries')} since.`}{' '}
+          : `Last saved ${dayAgo(ready.archived, ready.now)}${since.status === 'ready' ? `; ${count(since.answer, 'entry', 'entries')} since` : ''}.`}{' '}
         <span className="text-soft">
           Keep one outside this device: a phone can be lost, a browser emptied.
         </span>
       </p>
-      <div>
-        <Button look="primary" disabled={entries.length === 0} onClick={() => void save()}>
+      <div className="flex flex-wrap gap-2.5">
+        <Button
+          look="primary"
+          disabled={ready.log.count === 0 || stage.at === 'packing'}
+          onClick={() => void save()}
+        >
           Save an archive
         </Button>
+        {stage.at === 'packing' && <Button onClick={() => stage.stop.abort()}>Stop</Button>}
       </div>
-      {saved && <p role="status">Saved {saved}</p>}
+      {stage.at === 'packing' && <p role="status">Packing the log and its photos…</p>}
+      {stage.at === 'failed' && <FieldError>It could not be packed: {stage.reason}</FieldError>}
+      {stage.at === 'saved' && <p role="status">Saved {stage.said}</p>}
     </div>
   );
 }

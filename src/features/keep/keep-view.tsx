@@ -3,15 +3,7 @@
 import { useRouter } from 'next/navigation';
 import { useEffect, useState, type ReactNode } from 'react';
 import { Failed, Loading, useRecord, useRigs, type Rigs } from '@/features/common';
-import {
-  askToKeep,
-  resetDemo,
-  setPreferences,
-  storageState,
-  usePreferences,
-  useYard,
-  type StorageState,
-} from '@/store';
+import { askToKeep, setPreferences, storageState, usePreferences, useYard, type StorageState } from '@/store';
 import { day } from '@/text';
 import { Button, Choice } from '@/ui';
 import { ArchiveIn } from './archive-in';
@@ -86,7 +78,7 @@ function DemoBlock() {
         <Button look="primary" onClick={() => go('own')}>
           Go to my own yard
         </Button>
-        <Button onClick={() => void resetDemo(store).then(() => location.reload())}>
+        <Button onClick={() => void store.send('clear', undefined).then(() => location.reload())}>
           Begin the demo afresh
         </Button>
       </div>
@@ -140,7 +132,7 @@ export function KeepView() {
         <ArchiveOut ready={yard} />
       </Block>
       <Block title="Bring one in">
-        <ArchiveIn ready={yard} />
+        <ArchiveIn />
       </Block>
       <Block title="Kept here">
         <Storage />

@@ -1,4 +1,14 @@
-import type { Pattern, Sight, TestDone, Wiring } from '@/core/faults';
+import * as z from 'zod/mini';
+import {
+  SIGHTS,
+  TESTS,
+  type Pattern,
+  type Sight,
+  type TestDone,
+  type TestKind,
+  type Wiring,
+} from '@/core/faults';
+import type { DraftDef } from '@/store';
 
 /** A lamp test under way. */
 export interface LightsDraft {
@@ -10,6 +20,24 @@ export interface LightsDraft {
   readonly seen: Readonly<Record<string, Sight>>;
   readonly tests: readonly TestDone[];
 }
+
+/** How a lamp test under way lies on this device. */
+export const LIGHTS_DRAFT: DraftDef<LightsDraft> = {
+  version: 1,
+  schema: z.object({
+    how: z.enum(['alone', 'filmed', 'helper']),
+    wiring: z.enum(['shared', 'separate']),
+    step: z.int().check(z.minimum(0)),
+    seen: z.record(z.string(), z.enum(SIGHTS)),
+    tests: z.array(
+      z.object({
+        test: z.enum(Object.keys(TESTS) as [TestKind, ...TestKind[]]),
+        side: z.optional(z.enum(['left', 'right'])),
+        result: z.string(),
+      }),
+    ),
+  }),
+};
 
 /** A lamp test that begins. */
 export const FRESH: LightsDraft = { how: 'alone', wiring: 'shared', step: 0, seen: {}, tests: [] };

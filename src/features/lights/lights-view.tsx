@@ -8,7 +8,7 @@ import { capital, WIRING_WORDS, words } from '@/text';
 import { Button, Choice, Mark } from '@/ui';
 import { BrakeCircuitTest } from './brake-circuit';
 import { Finder } from './finder';
-import { FRESH, patternOf, type LightsDraft } from './lights-draft';
+import { FRESH, LIGHTS_DRAFT, patternOf, type LightsDraft } from './lights-draft';
 import { lightsEntries } from './lights-entries';
 import { Paced } from './paced';
 import { Results } from './results';
@@ -129,7 +129,7 @@ function Told({
 
 function OneRig({ view, ready }: { view: RigView; ready: Ready }) {
   const router = useRouter();
-  const { state, change, set } = useKept<LightsDraft>(`lights ${view.rig.id}`);
+  const { state, change, set } = useKept(LIGHTS_DRAFT, `lights ${view.rig.id}`);
   if (state === 'loading') return <Loading />;
   const steps = lampSteps(view.model);
   const step = state === 'none' ? undefined : steps[state.step];

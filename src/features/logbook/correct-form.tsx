@@ -5,7 +5,7 @@ import type { Entry } from '@/core/log';
 import { unitFor, type UnitSystem } from '@/core/quantity';
 import { THICKENERS } from '@/core/rules';
 import { SEVERITIES, useRecord, type Rigs } from '@/features/common';
-import { useFormUnits } from '@/store';
+import { useFormUnits, useYard } from '@/store';
 import {
   capital,
   gradesOf,
@@ -18,7 +18,7 @@ import {
 } from '@/text';
 import { Button, Choice, Field, FieldError, TextArea } from '@/ui';
 
-import { readCorrection, valuesOf, type Errors, type Values } from './correction';
+import { momentOf, readCorrection, valuesOf, type Errors, type Values } from './correction';
 
 type Ready = Extract<Rigs, { status: 'ready' }>;
 
@@ -41,6 +41,7 @@ export function CorrectForm({
 }) {
   const units = useFormUnits();
   const record = useRecord();
+  const { store } = useYard();
   const [values, setValues] = useState<Values>(() => valuesOf(entry, units));
   const [errors, setErrors] = useState<Errors>({});
   const [insisted, setInsisted] = useState(false);
@@ -56,7 +57,10 @@ export function CorrectForm({
     onChange: (event: { target: { value: string } }) => set(key, event.target.value),
   });
   const save = async () => {
-    const read = readCorrection(entry, values, ready, units, insisted);
+    const happened = momentOf(entry, values, ready.now);
+    const stood = happened ? await store.send('before', { id: entry.id, happened }) : undefined;
+    const around = { rig: ready.state.rigs[entry.rig], before: stood?.rig, now: ready.now };
+    const read = readCorrection(entry, values, around, units, insisted);
     if (!read.ok) {
       setErrors(read.error.errors);
       setInsisted(read.error.insist);

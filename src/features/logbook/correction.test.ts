@@ -1,7 +1,8 @@
 import { foldEntries, makeEntry, type Entry, type EntryOf, type Kind } from '@/core/log';
 import { toSI } from '@/core/quantity';
 import { sampleModel } from '@/core/testing/arbitraries';
-import { isCorrectedHere, readCorrection, valuesOf, type Values } from './correction';
+import { stateBefore } from '@/keeper/reads';
+import { isCorrectedHere, momentOf, readCorrection, valuesOf, type Around, type Values } from './correction';
 
 const NOW = '2026-05-16T14:00:00.000Z';
 const RIG = '0196d000-0000-7000-8000-0000000000aa';
@@ -41,10 +42,20 @@ const others: readonly Entry[] = [
   entry('meter', 9, { reading: mi(1300), replaced: false }) as Entry,
 ];
 const all = [setup, towed, metered, work, ...others] as readonly Entry[];
-const log = { fold: foldEntries(all), now: NOW };
+const aroundOf = (entries: readonly Entry[], one: Entry, values: Values, now = NOW): Around => {
+  const fold = foldEntries(entries);
+  const happened = momentOf(one, values, now);
+  return {
+    rig: fold.state.rigs[RIG],
+    before: happened === undefined ? undefined : stateBefore(fold, one, happened),
+    now,
+  };
+};
 
-const read = (one: Entry, change: Values = {}, insisted = false) =>
-  readCorrection(one, { ...valuesOf(one, 'us'), ...change }, log, 'us', insisted);
+const read = (one: Entry, change: Values = {}, insisted = false) => {
+  const values = { ...valuesOf(one, 'us'), ...change };
+  return readCorrection(one, values, aroundOf(all, one, values), 'us', insisted);
+};
 
 test('what is not touched comes back as it was, to the last digit, and corrects its original', () => {
   for (const one of [towed, metered, work, ...others] as readonly Entry[]) {
@@ -141,7 +152,7 @@ describe('parts, retirement and what is told elsewhere', () => {
   }) as Entry;
   const moved = entry('part.moved', 10, { moves: [{ part: 'a', to: 'shelf', grade: 'sound' }] }) as Entry;
   const retired = entry('rig.retired', 11, { reason: 'sold' }) as Entry;
-  const log = { fold: foldEntries([setup as Entry, fitted, moved, retired]), now: NOW };
+  const log = aroundOf([setup as Entry, fitted, moved, retired], fitted, valuesOf(fitted, 'us'));
 
   test('day and note of a fitting or a move are set right, the parts stay', () => {
     const values = { ...valuesOf(fitted, 'us'), date: '2026-05-08', note: '' };

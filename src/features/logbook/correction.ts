@@ -1,5 +1,5 @@
 import { fail, ok, type Result } from '@/core/base';
-import { foldEntries, type Entry, type EntryOf, type Fold } from '@/core/log';
+import type { Entry, EntryOf, RigState } from '@/core/log';
 import { parseNumber, parseQuantity, unitFor, type UnitSystem } from '@/core/quantity';
 import { READINGS, type ReadingId } from '@/core/routine';
 import { THICKENERS } from '@/core/rules';
@@ -8,9 +8,17 @@ import { readTrip } from '@/features/yard';
 import { dateField, fromDateField, parseWords, readingDimension, typed } from '@/text';
 
 /** What a correction is read against. */
-export interface Log {
-  readonly fold: Fold;
+export interface Around {
+  /** The rig as it is now, and as it stood before the day that is typed. */
+  readonly rig: RigState | undefined;
+  readonly before: RigState | undefined;
   readonly now: string;
+}
+
+/** The moment of an entry by the day typed: it keeps its time of day unless its day was changed; undefined for no day. */
+export function momentOf(entry: Entry, values: Values, now: string): string | undefined {
+  const date = values['date'] ?? '';
+  return date === dateField(entry.happened) ? entry.happened : fromDateField(date, now);
 }
 
 /** An entry's figures as typed, by field. */
@@ -170,15 +178,15 @@ function noted(values: Values): { readonly note?: string } {
 export function readCorrection(
   entry: Entry,
   values: Values,
-  log: Log,
+  around: Around,
   system: UnitSystem,
   insisted: boolean,
 ): Result<Draft, Refusal> {
+  const { now } = around;
   const date = values['date'] ?? '';
-  // An entry keeps its time of day unless its day was changed.
-  const happened = date === dateField(entry.happened) ? entry.happened : fromDateField(date, log.now);
+  const happened = momentOf(entry, values, now);
   if (!happened) return refuse({ date: 'This is not a day of the calendar.' });
-  if (happened > log.now) return refuse({ date: 'That day has not come yet.' });
+  if (happened > now) return refuse({ date: 'That day has not come yet.' });
   const stamp = { happened, replaces: entry.id };
   const text = (key: string, empty: string): Result<string, Refusal> => {
     const value = values[key]?.trim() ?? '';
@@ -186,11 +194,7 @@ export function readCorrection(
   };
   switch (entry.kind) {
     case 'trip': {
-      const earlier = log.fold.entries.filter(
-        (one) => one.happened < happened && one.id !== entry.id && !log.fold.dead.has(one.id),
-      );
-      const rig = foldEntries(earlier).state.rigs[entry.rig];
-      const model = log.fold.state.rigs[entry.rig]?.model;
+      const model = around.rig?.model;
       if (!model) return refuse({ date: 'The rig of this trip is not in this yard.' });
       const read = readTrip(
         {
@@ -205,10 +209,10 @@ export function readCorrection(
           note: values['note'] ?? '',
           replaced: entry.body.replaced ?? false,
         },
-        { meter: rig?.meter },
+        { meter: around.before?.meter },
         model,
         system,
-        log.now,
+        now,
         insisted,
       );
       if (!read.ok)

@@ -2,13 +2,14 @@
 
 import { useState } from 'react';
 import type { Entry } from '@/core/log';
-import { partNamer, PhotoOf, useWithdraw, type Rigs } from '@/features/common';
-import { usePreferences } from '@/store';
-import { dayAndTime, entryWords, KIND_OF_ENTRY } from '@/text';
+import { PhotoOf, useWithdraw, type Rigs } from '@/features/common';
+import type { LogPage, Told } from '@/keeper/reads';
+import { useAsk, usePreferences } from '@/store';
+import { dayAndTime, entryWords, KIND_OF_ENTRY, partNamer } from '@/text';
 import { Button, Dialog, LinkButton, TextArea } from '@/ui';
 import { isCorrectedHere } from './correction';
 import { CorrectForm } from './correct-form';
-import type { Story, Told } from './story';
+import { titlesOf } from './titles';
 
 type Ready = Extract<Rigs, { status: 'ready' }>;
 
@@ -40,20 +41,16 @@ function Withdraw({ entry, onDone }: { entry: Entry; onDone: () => void }) {
 function Another({
   label,
   entry,
-  story,
+  others,
   onOpen,
 }: {
   label: string;
   entry: Entry;
-  story: Story;
+  others: LogPage['others'];
   onOpen: (id: string) => void;
 }) {
   const { units } = usePreferences();
-  const titleOf = (id: string) => {
-    const other = story.byId.get(id);
-    return other && entryWords(other, units, () => undefined).title;
-  };
-  const { title, lines } = entryWords(entry, units, titleOf);
+  const { title, lines } = entryWords(entry, units, titlesOf(others, units));
   return (
     <div className="border-line mt-5 border-t pt-3">
       <p className="text-soft">{label}</p>
@@ -85,16 +82,15 @@ function findingOf(entry: Entry): string | undefined {
   }
 }
 
-/** One entry in full: what it says, what became of it, and the ways to set it right. */
-export function EntryDialog({
+function OneEntry({
   told,
-  story,
+  others,
   ready,
   onClose,
   onOpen,
 }: {
   told: Told;
-  story: Story;
+  others: LogPage['others'];
   ready: Ready;
   onClose: () => void;
   onOpen: (id: string) => void;
@@ -103,12 +99,8 @@ export function EntryDialog({
   const withdraw = useWithdraw();
   const { entry, standing, by, original } = told;
   const [mode, setMode] = useState<'read' | 'correct' | 'withdraw'>('read');
-  const titleOf = (id: string) => {
-    const other = story.byId.get(id);
-    return other && entryWords(other, units, () => undefined).title;
-  };
-  const partOf = partNamer(ready.fold, entry.rig, units);
-  const { title, lines } = entryWords(entry, units, titleOf, partOf);
+  const partOf = partNamer(ready.state, entry.rig, units);
+  const { title, lines } = entryWords(entry, units, titlesOf(others, units), partOf);
   const finding = findingOf(entry);
   const setup = entry.kind === 'rig.setup' || entry.kind === 'rig.changed';
 
@@ -147,12 +139,12 @@ export function EntryDialog({
               Photos and story
             </LinkButton>
           )}
-          {original && <Another label="Corrects" entry={original} story={story} onOpen={onOpen} />}
+          {original && <Another label="Corrects" entry={original} others={others} onOpen={onOpen} />}
           {by && (
             <Another
               label={by.kind === 'void' ? 'Withdrawn by' : 'Corrected by'}
               entry={by}
-              story={story}
+              others={others}
               onOpen={onOpen}
             />
           )}
@@ -180,5 +172,32 @@ export function EntryDialog({
         </>
       )}
     </Dialog>
+  );
+}
+
+/** One entry in full: what it says, what became of it, and the ways to set it right. */
+export function EntryDialog({
+  id,
+  ready,
+  onClose,
+  onOpen,
+}: {
+  id: string;
+  ready: Ready;
+  onClose: () => void;
+  onOpen: (id: string) => void;
+}) {
+  const asked = useAsk('told', { id });
+  const [told] = asked.status === 'ready' ? (asked.answer?.told ?? []) : [];
+  if (asked.status !== 'ready' || !told) return null;
+  return (
+    <OneEntry
+      key={id}
+      told={told}
+      others={asked.answer?.others ?? []}
+      ready={ready}
+      onClose={onClose}
+      onOpen={onOpen}
+    />
   );
 }

@@ -1,20 +1,18 @@
 'use client';
 
-import { useDeferredValue, useMemo, useState } from 'react';
+import { useDeferredValue, useState } from 'react';
 import Link from 'next/link';
 import { useSearchParams } from 'next/navigation';
-import type { Entry } from '@/core/log';
 import { HOUSE } from '@/core/log';
-import { Failed, Loading, partNamer, useRigs, type Rigs } from '@/features/common';
-import { usePreferences } from '@/store';
-import { count, entryWords, KIND_OF_ENTRY, month, shortWeekday } from '@/text';
+import { Failed, Loading, useLast, useRigs, type Rigs } from '@/features/common';
+import { GROUPS, groupOf, type Group, type LogPage, type Told } from '@/keeper/reads';
+import { useAsk, usePreferences } from '@/store';
+import { count, entryWords, KIND_OF_ENTRY, month, partNamer, shortWeekday } from '@/text';
 import { Button, cx, LinkButton } from '@/ui';
 import { EntryDialog } from './entry-dialog';
 import { GapNotes } from './gap-notes';
 import { NoteDialog } from './note-dialog';
-import { GROUPS, groupOf, hasAll, isAbout, wordsOf, type Group } from './search';
-import { pageOf, storyOf, type Story } from './story';
-import { useSearchIndex } from './use-search-index';
+import { titlesOf } from './titles';
 
 type Ready = Extract<Rigs, { status: 'ready' }>;
 
@@ -31,25 +29,26 @@ const GROUP_WORDS: Record<Group, string> = {
 };
 
 function Row({
-  entry,
-  story,
+  told,
+  others,
   ready,
   name,
   onOpen,
 }: {
-  entry: Entry;
-  story: Story;
+  told: Told;
+  others: LogPage['others'];
   ready: Ready;
   name: string | undefined;
   onOpen: () => void;
 }) {
   const { units } = usePreferences();
-  const { standing, original } = story.tell(entry);
-  const titleOf = (id: string): string | undefined => {
-    const other = story.byId.get(id);
-    return other && entryWords(other, units, () => undefined).title;
-  };
-  const { title, lines } = entryWords(entry, units, titleOf, partNamer(ready.fold, entry.rig, units));
+  const { entry, standing, original } = told;
+  const { title, lines } = entryWords(
+    entry,
+    units,
+    titlesOf(others, units),
+    partNamer(ready.state, entry.rig, units),
+  );
   const gone = standing !== 'counts';
   return (
     <li className="border-line border-b">
@@ -88,21 +87,11 @@ function Entries({ ready }: { ready: Ready }) {
   const sought = useDeferredValue(words.trim());
   const group = groupOf(params.get('kind'));
   const place = params.get('place') ?? undefined;
-  const story = useMemo(() => storyOf(ready.fold), [ready.fold]);
-  // Names of parts may change with the log, words of entries seldom: an index serves until the units change.
-  const index = useSearchIndex(ready.fold, units);
-  const page = useMemo(() => {
-    const wantedWords = wordsOf(sought);
-    const kinds: readonly string[] | undefined = group && GROUPS[group];
-    const match =
-      sought === '' && !kinds && !place
-        ? undefined
-        : (entry: Entry) =>
-            (!kinds || kinds.includes(entry.kind)) &&
-            (!place || isAbout(entry, place)) &&
-            (sought === '' || hasAll(index.textOf(entry), wantedWords));
-    return pageOf(ready.fold, wanted, match, most);
-  }, [ready.fold, wanted, sought, group, place, most, index]);
+  const ask = { rig: wanted, group, place, sought, units, most };
+  const paged = useAsk('page', sought === '' ? ask : undefined);
+  const found = useAsk('search', sought === '' ? undefined : ask);
+  const asked = sought === '' ? paged : found;
+  const page = useLast(asked.status === 'ready' ? asked.answer : undefined);
   const at = (changed: Readonly<Record<string, string | undefined>>) => {
     const next = { rig: wanted, kind: group, place, ...changed };
     const query = Object.entries(next).flatMap(([key, value]) => (value ? [`${key}=${value}`] : []));
@@ -110,12 +99,11 @@ function Entries({ ready }: { ready: Ready }) {
   };
   const names = new Map([...ready.rigs, ...ready.retired].map(({ rig, model }) => [rig.id, model.name]));
   names.set(HOUSE, 'The house');
-  const months = new Map<string, Entry[]>();
-  for (const entry of page.entries) {
-    const key = month(entry.happened);
-    months.set(key, [...(months.get(key) ?? []), entry]);
+  const months = new Map<string, Told[]>();
+  for (const told of page?.told ?? []) {
+    const key = month(told.entry.happened);
+    months.set(key, [...(months.get(key) ?? []), told]);
   }
-  const opened = open ? story.byId.get(open) : undefined;
   const rigFor = wanted ?? ready.rigs[0]?.rig.id;
 
   return (
@@ -123,7 +111,7 @@ function Entries({ ready }: { ready: Ready }) {
       <div className="flex flex-wrap items-end gap-x-4 gap-y-3">
         <h1 className="text-4xl md:text-5xl">Logbook</h1>
         <p className="text-soft pb-1">
-          {count(ready.fold.entries.length, 'entry', 'entries')}. Nothing is ever overwritten.
+          {count(ready.log.count, 'entry', 'entries')}. Nothing is ever overwritten.
         </p>
         <div className="ml-auto flex gap-2">
           {rigFor && <Button onClick={() => setNoting(true)}>Write a note</Button>}
@@ -189,7 +177,9 @@ function Entries({ ready }: { ready: Ready }) {
           </Link>
         )}
       </nav>
-      {page.entries.length === 0 ? (
+      {page === undefined ? (
+        <Loading />
+      ) : page.told.length === 0 ? (
         <p className="text-soft mt-8 max-w-xl text-lg">
           {sought === ''
             ? group || place
@@ -202,33 +192,27 @@ function Entries({ ready }: { ready: Ready }) {
           <section key={name} className="mt-6">
             <h2 className="border-ink border-b-2 pb-1.5 text-xl">{name}</h2>
             <ul>
-              {entries.map((entry) => (
+              {entries.map((told) => (
                 <Row
-                  key={entry.id}
-                  entry={entry}
-                  story={story}
+                  key={told.entry.id}
+                  told={told}
+                  others={page.others}
                   ready={ready}
-                  name={wanted ? undefined : names.get(entry.rig)}
-                  onOpen={() => setOpen(entry.id)}
+                  name={wanted ? undefined : names.get(told.entry.rig)}
+                  onOpen={() => setOpen(told.entry.id)}
                 />
               ))}
             </ul>
           </section>
         ))
       )}
-      {page.more && (
+      {page?.more && (
         <Button className="mt-5" onClick={() => setMost(most + PAGE)}>
           Earlier entries
         </Button>
       )}
-      {opened && (
-        <EntryDialog
-          told={story.tell(opened)}
-          story={story}
-          ready={ready}
-          onClose={() => setOpen(undefined)}
-          onOpen={setOpen}
-        />
+      {open !== undefined && (
+        <EntryDialog id={open} ready={ready} onClose={() => setOpen(undefined)} onOpen={setOpen} />
       )}
       {noting && rigFor && (
         <NoteDialog rig={rigFor} name={names.get(rigFor) ?? ''} onClose={() => setNoting(false)} />

@@ -143,7 +143,7 @@ function RigSeason({ view, ready }: { view: RigView; ready: Ready }) {
   const { units } = usePreferences();
   const [sheet, setSheet] = useState<Sheet>();
   const { season, now, model } = view;
-  const forecast = useForecast(ready.fold, view, view.duties);
+  const forecast = useForecast(view, view.duties);
   const chapters = season ? seasonChapters(view.duties, { model, house: view.house, season }, now) : [];
   const first = inHand(chapters, now);
   const close = () => setSheet(undefined);
@@ -187,7 +187,7 @@ function RigSeason({ view, ready }: { view: RigView; ready: Ready }) {
               onDone={(duties) => setSheet({ show: 'done', duties })}
             />
           )}
-          <Trips view={view} fold={ready.fold} onPlan={(trip) => setSheet({ show: 'plan', trip })} />
+          <Trips view={view} onPlan={(trip) => setSheet({ show: 'plan', trip })} />
         </div>
         <div className="grid content-start gap-8">
           <Ahead view={view} forecast={forecast} />

@@ -1,25 +1,19 @@
 'use client';
 
-import type { Fold, PlannedState } from '@/core/log';
+import type { PlannedState } from '@/core/log';
 import { Ruled, tripsAhead, useWithdraw, type RigView } from '@/features/common';
 import { OutlookNote } from '@/features/duties';
+import { useYard } from '@/store';
 import { dayInFull } from '@/text';
 import { Button } from '@/ui';
 
 /** The trips that are planned, each with whether the rig is fit for it. */
-export function Trips({
-  view,
-  fold,
-  onPlan,
-}: {
-  view: RigView;
-  fold: Fold;
-  onPlan: (trip?: PlannedState) => void;
-}) {
+export function Trips({ view, onPlan }: { view: RigView; onPlan: (trip?: PlannedState) => void }) {
   const withdraw = useWithdraw();
+  const { store } = useYard();
   const trips = tripsAhead(view);
   const callOff = async (trip: PlannedState) => {
-    const entry = fold.entries.find((one) => one.id === trip.id);
+    const entry = await store.send('entry', { id: trip.id });
     if (entry) await withdraw([entry], 'called off', 'Trip called off');
   };
   return (

@@ -1,5 +1,4 @@
-import type { Entry, Fold } from '@/core/log';
-import { foldEntries } from '@/core/log';
+import type { Entry, RigState } from '@/core/log';
 import { applyChanges, diffModels, type RigModel } from '@/core/rig';
 import type { Draft } from '@/features/common';
 import type { SetupRead } from './setup-form';
@@ -21,8 +20,8 @@ export type SetupTask =
       readonly reading: number | undefined;
     };
 
-/** The task of correcting a set-up or change: the rig as that entry made it. */
-export function correctionOf(entry: Entry, fold: Fold): SetupTask | undefined {
+/** The task of correcting a set-up or change, by how the rig stood before it: the rig as that entry made it. */
+export function correctionOf(entry: Entry, stood: RigState | undefined): SetupTask | undefined {
   if (entry.kind === 'rig.setup')
     return {
       task: 'correct',
@@ -32,9 +31,7 @@ export function correctionOf(entry: Entry, fold: Fold): SetupTask | undefined {
       reading: entry.body.reading,
     };
   if (entry.kind !== 'rig.changed') return undefined;
-  const at = fold.entries.findIndex((one) => one.id === entry.id);
-  const earlier = fold.entries.slice(0, at).filter((one) => !fold.dead.has(one.id));
-  const before = foldEntries(earlier).state.rigs[entry.rig]?.model;
+  const before = stood?.model;
   const made = before && applyChanges(before, entry.body.changes);
   return made?.ok ? { task: 'correct', entry, before, model: made.value, reading: undefined } : undefined;
 }

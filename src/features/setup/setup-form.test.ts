@@ -4,6 +4,7 @@ import { gearOf, TEMPLATES, templateModel, type RigModel, type TemplateId } from
 import { anyModel, sampleModel } from '@/core/testing/arbitraries';
 import { runs } from '@/core/testing/runs';
 import { makeEntry, foldEntries, type Entry } from '@/core/log';
+import { stateBefore } from '@/keeper/reads';
 import { correctionOf, draftsFor } from './save-setup';
 import { EMPTY_SETUP, formFrom, formOf, readSetup, type SetupForm } from './setup-form';
 
@@ -123,7 +124,7 @@ describe('saving', () => {
   });
 
   test('correcting a change starts from the rig as that entry made it', () => {
-    const task = correctionOf(change, fold);
+    const task = correctionOf(change, stateBefore(fold, change));
     expect(task).toMatchObject({ task: 'correct', before: model, model: { ...model, spares: 2 } });
     if (!task) throw new Error('no task');
     const drafts = draftsFor(task, { model: { ...model, spares: 0 }, reading: undefined });
@@ -133,7 +134,7 @@ describe('saving', () => {
   });
 
   test('correcting a set-up writes it whole', () => {
-    const task = correctionOf(setup, fold);
+    const task = correctionOf(setup, stateBefore(fold, setup));
     if (!task) throw new Error('no task');
     const drafts = draftsFor(task, { model: { ...model, name: 'Plover' }, reading: 5 });
     expect(drafts).toMatchObject([

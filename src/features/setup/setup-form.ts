@@ -15,7 +15,9 @@ import {
   type StudCount,
   type TemplateId,
 } from '@/core/rig';
+import type { DraftDef } from '@/store';
 import { measure, oddTorqueWords, parseWords, typed } from '@/text';
+import * as z from 'zod/mini';
 
 /** What of an axle is not known yet. */
 export type Unknown = 'unknown';
@@ -65,6 +67,21 @@ export const EMPTY_SETUP: SetupForm = {
   spares: '1',
   miles: 'trips',
   reading: '',
+};
+
+/** How a form half filled in lies on this device: a field that came later is empty in an older one. */
+export const SETUP_DRAFT: DraftDef<Partial<SetupForm>> = {
+  version: 1,
+  schema: z.partial(
+    z.object({
+      ...(Object.fromEntries(
+        Object.entries(EMPTY_SETUP).map(([field, value]) => [
+          field,
+          typeof value === 'string' ? z.string() : z.array(z.string()).check(z.length(3)),
+        ]),
+      ) as Record<string, z.ZodMiniType>),
+    }),
+  ) as unknown as z.ZodMiniType<Partial<SetupForm>>,
 };
 
 const INCHES = { '1/2': 0.5, '9/16': 0.5625, '5/8': 0.625 } as const;

@@ -11,7 +11,15 @@ import { Button, LinkButton, RigPlan } from '@/ui';
 import type { SetupEdit } from './edit';
 import { draftsFor, type SetupTask } from './save-setup';
 import { AxlesAndBrakes, Hubs, Miles, Templates, WhatItIs, Wheels } from './sections';
-import { EMPTY_SETUP, formFrom, formOf, readSetup, type SetupErrors, type SetupForm } from './setup-form';
+import {
+  EMPTY_SETUP,
+  formFrom,
+  formOf,
+  readSetup,
+  SETUP_DRAFT,
+  type SetupErrors,
+  type SetupForm,
+} from './setup-form';
 
 /** The rig as far as it is told, for the drawing beside the form. */
 function sketchOf(form: SetupForm, base: RigModel | undefined, units: UnitSystem): RigModel {
@@ -71,10 +79,9 @@ export function SetupPage({ task }: { task: SetupTask }) {
   // A half-filled form outlives the tab.
   useEffect(() => {
     let gone = false;
-    void store.readDraft(key).then((draft) => {
+    void store.readDraft(SETUP_DRAFT, key).then((draft) => {
       if (gone) return;
-      if (draft && typeof draft === 'object')
-        form.reset({ ...EMPTY_SETUP, ...(draft as SetupForm) }, { keepDefaultValues: true });
+      if (draft) form.reset({ ...EMPTY_SETUP, ...draft }, { keepDefaultValues: true });
       setRestored(true);
     });
     return () => {
@@ -82,7 +89,7 @@ export function SetupPage({ task }: { task: SetupTask }) {
     };
   }, [store, key, form]);
   useEffect(() => {
-    if (restored && form.formState.isDirty) void store.keepDraft(key, values);
+    if (restored && form.formState.isDirty) void store.keepDraft(SETUP_DRAFT, key, values);
   }, [store, key, values, restored, form.formState.isDirty]);
 
   const set = <K extends keyof SetupForm>(field: K, value: SetupForm[K]) => {
@@ -115,7 +122,7 @@ export function SetupPage({ task }: { task: SetupTask }) {
         drafts,
         task.task === 'new' ? `${read.value.model.name} is set up` : 'Changes logged',
       );
-    await store.keepDraft(key, undefined);
+    await store.keepDraft(SETUP_DRAFT, key, undefined);
     router.push(
       task.task === 'correct'
         ? `/logbook?rig=${rig}`

@@ -2,6 +2,7 @@
 
 import { useSearchParams } from 'next/navigation';
 import { Failed, Loading, useRigs } from '@/features/common';
+import { useAsk } from '@/store';
 import { LinkButton } from '@/ui';
 import { areFacts, FactsFix } from './facts-fix';
 import { SetupPage } from './setup-page';
@@ -11,14 +12,16 @@ import { correctionOf, type SetupTask } from './save-setup';
 export function SetupView() {
   const yard = useRigs();
   const params = useSearchParams();
+  const fix = params.get('fix');
+  const asked = useAsk('before', fix === null ? undefined : { id: fix });
   if (yard.status === 'loading') return <Loading />;
   if (yard.status === 'failed') return <Failed reason={yard.reason} />;
-  const fix = params.get('fix');
+  if (fix !== null && asked.status === 'asking') return <Loading />;
+  const stood = asked.status === 'ready' ? asked.answer : undefined;
   const view = [...yard.rigs, ...yard.retired].find((one) => one.rig.id === params.get('rig'));
   const copied = yard.rigs.find((one) => one.rig.id === params.get('copy'));
-  const entry = fix ? yard.fold.entries.find((one) => one.id === fix) : undefined;
   const task: SetupTask | undefined = fix
-    ? entry && correctionOf(entry, yard.fold)
+    ? stood && correctionOf(stood.entry, stood.rig)
     : params.get('rig')
       ? view && { task: 'change', rig: view.rig.id, model: view.model }
       : { task: 'new', from: copied?.model };

@@ -5,6 +5,7 @@ import { usePathname } from 'next/navigation';
 import { useEffect, type ReactNode } from 'react';
 import { setPreferences, usePreferences } from '@/store';
 import { cx, Toasts } from '@/ui';
+import { LostNote } from './lost-note';
 import { PLACES } from './places';
 import { useServiceWorker } from './use-service-worker';
 
@@ -95,6 +96,7 @@ export function AppShell({ children }: { children: ReactNode }) {
           <DemoRibbon />
         </div>
         {update && <UpdateNote apply={update} />}
+        <LostNote />
         <main id="main" className="flex flex-1 flex-col">
           {children}
         </main>

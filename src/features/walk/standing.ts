@@ -1,5 +1,5 @@
 import type { TowReason } from '@/core/duty';
-import { extend, makeEntry, type Entry } from '@/core/log';
+import { advance, makeEntry, type Entry } from '@/core/log';
 import type { UnitSystem } from '@/core/quantity';
 import { compileWalk, judgeWalk } from '@/core/walk';
 import { rigView, type RigView, type Rigs } from '@/features/common';
@@ -45,7 +45,7 @@ export function standingAfter(
       ? [makeEntry(kind, { id: id(), rig: rig.id, happened: now, recorded: now }, body)]
       : [],
   );
-  const after = extend(ready.fold, entries).state.rigs[rig.id];
+  const after = advance(ready.state, ready.log.end, entries)?.rigs[rig.id];
   const then = after && rigView(after, ready.runs, now, ready.houseRules, ready.houseSeason);
   return (then ?? view).tow.reasons;
 }

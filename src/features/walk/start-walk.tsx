@@ -2,11 +2,11 @@
 
 import Link from 'next/link';
 import { useState } from 'react';
-import type { Fold, WalkId } from '@/core/log';
+import type { WalkId } from '@/core/log';
 import { WALKS } from '@/core/log';
 import { compileWalk, itemsOf, type WalkOrder } from '@/core/walk';
 import { RigTabs, Ruled, type RigView } from '@/features/common';
-import { usePreferences } from '@/store';
+import { useAsk, usePreferences } from '@/store';
 import { count, dayAgo, entryWords, WALK_WORDS } from '@/text';
 import { Button, Choice, LinkButton, Mark } from '@/ui';
 import { barredLugs } from './barred-lugs';
@@ -16,21 +16,10 @@ const MAIN: WalkId = 'hitch';
 const ON_THE_ROAD: readonly WalkId[] = ['first-stop', 'stop', 'home'];
 const SHOWN = 4;
 
-/** The last walks of a rig, newest first. */
-function lastWalks(fold: Fold, rig: string) {
-  const found = [];
-  for (let i = fold.entries.length - 1; i >= 0 && found.length < SHOWN; i--) {
-    const entry = fold.entries[i];
-    if (entry?.kind === 'walk' && entry.rig === rig && !fold.dead.has(entry.id)) found.push(entry);
-  }
-  return found;
-}
-
 /** Which walk, in which order; one that was left off goes on. */
 export function StartWalk({
   view,
   rigs,
-  fold,
   draft,
   onStart,
   onGoOn,
@@ -38,7 +27,6 @@ export function StartWalk({
 }: {
   view: RigView;
   rigs: readonly RigView[];
-  fold: Fold;
   /** A walk that was left off. */
   draft: WalkDraft | undefined;
   onStart: (walk: WalkId, order: WalkOrder) => void;
@@ -49,7 +37,8 @@ export function StartWalk({
   const [order, setOrder] = useState<WalkOrder>('round');
   const barred = barredLugs(view);
   const items = (walk: WalkId) => itemsOf(compileWalk(walk, view.model, 'round', barred)).length;
-  const walks = lastWalks(fold, view.rig.id);
+  const asked = useAsk('walks', { rig: view.rig.id, most: SHOWN });
+  const walks = asked.status === 'ready' ? asked.answer : [];
   const row = (walk: WalkId) => (
     <li
       key={walk}

@@ -1,7 +1,9 @@
 import { msOf, type Instant } from '@/core/base';
-import type { WalkId } from '@/core/log';
+import * as z from 'zod/mini';
+import { WALKS, type WalkId } from '@/core/log';
 import type { Answer, Answers, Around, WalkOrder } from '@/core/walk';
 import type { PhotoSize } from '@/features/common';
+import type { DraftDef } from '@/store';
 
 /** A walk under way, as it lies on this device after every tap. */
 export interface WalkDraft {
@@ -17,6 +19,43 @@ export interface WalkDraft {
   /** Pictures by the item they show. */
   readonly photos: readonly { readonly item: string; readonly photo: PhotoSize }[];
 }
+
+const figure = z.optional(z.number());
+
+/** How a walk under way lies on this device. */
+export const WALK_DRAFT: DraftDef<WalkDraft> = {
+  version: 1,
+  schema: z.object({
+    walk: z.enum(WALKS),
+    order: z.enum(['round', 'system']),
+    started: z.string(),
+    begun: z.boolean(),
+    around: z.object({
+      air: figure,
+      altitude: figure,
+      tires: z.optional(z.enum(['cold', 'warm'])),
+      tireTemp: figure,
+    }),
+    answers: z.record(
+      z.string(),
+      z.object({
+        as: z.enum(['clear', 'not-right', 'skipped']),
+        grade: z.optional(z.string()),
+        value: figure,
+        by: z.optional(z.enum(['gauge', 'thermometer', 'hand', 'eye'])),
+        set: figure,
+        words: z.optional(z.string()),
+      }),
+    ),
+    at: z.int().check(z.minimum(0)),
+    photos: z.array(
+      z.object({
+        item: z.string(),
+        photo: z.object({ hash: z.string(), bytes: z.number(), width: z.number(), height: z.number() }),
+      }),
+    ),
+  }),
+};
 
 /** A walk that begins. */
 export function beginWalk(walk: WalkId, order: WalkOrder, started: Instant): WalkDraft {

@@ -22,7 +22,7 @@ import { barredLugs } from './barred-lugs';
 import { BeforeWalk } from './before-walk';
 import { GoView } from './go-view';
 import { StartWalk } from './start-walk';
-import { allClear, answered, beginWalk, goesOn, type WalkDraft } from './walk-draft';
+import { allClear, answered, beginWalk, goesOn, WALK_DRAFT, type WalkDraft } from './walk-draft';
 import { standingAfter } from './standing';
 import { walkEntries } from './walk-entries';
 import { ZoneView } from './zone-view';
@@ -100,7 +100,7 @@ function Walking({
           })
         }
         onPhoto={async (item, photo) => {
-          await store.keepPhoto({ hash: photo.hash, blob: photo.blob });
+          await store.send('keepPhoto', { photo: { hash: photo.hash, blob: photo.blob } });
           const { hash, bytes, width, height } = photo;
           change((now) => ({
             ...now,
@@ -154,7 +154,7 @@ function OneRig({ view, ready }: { view: RigView; ready: Ready }) {
   const router = useRouter();
   const params = useSearchParams();
   const wanted = params.get('walk');
-  const { state, change, set } = useKept<WalkDraft>(`walk ${view.rig.id}`);
+  const { state, change, set } = useKept(WALK_DRAFT, `walk ${view.rig.id}`);
   const { store } = useYard();
   const home = `/walk?rig=${view.rig.id}`;
   // Asked for by name, as from the Yard, a walk begins at once, or goes on where it was left off just now.
@@ -185,12 +185,12 @@ function OneRig({ view, ready }: { view: RigView; ready: Ready }) {
       />
     );
   const draft = state === 'none' ? undefined : state;
-  const dropPhotos = () => store.dropPhotos((draft?.photos ?? []).map(({ photo }) => photo.hash));
+  const dropPhotos = () =>
+    store.send('dropPhotos', { hashes: (draft?.photos ?? []).map(({ photo }) => photo.hash) });
   return (
     <StartWalk
       view={view}
       rigs={ready.rigs}
-      fold={ready.fold}
       draft={draft}
       onStart={(walk, order) => {
         void set(beginWalk(walk, order, store.clock.now()))

@@ -1,27 +1,23 @@
 'use client';
 
-import type { Fold } from '@/core/log';
-import { partNamer, Ruled, type RigView } from '@/features/common';
-import { usePreferences } from '@/store';
+import type { YardState } from '@/core/log';
+import { Ruled, type RigView } from '@/features/common';
+import { useAsk, usePreferences } from '@/store';
 import Link from 'next/link';
-import { count, dayAgo, entryWords, measure, trendWords } from '@/text';
+import { count, dayAgo, entryWords, measure, partNamer, trendWords } from '@/text';
 import { LinkButton, Mark } from '@/ui';
 import { useWarnings } from './use-warnings';
 
 const SHOWN = 4;
 
 /** What this rig has behind it: its meters, and the last things that happened. */
-export default function Lately({ view, fold, now }: { view: RigView; fold: Fold; now: string }) {
+export default function Lately({ view, state, now }: { view: RigView; state: YardState; now: string }) {
   const { units } = usePreferences();
   const { rig, model } = view;
-  const partOf = partNamer(fold, rig.id, units);
-  const recent = [];
-  for (let i = fold.entries.length - 1; i >= 0 && recent.length < SHOWN; i--) {
-    const entry = fold.entries[i];
-    if (entry && entry.rig === rig.id && entry.kind !== 'void' && !fold.dead.has(entry.id))
-      recent.push(entry);
-  }
-  const warnings = useWarnings(fold, view);
+  const partOf = partNamer(state, rig.id, units);
+  const asked = useAsk('lately', { rig: rig.id, most: SHOWN });
+  const recent = asked.status === 'ready' ? asked.answer : [];
+  const warnings = useWarnings(view);
   return (
     <section aria-label="Lately" className="grid content-start gap-6">
       {warnings.length > 0 && (

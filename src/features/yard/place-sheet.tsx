@@ -1,6 +1,5 @@
 'use client';
 
-import type { Fold } from '@/core/log';
 import { isGear, isSpare, isWheelEnd, type Place } from '@/core/rig';
 import { benchLink, type RigView } from '@/features/common';
 import { useForecast } from '@/features/duties';
@@ -35,13 +34,11 @@ function whatIsLookedAt(place: Place | 'rig'): string | undefined {
 export function PlaceSheet({
   view,
   place,
-  fold,
   actions,
   onClose,
 }: {
   view: RigView;
   place: Place | 'rig';
-  fold: Fold;
   actions: PlaceActions;
   onClose: () => void;
 }) {
@@ -49,7 +46,7 @@ export function PlaceSheet({
   const end = isWheelEnd(place) ? place : undefined;
   const state = [...view.places, ...view.elsewhere].find((one) => one.place === place);
   const here = view.duties.filter((duty) => duty.place === place);
-  const forecast = useForecast(fold, view, here);
+  const forecast = useForecast(view, here);
   const pressing = here.filter((duty) => duty.verdict !== 'clear' && !duty.within);
   const work = benchLink(rig.id, pressing.length > 0 ? pressing : here.slice(0, 1));
   // With nothing pressing, the first that will be lies open.

@@ -51,9 +51,7 @@ export default function Sheets({
     case 'event':
       return <EventDialog view={view} onClose={onClose} />;
     case 'place':
-      return (
-        <PlaceSheet view={view} place={sheet.place} fold={ready.fold} actions={actions} onClose={onClose} />
-      );
+      return <PlaceSheet view={view} place={sheet.place} actions={actions} onClose={onClose} />;
     case 'done': {
       const [first, ...more] = sheet.duties;
       // One hub alone is rocked and spun with its grades; many at once are told good or not.
@@ -74,6 +72,6 @@ export default function Sheets({
     case 'report':
       return <FindingDialog view={view} place={sheet.place} onClose={onClose} />;
     case 'fix':
-      return <FixDialog view={view} fold={ready.fold} finding={sheet.finding} onClose={onClose} />;
+      return <FixDialog view={view} finding={sheet.finding} onClose={onClose} />;
   }
 }

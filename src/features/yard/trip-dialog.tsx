@@ -3,15 +3,15 @@
 import { useState } from 'react';
 import { useForm, useWatch } from 'react-hook-form';
 import { dutiesOf, raised, type Duty } from '@/core/duty';
-import { extend, workOf } from '@/core/log';
+import { workOf } from '@/core/log';
 import { unitFor } from '@/core/quantity';
 import type { RigView, Rigs } from '@/features/common';
 import { useRecord, type Draft } from '@/features/common';
 import { dutyMark } from '@/features/duties';
-import { useFormUnits, usePreferences } from '@/store';
+import { useFormUnits, usePreferences, useYard } from '@/store';
 import { dateField, dutyTitle, dutyWhy, measure, words } from '@/text';
 import { Button, Dialog, Field, LinkButton, Mark, Stepper } from '@/ui';
-import { readTrip, tripsOnRecord, type TripForm } from './trip-form';
+import { readTrip, type TripForm } from './trip-form';
 
 type Ready = Extract<Rigs, { status: 'ready' }>;
 
@@ -61,6 +61,7 @@ export function TripDialog({ view, ready, onClose }: { view: RigView; ready: Rea
   const { rig, model } = view;
   const units = useFormUnits();
   const record = useRecord();
+  const { store } = useYard();
   const [became, setBecame] = useState<{ duties: readonly Duty[]; miles: string }>();
   const [insisted, setInsisted] = useState(false);
   const [replaced, setReplaced] = useState(false);
@@ -96,7 +97,7 @@ export function TripDialog({ view, ready, onClose }: { view: RigView; ready: Rea
       units,
       ready.now,
       insisted,
-      tripsOnRecord(ready.fold, rig.id),
+      await store.send('trips', { rig: rig.id }),
     );
     if (!read.ok) {
       read.error.forEach(({ field, text, code }, i) =>
@@ -112,8 +113,9 @@ export function TripDialog({ view, ready, onClose }: { view: RigView; ready: Rea
       { kind: 'trip', body, happened },
       ...(rinsed && salty && body.launches > 0 ? [rinse(happened)] : []),
     ];
-    const entries = await record(rig.id, drafts, 'Trip logged');
-    const after = extend(ready.fold, entries).state.rigs[rig.id];
+    await record(rig.id, drafts, 'Trip logged');
+    const yard = store.getSnapshot();
+    const after = yard.status === 'ready' ? yard.state.rigs[rig.id] : undefined;
     // What every trip asks for again is no news.
     const duties = after
       ? raised(view.duties, dutiesOf(after, ready.now, view.house, view.season)).filter(

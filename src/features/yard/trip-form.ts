@@ -1,6 +1,6 @@
 import { fail, ok, type Instant, type Result } from '@/core/base';
 import { checkTrip, type TripOnRecord, type TripProblem } from '@/core/judge';
-import type { Fold, RigState, TripBody } from '@/core/log';
+import type { RigState, TripBody } from '@/core/log';
 import { parseNumber, parseQuantity, unitFor, type UnitSystem } from '@/core/quantity';
 import type { RigModel } from '@/core/rig';
 import { fromDateField, parseWords, tripWords } from '@/text';
@@ -41,15 +41,6 @@ const FIELD: Record<TripProblem['field'], keyof TripForm> = {
 
 function vehicleOf(out: number | undefined, home: number | undefined) {
   return out === undefined || home === undefined ? undefined : { out, home };
-}
-
-/** The trips of a rig on record, withdrawn ones left out, that another is held against. */
-export function tripsOnRecord(fold: Fold, rig: string, except?: string): readonly TripOnRecord[] {
-  return fold.entries.flatMap((entry) =>
-    entry.kind === 'trip' && entry.rig === rig && entry.id !== except && !fold.dead.has(entry.id)
-      ? [{ happened: entry.happened, started: entry.body.started, vehicle: entry.body.vehicle }]
-      : [],
-  );
 }
 
 /** Reads a trip as typed: the body of an entry with its moment, or everything that is wrong with it. */

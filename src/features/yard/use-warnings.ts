@@ -1,25 +1,21 @@
 'use client';
 
-import { useEffect, useState } from 'react';
-import type { Fold } from '@/core/log';
+import { useMemo } from 'react';
 import { sparesOf, wheelEnds } from '@/core/rig';
-import { historyOfReadings, warningsOf, type Warning } from '@/core/trend';
+import type { Warning } from '@/core/trend';
 import type { RigView } from '@/features/common';
+import { useAsk } from '@/store';
 
-/** After the page stands still so long (ms) there is time to look through all readings. */
-const SOON = 350;
+const NONE: readonly Warning[] = [];
 
-/** What the readings of a rig warn of before any limit does; worked out once nothing else waits. */
-export function useWarnings(fold: Fold, view: RigView): readonly Warning[] {
-  const [warnings, setWarnings] = useState<readonly Warning[]>([]);
+/** What the readings of a rig warn of before any limit does. */
+export function useWarnings(view: RigView): readonly Warning[] {
   const { rig, model } = view;
   const hour = `${view.now.slice(0, 13)}:00:00.000Z`;
-  useEffect(() => {
-    const timer = setTimeout(() => {
-      const places = [...wheelEnds(model), ...sparesOf(model)];
-      setWarnings(warningsOf(historyOfReadings(fold, rig.id), model, places, hour));
-    }, SOON);
-    return () => clearTimeout(timer);
-  }, [fold, rig.id, model, hour]);
-  return warnings;
+  const ask = useMemo(
+    () => ({ rig: rig.id, model, places: [...wheelEnds(model), ...sparesOf(model)], hour }),
+    [rig.id, model, hour],
+  );
+  const asked = useAsk('warnings', ask);
+  return asked.status === 'ready' ? asked.answer : NONE;
 }

@@ -18,7 +18,7 @@ import {
 } from '@/features/common';
 import { usePreferences } from '@/store';
 import { dayInFull, SOURCE_WORDS } from '@/text';
-import { Button, LinkButton, RigPlan, type PlaceLabel } from '@/ui';
+import { Button, LinkButton, RigPlan, useWide, type PlaceLabel } from '@/ui';
 import { FirstYard } from './first-yard';
 import { placeNote } from './marks';
 import { NextList } from './next-list';
@@ -30,6 +30,8 @@ import { Verdict } from './verdict';
 type Ready = Extract<Rigs, { status: 'ready' }>;
 
 const loadSheets = () => import('./sheets');
+/** The page is drawn by then (ms). */
+const ONCE_DRAWN = 400;
 const Sheets = dynamic(loadSheets, { ssr: false });
 // What lies behind tells nothing about today: it may come a moment later.
 const Lately = dynamic(() => import('./lately'), { ssr: false });
@@ -43,9 +45,13 @@ function RigYard({ view, ready }: { view: RigView; ready: Ready }) {
   const { units } = usePreferences();
   const [sheet, setSheet] = useState<Sheet>();
   const [all, setAll] = useState(false);
+  const wide = useWide();
   const { model, rig } = view;
   // Fetched while nobody waits, so that the first tap finds it there.
-  useEffect(() => void loadSheets(), []);
+  useEffect(() => {
+    const timer = setTimeout(() => void loadSheets(), ONCE_DRAWN);
+    return () => clearTimeout(timer);
+  }, []);
   // Of spares and gear only what is wrong is marked: a mark on every bolt would say nothing.
   const labels: Partial<Record<Place, PlaceLabel>> = Object.fromEntries(
     [...view.places, ...view.elsewhere.filter(isWrong)].map((state) => [
@@ -88,8 +94,11 @@ function RigYard({ view, ready }: { view: RigView; ready: Ready }) {
         </div>
       </div>
       <div className="border-line bg-sheet relative rounded-sheet border">
-        <RigPlan {...plan} heading="left" className="mx-auto hidden max-w-[44rem] px-4 md:block" />
-        <RigPlan {...plan} heading="up" className="mx-auto max-w-sm px-1 py-3 md:hidden" />
+        {wide ? (
+          <RigPlan {...plan} heading="left" className="mx-auto max-w-[44rem] px-4" />
+        ) : (
+          <RigPlan {...plan} heading="up" className="mx-auto max-w-sm px-1 py-3" />
+        )}
         <div className="border-line text-soft flex flex-wrap items-center gap-x-4 border-t px-4 text-[0.92rem] md:pointer-events-none md:absolute md:inset-x-0 md:bottom-0 md:border-0 md:*:pointer-events-auto">
           <LinkButton look="quiet" className="-mx-4 text-[0.92rem]" href={`/rig?rig=${rig.id}`}>
             Facts and figures
@@ -129,7 +138,7 @@ function RigYard({ view, ready }: { view: RigView; ready: Ready }) {
           onWhy={(place) => setSheet({ show: 'place', place })}
           onFix={actions.onFix}
         />
-        <Lately view={view} fold={ready.fold} now={ready.now} />
+        <Lately view={view} state={ready.state} now={ready.now} />
       </div>
       {sheet && (
         <Sheets
@@ -165,7 +174,7 @@ export function YardView() {
         </RigTabs>
         <p className="text-soft hidden whitespace-nowrap lg:block">{dayInFull(yard.now)}</p>
       </div>
-      <ClockNote fold={yard.fold} now={yard.now} />
+      <ClockNote newest={yard.log.newest} now={yard.now} />
       <RigYard key={chosen.rig.id} view={chosen} ready={yard} />
     </div>
   );

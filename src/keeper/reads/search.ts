@@ -36,17 +36,6 @@ export class SearchIndex {
     this.texts.set(entry, text);
     return text;
   }
-
-  /** Works out some more entries, for a while (ms); true once all are. */
-  warm(entries: readonly Entry[], from: number, until: () => boolean): number {
-    let i = from;
-    while (i < entries.length && !until()) {
-      const entry = entries[entries.length - 1 - i];
-      if (entry) this.textOf(entry);
-      i += 1;
-    }
-    return i;
-  }
 }
 
 /** True where a text has every one of some words. */

@@ -1,10 +1,10 @@
-import type { Fold } from '@/core/log';
+import type { YardState } from '@/core/log';
 import type { UnitSystem } from '@/core/quantity';
-import { PART_WORDS, partName } from '@/text';
+import { PART_WORDS, partName } from './parts';
 
 /** Names the parts of a rig for the log: `tire ST225/75R15 D, DOT 1121`. */
-export function partNamer(fold: Fold, rig: string, units: UnitSystem): (id: string) => string {
-  const parts = fold.state.rigs[rig]?.parts ?? {};
+export function partNamer(state: YardState, rig: string, units: UnitSystem): (id: string) => string {
+  const parts = state.rigs[rig]?.parts ?? {};
   return (id) => {
     const part = parts[id];
     if (!part) return 'a part';

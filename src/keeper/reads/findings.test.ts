@@ -1,6 +1,6 @@
 import { foldEntries, makeEntry, makeVoid, workOf, type EntryOf, type Kind } from '@/core/log';
 import { sampleModel } from '@/core/testing/arbitraries';
-import { findingsOfRig, findingStory } from './finding-story';
+import { findingsOfRig, findingStory } from './findings';
 
 const RIG = '0196d000-0000-7000-8000-0000000000aa';
 let n = 0;

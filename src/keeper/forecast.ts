@@ -1,19 +1,20 @@
+import type { Duty } from '@/core/duty';
 import {
   dutyBand,
   fallsOn,
+  historyOf,
   sampleFutures,
   seeded,
   type Band,
   type FallsOn,
   type PlannedTrip,
   type Prior,
-  type TowWeek,
 } from '@/core/forecast';
-import type { Duty } from '@/core/duty';
+import type { Fold } from '@/core/log';
 
-/** What the page asks: a rig's weeks, a moment, and the duties to date. */
+/** What a page asks: a rig, a moment, and the duties to date. */
 export interface ForecastAsk {
-  readonly history: readonly TowWeek[];
+  readonly rig: string;
   readonly now: string;
   /** What its owner expects, while the record is short. */
   readonly prior: Prior;
@@ -34,8 +35,9 @@ const COUNT = 2000;
 /** One seed for all: the same record gives the same forecast on every device. */
 const SEED = 1;
 
-addEventListener('message', ({ data }: MessageEvent<ForecastAsk>) => {
-  const { history, now, duties, prior, planned } = data;
+/** When duties of a rig will fall due, by its own seasons and planned trips. */
+export function forecast(fold: Fold, { rig, now, duties, prior, planned }: ForecastAsk): ForecastAnswer {
+  const history = historyOf(fold, rig, now);
   const futures = sampleFutures(history, { now, weeks: WEEKS, count: COUNT, prior, planned }, seeded(SEED));
   const bands: Record<string, Band> = {};
   const trips: Record<string, FallsOn> = {};
@@ -45,6 +47,5 @@ addEventListener('message', ({ data }: MessageEvent<ForecastAsk>) => {
     const trip = fallsOn(duty, futures, planned);
     if (trip) trips[duty.id] = trip;
   }
-  const answer: ForecastAnswer = { bands, trips, basis: futures.basis };
-  postMessage(answer);
-});
+  return { bands, trips, basis: futures.basis };
+}

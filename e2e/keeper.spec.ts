@@ -1,0 +1,60 @@
+import { readFileSync } from 'node:fs';
+import { expect, test, type Page } from '@playwright/test';
+import { DRIFTWOOD } from './rigs';
+import { setUp, tow } from './steps';
+
+/** Logs a trip and sees that it counts, here and after the page was opened anew. */
+async function towsAndStays(page: Page): Promise<void> {
+  await tow(page, '12');
+  await expect(page.getByRole('region', { name: 'Lately' })).toContainText('12 mi on record');
+  await page.reload();
+  await expect(page.getByRole('region', { name: 'Lately' })).toContainText('12 mi on record');
+}
+
+test('where a browser runs no workers the page does their work', async ({ page }) => {
+  await page.addInitScript(() => Reflect.deleteProperty(window, 'Worker'));
+  await setUp(page, DRIFTWOOD);
+  await towsAndStays(page);
+  await page.goto('/logbook');
+  await page.getByPlaceholder(/Find words/).fill('trip');
+  await expect(page.getByRole('button', { name: /12 mi/ })).toBeVisible();
+});
+
+test('a worker whose script does not come is done without', async ({ page }) => {
+  await page.route(/turbopack-worker/, (route) => route.abort());
+  await setUp(page, DRIFTWOOD);
+  await towsAndStays(page);
+});
+
+test('a line of the log that cannot be read is told of, the rest stands, and the raw log can be saved', async ({
+  page,
+}) => {
+  await setUp(page, DRIFTWOOD);
+  await tow(page, '12');
+  await page.evaluate(async () => {
+    const open = indexedDB.open('yardline');
+    await new Promise((done) => (open.onsuccess = done));
+    const tx = open.result.transaction('entries', 'readwrite');
+    const id = '0196d000-0000-7000-8000-0000000000ff';
+    tx.objectStore('entries').add({ entry: { id, kind: 'trip', v: 99, body: 'of a later version' } });
+    await new Promise((done) => (tx.oncomplete = done));
+    open.result.close();
+  });
+  await page.reload();
+  await expect(page.getByText('1 log entry on this device cannot be read')).toBeVisible();
+  await expect(page.getByRole('region', { name: 'Lately' })).toContainText('12 mi on record');
+  const saved = page.waitForEvent('download');
+  await page.getByRole('button', { name: 'Save the raw log' }).click();
+  const text = readFileSync(await (await saved).path(), 'utf8');
+  expect(text).toContain('of a later version');
+  expect(text.trim().split('\n').length).toBeGreaterThan(2);
+});
+
+test('two tabs: what one logs the other shows', async ({ page, context }) => {
+  await setUp(page, DRIFTWOOD);
+  const other = await context.newPage();
+  await other.goto('/');
+  await expect(other.getByRole('region', { name: 'Lately' })).toBeVisible();
+  await tow(page, '34');
+  await expect(other.getByRole('region', { name: 'Lately' })).toContainText('34 mi on record');
+});

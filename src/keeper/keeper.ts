@@ -1,0 +1,367 @@
+import { ok, sameValue, type Instant, type Result } from '@/core/base';
+import {
+  advance,
+  compareEntries,
+  emptyFold,
+  endOf,
+  type Entry,
+  type Fold,
+  type RigState,
+  type YardState,
+} from '@/core/log';
+import { readRun, storeRun, type Run, type StoredRun } from '@/core/routine';
+import { readCheckpoint, type Checkpoint, type Standing } from './checkpoint';
+import { extendByRows, foldRows, readRows, type LostRow } from './log-reader';
+import { revOf, type Change, type ChangeProblem, type YardPort } from './port';
+import type { Lost, Shown } from './shown';
+
+/** A picture (JPEG) under the hash of its bytes; scaled down, without anything but what is seen in it. */
+export interface PhotoRow {
+  readonly hash: string;
+  readonly blob: Blob;
+}
+
+/** What a keeper needs of the house it stands in. */
+export interface Surroundings {
+  /** Names what folds the log: a state worked out by another says nothing. */
+  readonly version: string;
+  /** Tells developers what its owner need not know. */
+  readonly warn: (message: string) => void;
+}
+
+const newestOf = (entries: readonly Entry[], since: Instant | ''): Instant | '' =>
+  entries.reduce((newest, { recorded }) => (recorded > newest ? recorded : newest), since);
+
+/** Cards in hand with what their rows held, so that one that did not change is not read again. */
+interface ReadRuns {
+  readonly rows: ReadonlyMap<string, unknown>;
+  readonly runs: readonly StoredRun[];
+  readonly lost: readonly string[];
+}
+
+/**
+ * One yard, kept: reads its log, folds it, writes what is added, and tells what has changed, in this tab or another.
+ * Everything is on disk before it is told.
+ */
+export class Keeper {
+  private standing: Standing | undefined;
+  private folded: { readonly fold: Fold; readonly seq: number } | undefined;
+  private lostRows: readonly LostRow[] = [];
+  private readRuns: ReadRuns = { rows: new Map(), runs: [], lost: [] };
+  private told: {
+    readonly rigs: Readonly<Record<string, RigState>>;
+    readonly runs: readonly StoredRun[] | undefined;
+    readonly facts: string;
+  } = { rigs: {}, runs: undefined, facts: '' };
+  private rev = 0;
+  private queue: Promise<unknown> = Promise.resolve();
+  private show: ((shown: Shown) => void) | undefined;
+
+  constructor(
+    readonly port: YardPort,
+    private readonly around: Surroundings,
+  ) {}
+
+  /** Begins to tell of the yard: from its last checkpoint where there is one, then from the whole log. Resolves once the first is told; throws where nothing can be read. */
+  async open(show: (shown: Shown) => void): Promise<() => void> {
+    this.show = show;
+    const stop = this.port.watch(() => void this.refresh().catch(() => undefined));
+    const kept = readCheckpoint(await this.port.get('checkpoints', 'fold'), this.around.version);
+    const early = kept && (await this.goneOn(kept));
+    if (early) {
+      this.standing = early;
+      await this.tell();
+      // The page is drawn from what was known; whether it was so is looked at once that is done.
+      this.looking = setTimeout(() => void this.refresh(true).catch(() => undefined), LATER);
+    } else await this.refresh();
+    return () => {
+      stop();
+      clearTimeout(this.looking);
+      clearTimeout(this.keeping);
+    };
+  }
+
+  /** The yard with what has come since; undefined where only the whole log tells. */
+  private async goneOn(from: Standing): Promise<Standing | undefined> {
+    const rows = await this.port.log(from.seq);
+    const { entries, lost } = readRows(rows);
+    if (lost.length > 0) return undefined;
+    try {
+      const state = advance(from.state, from.end, entries);
+      const last = [...entries].sort(compareEntries).at(-1);
+      return (
+        state && {
+          state,
+          end: last
+            ? { ...from.end, last: { happened: last.happened, recorded: last.recorded, id: last.id } }
+            : from.end,
+          count: from.count + entries.length,
+          newest: newestOf(entries, from.newest),
+          seq: rows.at(-1)?.seq ?? from.seq,
+        }
+      );
+    } catch {
+      return undefined;
+    }
+  }
+
+  /** One thing at a time: what is asked while the log is being read waits for it. */
+  private inTurn<T>(work: () => Promise<T>): Promise<T> {
+    const done = this.queue.then(work, work);
+    this.queue = done.catch(() => undefined);
+    return done;
+  }
+
+  /** Reads what is new on disk, or the whole of it, and tells what it changed. */
+  refresh(whole = false): Promise<void> {
+    return this.inTurn(async () => {
+      if (whole || this.folded || !(await this.goOn())) await this.readLog();
+      await this.tell();
+    });
+  }
+
+  /** Goes on from the state alone, while the log behind it has not been read yet; tells whether that was enough. */
+  private async goOn(): Promise<boolean> {
+    const from = this.standing;
+    const next = from && (await this.goneOn(from));
+    if (!next) return false;
+    if (next.seq !== from.seq) this.rev += 1;
+    this.standing = next;
+    return true;
+  }
+
+  private async readLog(): Promise<void> {
+    const before = this.folded;
+    const rows = await this.port.log(before?.seq ?? 0);
+    if (before && rows.length === 0) return;
+    const { fold, lost } = before ? extendByRows(before.fold, rows) : foldRows(rows);
+    const seq = rows.at(-1)?.seq ?? before?.seq ?? 0;
+    this.lostRows = before ? [...this.lostRows, ...lost] : lost;
+    this.folded = { fold, seq };
+    const known = this.standing;
+    const newest = newestOf(fold.entries, '');
+    const state = known ? this.sameRigs(known, fold, seq) : fold.state;
+    if (known?.seq !== seq || state !== known.state) this.rev += 1;
+    this.standing = { state, end: endOf(fold), count: fold.entries.length, newest, seq };
+    this.keepCheckpoint();
+  }
+
+  /** What a checkpoint said of this very log is held against its fold; where they differ the fold is right, and rigs that are the same stay the same objects. */
+  private sameRigs(known: Standing, fold: Fold, seq: number): YardState {
+    const rigs: Record<string, RigState> = {};
+    let differs = Object.keys(known.state.rigs).length !== Object.keys(fold.state.rigs).length;
+    for (const [id, rig] of Object.entries(fold.state.rigs)) {
+      const was = known.state.rigs[id];
+      const same = was !== undefined && sameValue(was, rig);
+      rigs[id] = same ? was : rig;
+      if (!same) differs = true;
+    }
+    if (differs && known.seq === seq && this.lostRows.length === 0)
+      this.around.warn('The checkpoint did not say what the log says; it was thrown away.');
+    return differs ? { rigs } : known.state;
+  }
+
+  private looking: ReturnType<typeof setTimeout> | undefined;
+  private keeping: ReturnType<typeof setTimeout> | undefined;
+
+  private keepCheckpoint(): void {
+    clearTimeout(this.keeping);
+    const { folded, standing } = this;
+    if (!this.show || !folded || !standing || folded.fold.entries.length === 0 || this.lostRows.length > 0)
+      return;
+    this.keeping = setTimeout(() => {
+      const value: Checkpoint = { ...standing, version: this.around.version };
+      // Whoever cannot keep it opens a little slower the next time.
+      this.port.change({ put: [{ shelf: 'checkpoints', key: 'fold', value }] }).catch(() => undefined);
+    }, LATER);
+  }
+
+  private async runsNow(): Promise<readonly StoredRun[]> {
+    const rows = await this.port.all('runs');
+    const before = this.readRuns;
+    const runs: StoredRun[] = [];
+    const lost: string[] = [];
+    let changed = rows.length !== before.rows.size;
+    for (const { key, value } of rows) {
+      const known = before.rows.has(key) && revOf(before.rows.get(key)) === revOf(value);
+      const kept = known ? before.runs.find(({ run }) => run.id === key) : undefined;
+      if (kept) {
+        runs.push(kept);
+        continue;
+      }
+      changed = true;
+      const read = readRun(value);
+      if (read.ok) runs.push(read.value);
+      else lost.push(`${read.error.field}: ${read.error.detail}`);
+    }
+    this.readRuns = {
+      rows: new Map(rows.map(({ key, value }) => [key, { rev: revOf(value) }])),
+      runs: changed ? runs : before.runs,
+      lost,
+    };
+    return this.readRuns.runs;
+  }
+
+  private async tell(): Promise<void> {
+    const standing = this.standing;
+    if (!standing || !this.show) return;
+    const runs = await this.runsNow();
+    const archived = (await this.port.get('meta', 'archived')) as Instant | undefined;
+    const { rigs } = standing.state;
+    const changed = Object.entries(rigs).filter(([id, rig]) => this.told.rigs[id] !== rig);
+    const gone = Object.keys(this.told.rigs).filter((id) => !(id in rigs));
+    const facts = {
+      archived,
+      log: { rev: this.rev, count: standing.count, newest: standing.newest, end: standing.end },
+      lost: this.lost(),
+    };
+    const said = JSON.stringify(facts);
+    const { told } = this;
+    this.told = { rigs, runs, facts: said };
+    if (changed.length + gone.length === 0 && runs === told.runs && said === told.facts) return;
+    this.show({
+      rigs: Object.fromEntries(changed),
+      gone,
+      runs: runs === told.runs ? undefined : runs,
+      ...facts,
+    });
+  }
+
+  private lost(): Lost | undefined {
+    const [row] = this.lostRows;
+    const [card] = this.readRuns.lost;
+    if (!row && card === undefined) return undefined;
+    return {
+      entries: this.lostRows.length,
+      cards: this.readRuns.lost.length,
+      why: row ? `line ${row.seq}, ${row.why}` : `a card, ${card ?? ''}`,
+    };
+  }
+
+  /** The whole log, folded. */
+  async fold(): Promise<Fold> {
+    // A keeper that follows nothing looks what is new whenever it is asked.
+    if (!this.folded || !this.show) await this.refresh(true);
+    return this.folded?.fold ?? emptyFold();
+  }
+
+  /** Makes a change and tells of it; whoever waits for this finds it told already. */
+  private async changed(change: Change): Promise<Result<void, ChangeProblem>> {
+    const done = await this.port.change(change);
+    if (done.ok) await this.refresh();
+    return done;
+  }
+
+  /** Writes entries, and pictures they speak of, in one piece. Throws where an id is in the log already. */
+  async append(entries: readonly Entry[], photos: readonly PhotoRow[] = []): Promise<void> {
+    const put = photos.map(({ hash, blob }) => ({ shelf: 'photos' as const, key: hash, value: blob }));
+    const done = await this.changed({ append: entries, put });
+    if (!done.ok)
+      throw new Error(
+        done.error.code === 'twice' ? `${done.error.id} is in the log already` : done.error.code,
+      );
+  }
+
+  /** Keeps a card that begins. */
+  async startRun(run: Run): Promise<void> {
+    const done = await this.changed({
+      put: [{ shelf: 'runs', key: run.id, value: storeRun(run, 1) }],
+      when: [{ shelf: 'runs', key: run.id, is: 'gone' }],
+    });
+    if (!done.ok) throw new Error('That card is open already');
+  }
+
+  /** Keeps the next state of a card, where it is still at the revision it was read at; tells how it lies there otherwise. */
+  async putRun(
+    run: Run,
+    after: number,
+  ): Promise<Result<StoredRun, { readonly held: StoredRun | undefined }>> {
+    const stored = storeRun(run, after + 1);
+    const done = await this.changed({
+      put: [{ shelf: 'runs', key: run.id, value: stored }],
+      when: [{ shelf: 'runs', key: run.id, is: { rev: after } }],
+    });
+    if (done.ok) return ok(stored);
+    const held = readRun(await this.port.get('runs', run.id));
+    return { ok: false, error: { held: held.ok ? held.value : undefined } };
+  }
+
+  /** Writes what a finished card came to and puts it away, in one piece; a tab that comes second writes nothing. */
+  async closeRun(id: string, entries: readonly Entry[], drafts: readonly string[]): Promise<void> {
+    const done = await this.changed({
+      append: entries,
+      drop: [{ shelf: 'runs', key: id }, ...drafts.map((key) => ({ shelf: 'drafts' as const, key }))],
+      when: [{ shelf: 'runs', key: id, is: 'there' }],
+    });
+    if (!done.ok && done.error.code === 'twice') throw new Error(`${done.error.id} is in the log already`);
+  }
+
+  /** Drops a card before anything was taken apart. */
+  async dropRun(id: string): Promise<void> {
+    await this.changed({ drop: [{ shelf: 'runs', key: id }] });
+  }
+
+  /** A form half filled in, as it was left. */
+  readDraft(key: string): Promise<unknown> {
+    return this.port.get('drafts', key);
+  }
+
+  /** Keeps a form half filled in; undefined drops it. */
+  async keepDraft(key: string, value: unknown): Promise<void> {
+    await this.port.change(
+      value === undefined ? { drop: [{ shelf: 'drafts', key }] } : { put: [{ shelf: 'drafts', key, value }] },
+    );
+  }
+
+  /** Keeps a picture that no entry speaks of yet, as while a walk is under way. */
+  async keepPhoto({ hash, blob }: PhotoRow): Promise<void> {
+    await this.port.change({ put: [{ shelf: 'photos', key: hash, value: blob }] });
+  }
+
+  /** Lets go of pictures that no entry speaks of, as when a walk is dropped. */
+  async dropPhotos(hashes: readonly string[]): Promise<void> {
+    const { entries } = await this.fold();
+    const spoken = new Set(entries.flatMap((entry) => (entry.kind === 'photo' ? [entry.body.hash] : [])));
+    const loose = hashes.filter((hash) => !spoken.has(hash));
+    await this.port.change({ drop: loose.map((key) => ({ shelf: 'photos', key })) });
+  }
+
+  /** A picture by its hash; undefined where it is not on this device. */
+  async readPhoto(hash: string): Promise<Blob | undefined> {
+    const found = await this.port.get('photos', hash);
+    return found instanceof Blob ? found : undefined;
+  }
+
+  /** The bytes of the pictures that the log speaks of, by hash, as far as they are on this device. */
+  async photos(): Promise<Readonly<Record<string, Uint8Array>>> {
+    const { entries } = await this.fold();
+    const hashes = new Set(entries.flatMap((entry) => (entry.kind === 'photo' ? [entry.body.hash] : [])));
+    const bytes: Record<string, Uint8Array> = {};
+    for (const hash of hashes) {
+      const blob = await this.readPhoto(hash);
+      if (blob) bytes[hash] = new Uint8Array(await blob.arrayBuffer());
+    }
+    return bytes;
+  }
+
+  /** Notes that an archive was saved. */
+  async noteArchived(at: Instant): Promise<void> {
+    await this.changed({ put: [{ shelf: 'meta', key: 'archived', value: at }] });
+  }
+
+  /** Everything of the log and the cards as it lies on disk, read or not, one line each: for saving where it cannot be read. */
+  async raw(): Promise<string> {
+    const log = await this.port.log(0);
+    const runs = await this.port.all('runs');
+    return [...log, ...runs].map((row) => `${JSON.stringify(row)}\n`).join('');
+  }
+
+  /** Lets go of the yard, as to begin the demo afresh. */
+  async clear(): Promise<void> {
+    clearTimeout(this.keeping);
+    await this.inTurn(() => this.port.clear());
+  }
+}
+
+/** The page is drawn first (ms). */
+const LATER = 1200;

@@ -1,0 +1,11 @@
+import type { AskName } from './asks';
+
+/** What may take long is answered at a desk of its own, so that no tap waits for it and it can be stopped. */
+export const LONG: ReadonlySet<AskName> = new Set<AskName>([
+  'search',
+  'forecast',
+  'writeArchive',
+  'checkArchive',
+  'bringIn',
+  'raw',
+]);

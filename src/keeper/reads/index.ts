@@ -1,0 +1,9 @@
+/**
+ * Reads: what pages ask of the whole log. Pure functions of a fold: they run
+ * where the log is, and hand over the little that a page shows.
+ */
+export { findingsOfRig, findingStory, type FindingStory, type PhotoEntry } from './findings';
+export { latelyAt, latelyOf, photosAt, stateBefore, tripsOnRecord, walksOf } from './lately';
+export { LogbookReader, type LogPage, type PageWanted } from './page';
+export { GROUPS, groupOf, SearchIndex, type Group } from './search';
+export type { Standing, Told } from './story';

@@ -1,0 +1,50 @@
+import type { Instant } from '@/core/base';
+import { ASKS, deskFor, type AnswerTo, type AskName, type AskOf, type Desk } from './asks';
+import { prepareDemo } from './demo';
+import { Keeper, type Surroundings } from './keeper';
+import { YARD_NAMES, type YardName } from './names';
+import { dexiePort } from './port';
+import type { Shown } from './shown';
+
+/** How a desk is opened. */
+export interface Opening extends Pick<Surroundings, 'version'> {
+  readonly yard: YardName;
+  readonly now: Instant;
+}
+
+/** A yard that answers. */
+export interface Served {
+  /** When the demo was first opened; none in one's own yard. */
+  readonly opened: Instant | undefined;
+  readonly answer: <K extends AskName>(
+    name: K,
+    ask: AskOf<K>,
+    told: (share: number) => void,
+  ) => Promise<AnswerTo<K>>;
+  readonly close: () => void;
+}
+
+/** Opens a yard and answers for it. With `show` it tells of every change; without, it reads the log as it is asked. */
+export async function serve(
+  { yard, now, version }: Opening,
+  warn: (message: string) => void,
+  show?: (shown: Shown) => void,
+): Promise<Served> {
+  const port = dexiePort(YARD_NAMES[yard]);
+  const opened = yard === 'demo' ? await prepareDemo(port, now) : undefined;
+  const keeper = new Keeper(port, { version, warn });
+  const desk = deskFor(keeper);
+  const stop = show ? await keeper.open(show) : () => undefined;
+  const run = ASKS as unknown as Record<
+    AskName,
+    (desk: Desk, ask: unknown, told: (share: number) => void) => unknown
+  >;
+  return {
+    opened,
+    answer: async (name, ask, told) => (await run[name](desk, ask, told)) as AnswerTo<typeof name>,
+    close: () => {
+      stop();
+      port.close();
+    },
+  };
+}
