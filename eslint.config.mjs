@@ -1,5 +1,6 @@
 import next from 'eslint-config-next';
 import prettier from 'eslint-config-prettier';
+import ts from 'typescript-eslint';
 
 const rules = [
   {
@@ -46,6 +47,14 @@ const rules = [
         { object: 'Math', property: 'random', message: 'Randomness is an argument.' },
       ],
     },
+  },
+  {
+    // No promise is left to itself: it is awaited, or `reported`, which says what goes wrong.
+    files: ['src/{app,features,ui,store,workers,keeper}/**/*.{ts,tsx}', 'e2e/**/*.ts'],
+    ignores: ['**/*.test.ts', '**/*.test.tsx'],
+    languageOptions: { parserOptions: { projectService: true, tsconfigRootDir: import.meta.dirname } },
+    plugins: { '@typescript-eslint': ts.plugin },
+    rules: { '@typescript-eslint/no-floating-promises': ['error', { ignoreVoid: false }] },
   },
   { files: ['scripts/**', 'bench/**'], rules: { 'no-console': 'off' } },
 ];

@@ -1,55 +1,54 @@
-import { makeEntry, type Entry } from '../src/core/log';
-import { toSI } from '../src/core/quantity';
-import type { WheelEnd } from '../src/core/rig';
-import { sampleModel } from '../src/core/testing/arbitraries';
-import { randomFrom } from '../demo/random';
+import { demoEntries } from '../demo/scenario';
+import { compareEntries, type Entry } from '../src/core/log';
 
-const PLACES: readonly WheelEnd[] = ['1L', '1R', '2L', '2R'];
-const START = Date.parse('2006-05-01T08:00:00.000Z');
-const HOUR = 3_600_000;
+const DAY = 86_400_000;
+const UUID = /[0-9a-f]{8}-[0-9a-f]{4}-[1-8][0-9a-f]{3}-[0-9a-f]{4}-[0-9a-f]{12}/g;
+/** What is told once in a rig's life. */
+const ONCE: ReadonlySet<Entry['kind']> = new Set(['rig.setup', 'rig.changed', 'season', 'trip.planned']);
 
-/** A log of some thousand entries on three rigs: trips, rechecks, work, notes, findings, and some corrected or withdrawn. */
+const shifted = (at: string, by: number) => new Date(Date.parse(at) + by).toISOString();
+
+/** An id that was made at a moment: its first part rises with time, the rest tells it from its neighbors. */
+function idAt(at: string, of: string, round: number): string {
+  const ms = Date.parse(at).toString(16).padStart(12, '0');
+  return `${ms.slice(0, 8)}-${ms.slice(8)}-7${round.toString(16).padStart(3, '0')}${of.slice(18)}`;
+}
+
+/** One round of the demo's log, moved by some days, as if it had been lived again. */
+function lived(entries: readonly Entry[], round: number, by: number): readonly Entry[] {
+  const rigs = new Set(entries.map(({ rig }) => rig));
+  const ids = new Map(entries.map((entry) => [entry.id, idAt(shifted(entry.recorded, by), entry.id, round)]));
+  const again = (id: string) =>
+    rigs.has(id) ? id : (ids.get(id) ?? `${id.slice(0, -3)}${round.toString(16).padStart(3, '0')}`);
+  return entries.flatMap((entry): readonly Entry[] => {
+    if (round > 0 && ONCE.has(entry.kind)) return [];
+    const copy = JSON.parse(JSON.stringify(entry).replace(UUID, again)) as Entry;
+    const moved = { ...copy, happened: shifted(entry.happened, by), recorded: shifted(entry.recorded, by) };
+    if (moved.kind !== 'trip') return [moved];
+    // A meter and a tow vehicle do not run the same miles again.
+    const { reading: _, vehicle: _vehicle, started: _started, ...body } = moved.body;
+    return [{ ...moved, body }];
+  });
+}
+
+/** A log of some thousand entries in the mix of a real one: the demo's years lived over and over, on its three rigs. */
 export function longLog(count: number): readonly Entry[] {
-  const random = randomFrom(7);
-  const pick = <T>(of: readonly T[]): T => of[Math.floor(random() * of.length)] as T;
-  const rigs = [1, 2, 3].map((n) => `0100f000-0000-7000-8000-00000000000${n}`);
-  const uuid = (n: number) => `0100f000-0000-7000-9000-${n.toString(16).padStart(12, '0')}`;
-  const entries: Entry[] = [];
-  const add = (kind: Parameters<typeof makeEntry>[0], rig: string, body: unknown, replaces?: string) => {
-    const i = entries.length;
-    const at = new Date(START + i * 8 * HOUR).toISOString();
-    entries.push(makeEntry(kind, { id: uuid(i), rig, happened: at, recorded: at, replaces }, body as never));
-  };
-  for (const rig of rigs) add('rig.setup', rig, { model: sampleModel({ axles: 2 }) });
-  while (entries.length < count) {
-    const rig = pick(rigs);
-    const place = pick(PLACES);
-    const roll = random();
-    const trip = { distance: toSI(20 + Math.floor(random() * 180), 'mi'), launches: 0 };
-    if (roll < 0.7) add('trip', rig, trip);
-    else if (roll < 0.82) add('note', rig, { text: 'parked under the oak, all as it was' });
-    else if (roll < 0.9)
-      add('work', rig, {
-        jobs: [{ routine: 'repack', place }],
-        from: 'bench',
-        readings: [{ place, what: 'end-play', value: 0.00015 }],
-        conditions: [{ place, subject: 'rollers', grade: 'mirror' }],
-        materials: [{ place, grease: 'lithium-complex' }],
-        renewed: [{ place, part: 'seal' }],
-        refits: [{ place, limits: [10, 25, 50].map((mi) => toSI(mi, 'mi')) }],
-        skipped: [],
-      });
-    else if (roll < 0.95) add('recheck', rig, { place, result: 'held' });
-    else {
-      const target = [...entries].reverse().find((entry) => entry.kind === 'trip');
-      if (target)
-        add(
-          roll < 0.98 ? 'trip' : 'void',
-          target.rig,
-          roll < 0.98 ? trip : { target: target.id },
-          roll < 0.98 ? target.id : undefined,
-        );
-    }
-  }
-  return entries;
+  const once = demoEntries();
+  const rounds = Math.ceil(count / (once.length - 10)) + 1;
+  const all = Array.from({ length: rounds }, (_, round) => lived(once, round, round * 115 * DAY)).flat();
+  const log = all.sort(compareEntries).slice(0, count);
+  if (log.length < count) throw new Error(`${log.length} entries, not ${count}`);
+  return log;
+}
+
+/** How many of each kind a log holds, the most first. */
+export function mixOf(log: readonly Entry[]): string {
+  const kinds = new Map<string, number>();
+  for (const { kind } of log) kinds.set(kind, (kinds.get(kind) ?? 0) + 1);
+  const share = (n: number) => `${Math.round((n / log.length) * 100)} %`;
+  return [...kinds]
+    .sort(([, a], [, b]) => b - a)
+    .slice(0, 8)
+    .map(([kind, n]) => `${kind} ${share(n)}`)
+    .join(', ');
 }

@@ -1,10 +1,9 @@
 import { Suspense } from 'react';
-import { Loading } from '@/features/common';
-import { YardView } from '@/features/yard';
+import { YardLoading, YardView } from '@/features/yard';
 
 export default function Page() {
   return (
-    <Suspense fallback={<Loading />}>
+    <Suspense fallback={<YardLoading />}>
       <YardView />
     </Suspense>
   );

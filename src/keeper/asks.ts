@@ -1,26 +1,17 @@
 import type { Instant } from '@/core/base';
-import {
-  planMerge,
-  readArchive,
-  writeArchive,
-  type Archive,
-  type ArchiveProblem,
-  type MergeProblem,
-  type Progress,
-} from '@/core/exchange';
 import { emptyFold, type Entry } from '@/core/log';
 import type { RigModel, TirePlace } from '@/core/rig';
 import type { Run } from '@/core/routine';
 import { historyOfReadings, trendsAt, warningsOf } from '@/core/trend';
-import { forecast, type ForecastAsk } from './forecast';
-import type { Keeper, PhotoRow } from './keeper';
+import type { Desk } from './desk';
+import type { PhotoRow } from './keeper';
+import type { LONG_ASKS } from './long-asks';
 import { entriesOf, voidsOf, type Draft } from './record';
 import {
   findingsOfRig,
   findingStory,
   latelyAt,
   latelyOf,
-  LogbookReader,
   photosAt,
   stateBefore,
   tripsOnRecord,
@@ -28,36 +19,7 @@ import {
   type PageWanted,
 } from './reads';
 
-/** An archive that was checked and waits to be brought in. */
-interface Checked {
-  readonly archive: Archive;
-  readonly added: readonly Entry[];
-}
-
-/** Where asks are answered: a yard's keeper, and what is worked out beside it. */
-export interface Desk {
-  readonly keeper: Keeper;
-  readonly logbook: LogbookReader;
-  checked: Checked | undefined;
-}
-
-/** A desk for a yard. */
-export function deskFor(keeper: Keeper): Desk {
-  return { keeper, logbook: new LogbookReader(), checked: undefined };
-}
-
-/** What an archive would bring, or why it was refused. */
-export type CheckedArchive =
-  | { readonly ok: false; readonly problem: ArchiveProblem | MergeProblem }
-  | {
-      readonly ok: true;
-      readonly added: number;
-      readonly same: number;
-      readonly photos: number;
-      readonly created: Instant;
-    };
-
-/** Everything that can be asked of a yard, by name; whoever asks waits for the answer, wherever it is worked out. */
+/** What can be asked of a yard by name and is answered at once; whoever asks waits for the answer, wherever it is worked out. */
 export const ASKS = {
   append: ({ keeper }: Desk, ask: { entries: readonly Entry[]; photos?: readonly PhotoRow[] }) =>
     keeper.append(ask.entries, ask.photos),
@@ -90,10 +52,10 @@ export const ASKS = {
   clear: ({ keeper }: Desk) => keeper.clear(),
 
   lately: async ({ keeper }: Desk, ask: { rig: string; most: number }) =>
-    latelyOf(await keeper.fold(), ask.rig, ask.most),
+    latelyOf(await keeper.entries(), ask.rig, ask.most),
   walks: async ({ keeper }: Desk, ask: { rig: string; most: number }) =>
-    walksOf(await keeper.fold(), ask.rig, ask.most),
-  trips: async ({ keeper }: Desk, ask: { rig: string }) => tripsOnRecord(await keeper.fold(), ask.rig),
+    walksOf(await keeper.entries(), ask.rig, ask.most),
+  trips: async ({ keeper }: Desk, ask: { rig: string }) => tripsOnRecord(await keeper.entries(), ask.rig),
   findings: async ({ keeper }: Desk, ask: { rig: string }) => {
     const fold = await keeper.fold();
     const rig = fold.state.rigs[ask.rig];
@@ -108,9 +70,9 @@ export const ASKS = {
     return entry && { entry, rig: stateBefore(fold, entry, ask.happened) };
   },
   entry: async ({ keeper }: Desk, ask: { id: string }) =>
-    (await keeper.fold()).entries.find(({ id }) => id === ask.id),
-  page: async ({ keeper, logbook }: Desk, ask: PageWanted) => logbook.page(await keeper.fold(), ask),
-  told: async ({ keeper, logbook }: Desk, ask: { id: string }) => logbook.one(await keeper.fold(), ask.id),
+    (await keeper.entries()).entries.find(({ id }) => id === ask.id),
+  page: async ({ keeper, logbook }: Desk, ask: PageWanted) => logbook.page(await keeper.entries(), ask),
+  told: async ({ keeper, logbook }: Desk, ask: { id: string }) => logbook.one(await keeper.entries(), ask.id),
   /** What the readings of a rig warn of before any limit does. */
   warnings: async (
     { keeper }: Desk,
@@ -134,54 +96,13 @@ export const ASKS = {
   },
   /** How many entries were written since a moment. */
   since: async ({ keeper }: Desk, ask: { at: Instant | undefined }) => {
-    const { entries } = await keeper.fold();
+    const { entries } = await keeper.entries();
     const { at } = ask;
     return at === undefined ? entries.length : entries.filter(({ recorded }) => recorded > at).length;
   },
-
-  search: async ({ keeper, logbook }: Desk, ask: PageWanted) => logbook.page(await keeper.fold(), ask),
-  forecast: async ({ keeper }: Desk, ask: ForecastAsk) => forecast(await keeper.fold(), ask),
-  writeArchive: async ({ keeper }: Desk, ask: { at: Instant }) => {
-    const { entries } = await keeper.fold();
-    const photos = await keeper.photos();
-    return {
-      bytes: writeArchive(entries, ask.at, photos),
-      entries: entries.length,
-      photos: Object.keys(photos).length,
-    };
-  },
-  /** Checks an archive to its last line and holds it, to be brought in. */
-  checkArchive: async (desk: Desk, ask: { bytes: Uint8Array }, told: Progress): Promise<CheckedArchive> => {
-    desk.checked = undefined;
-    const read = readArchive(ask.bytes, told);
-    if (!read.ok) return { ok: false, problem: read.error };
-    const plan = planMerge((await desk.keeper.fold()).entries, read.value.entries);
-    if (!plan.ok) return { ok: false, problem: plan.error };
-    desk.checked = { archive: read.value, added: plan.value.added };
-    return {
-      ok: true,
-      added: plan.value.added.length,
-      same: plan.value.same,
-      photos: Object.keys(read.value.photos).length,
-      created: read.value.created,
-    };
-  },
-  /** Writes the archive that was checked last, in one piece; gives how many entries it added. */
-  bringIn: async (desk: Desk): Promise<number> => {
-    const { checked } = desk;
-    if (!checked) throw new Error('No archive was checked');
-    const photos = Object.entries(checked.archive.photos).map(([hash, bytes]) => ({
-      hash,
-      blob: new Blob([bytes.slice()], { type: 'image/jpeg' }),
-    }));
-    await desk.keeper.append(checked.added, photos);
-    desk.checked = undefined;
-    return checked.added.length;
-  },
-  raw: ({ keeper }: Desk) => keeper.raw(),
 };
 
-type Asks = typeof ASKS;
+type Asks = typeof ASKS & typeof LONG_ASKS;
 export type AskName = keyof Asks;
 /** What has to be told with an ask. */
 export type AskOf<K extends AskName> =

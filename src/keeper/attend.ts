@@ -41,7 +41,8 @@ export function attend(say: (message: FromDesk, transfer: readonly Transferable[
   return {
     hear: (message) => {
       if (message.say === 'open') open(message);
-      else void answer(message);
+      // Whatever goes wrong is answered; only a page that is gone hears nothing.
+      else answer(message).catch(() => undefined);
     },
     close: () => {
       served?.then(({ close }) => close()).catch(() => undefined);

@@ -8,6 +8,8 @@ import type { Shown } from './shown';
 /** A yard as it was last worked out. */
 export interface Glance {
   readonly shown: Shown;
+  /** Forms half filled in, as they lie on disk. */
+  readonly drafts: ReadonlyMap<string, unknown>;
   /** When the demo was first opened; none in one's own yard. */
   readonly opened: Instant | undefined;
 }
@@ -31,14 +33,15 @@ function openExisting(name: string): Promise<IDBDatabase> {
 }
 
 async function look(db: IDBDatabase, yard: YardName, version: string): Promise<Glance | undefined> {
-  const shelves = (['checkpoints', 'runs', 'meta'] as const).map(shelfTable);
+  const shelves = (['checkpoints', 'runs', 'meta', 'drafts'] as const).map(shelfTable);
   const tx = db.transaction([TAIL, SEALED, ...shelves], 'readonly');
-  const [checkpoints, cards, meta] = shelves.map((name) => tx.objectStore(name));
-  if (!checkpoints || !cards || !meta) return undefined;
+  const [checkpoints, cards, meta, forms] = shelves.map((name) => tx.objectStore(name));
+  if (!checkpoints || !cards || !meta || !forms) return undefined;
   const valueOf = (row: unknown) => (row as { value?: unknown } | undefined)?.value;
-  const [kept, rows, archived, opened, newest] = await Promise.all([
+  const [kept, rows, drafts, archived, opened, newest] = await Promise.all([
     done<unknown>(checkpoints.get('fold')),
     done<unknown[]>(cards.getAll()),
+    done<{ key: string; value: unknown }[]>(forms.getAll()),
     done<unknown>(meta.get('archived')),
     done<unknown>(meta.get('demo-opened')),
     done(tx.objectStore(TAIL).openKeyCursor(null, 'prev')),
@@ -58,6 +61,7 @@ async function look(db: IDBDatabase, yard: YardName, version: string): Promise<G
       log: { rev: 0, count, newest: written, end },
       lost: undefined,
     },
+    drafts: new Map(drafts.map(({ key, value }) => [key, value])),
     opened: valueOf(opened) as Instant | undefined,
   };
 }

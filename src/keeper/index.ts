@@ -5,12 +5,13 @@
  * here, what they show of reads by its own face, and what does the work
  * (`attend`) only where they have to do it themselves.
  */
-export type { AnswerTo, AskName, AskOf, CheckedArchive } from './asks';
+export type { AnswerTo, AskName, AskOf } from './asks';
 export type { ForecastAnswer, ForecastAsk } from './forecast';
 export type { PhotoRow } from './keeper';
 export { glance } from './glance';
 export { newId } from './ids';
 export { LONG } from './long';
+export type { CheckedArchive } from './long-asks';
 export type { Draft } from './record';
 export type { FromDesk, ToDesk } from './messages';
 export { DEMO_NOW, YARD_NAMES, type YardName } from './names';

@@ -11,7 +11,8 @@ import {
 } from '@/core/log';
 import { readRun, storeRun, type Run, type StoredRun } from '@/core/routine';
 import { readCheckpoint, type Checkpoint, type Standing } from './checkpoint';
-import { extendByRows, foldRows, readRows, type LostRow } from './log-reader';
+import { extendByRows, foldRows, orderRows, readRows, type LostRow } from './log-reader';
+import type { LogRow } from './port';
 import { revOf, type Change, type ChangeProblem, type YardPort } from './port';
 import type { Lost, Shown } from './shown';
 
@@ -132,15 +133,17 @@ export class Keeper {
 
   private async readLog(): Promise<void> {
     const before = this.folded;
-    const rows = await this.port.log(before?.seq ?? 0);
+    const rows = before ? await this.port.log(before.seq) : await this.allRows();
     if (before && rows.length === 0) return;
-    const { fold, lost } = before ? extendByRows(before.fold, rows) : foldRows(rows);
+    const { fold, lost } = before ? extendByRows(before.fold, rows) : foldRows(rows, this.ordered?.by);
+    this.ordered = undefined;
     const seq = rows.at(-1)?.seq ?? before?.seq ?? 0;
     this.lostRows = before ? [...this.lostRows, ...lost] : lost;
     this.folded = { fold, seq };
     const known = this.standing;
     const newest = newestOf(fold.entries, '');
-    const state = known ? this.sameRigs(known, fold, seq) : fold.state;
+    // Going on from a fold, rigs that did not change are the same objects already.
+    const state = known && !before ? this.sameRigs(known, fold, seq) : fold.state;
     if (known?.seq !== seq || state !== known.state) this.rev += 1;
     this.standing = { state, end: endOf(fold), count: fold.entries.length, newest, seq };
     this.keepCheckpoint();
@@ -236,6 +239,28 @@ export class Keeper {
       cards: this.readRuns.lost.length,
       why: row ? `line ${row.seq}, ${row.why}` : `a card, ${card ?? ''}`,
     };
+  }
+
+  /** What was read of the log and put in order while its fold was not asked for yet. */
+  private ordered:
+    { readonly rows: readonly LogRow[]; readonly by: ReturnType<typeof orderRows> } | undefined;
+
+  private async allRows(): Promise<readonly LogRow[]> {
+    const { ordered } = this;
+    const since = await this.port.log(ordered?.rows.at(-1)?.seq ?? 0);
+    if (ordered && since.length === 0) return ordered.rows;
+    this.ordered = undefined;
+    return ordered ? [...ordered.rows, ...since] : since;
+  }
+
+  /** The whole log in its order and what counts of it: there before its fold is. */
+  entries(): Promise<Pick<Fold, 'entries' | 'dead'>> {
+    return this.inTurn(async () => {
+      if (this.folded && this.show) return this.folded.fold;
+      const rows = await this.allRows();
+      this.ordered ??= { rows, by: orderRows(rows) };
+      return this.ordered.by.log;
+    });
   }
 
   /** The whole log, folded. */

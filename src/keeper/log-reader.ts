@@ -1,4 +1,14 @@
-import { emptyFold, extend, isCurrent, readEntry, type Entry, type Fold } from '@/core/log';
+import {
+  emptyFold,
+  extend,
+  foldOrdered,
+  isCurrent,
+  orderEntries,
+  readEntry,
+  type Entry,
+  type Fold,
+  type OrderedLog,
+} from '@/core/log';
 import type { LogRow } from './port';
 
 /** A line of the log that cannot be read; it stays on disk as it is. */
@@ -49,7 +59,23 @@ export function extendByRows(
   }
 }
 
-/** Every line of the log folded from nothing. */
-export function foldRows(rows: readonly LogRow[]): ReturnType<typeof extendByRows> {
-  return extendByRows(emptyFold(), rows);
+/** Every line of the log in its order, not folded. */
+export function orderRows(rows: readonly LogRow[]): {
+  readonly log: OrderedLog;
+  readonly lost: readonly LostRow[];
+} {
+  const { entries, lost } = readRows(rows);
+  return { log: orderEntries(entries), lost };
+}
+
+/** Every line of the log folded from nothing; `ordered` where that was done already. */
+export function foldRows(
+  rows: readonly LogRow[],
+  ordered: ReturnType<typeof orderRows> = orderRows(rows),
+): ReturnType<typeof extendByRows> {
+  try {
+    return { fold: foldOrdered(ordered.log), lost: ordered.lost };
+  } catch {
+    return extendByRows(emptyFold(), rows);
+  }
 }

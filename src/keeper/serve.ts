@@ -1,7 +1,9 @@
 import type { Instant } from '@/core/base';
-import { ASKS, deskFor, type AnswerTo, type AskName, type AskOf, type Desk } from './asks';
+import { ASKS, type AnswerTo, type AskName, type AskOf } from './asks';
+import { deskFor, type Desk } from './desk';
 import { prepareDemo } from './demo';
 import { Keeper, type Surroundings } from './keeper';
+import { LONG } from './long';
 import { YARD_NAMES, type YardName } from './names';
 import { dexiePort } from './port';
 import type { Shown } from './shown';
@@ -24,6 +26,14 @@ export interface Served {
   readonly close: () => void;
 }
 
+type Work = (desk: Desk, ask: unknown, told: (share: number) => void) => unknown;
+
+/** What answers an ask; what takes long is fetched when it is first asked for, so that opening does not wait for it. */
+async function workFor(name: AskName): Promise<Work> {
+  const all = LONG.has(name) ? (await import('./long-asks')).LONG_ASKS : ASKS;
+  return (all as unknown as Readonly<Record<AskName, Work>>)[name];
+}
+
 /** Opens a yard and answers for it. With `show` it tells of every change; without, it reads the log as it is asked. */
 export async function serve(
   { yard, now, version }: Opening,
@@ -35,13 +45,12 @@ export async function serve(
   const keeper = new Keeper(port, { version, warn });
   const desk = deskFor(keeper);
   const stop = show ? await keeper.open(show) : () => undefined;
-  const run = ASKS as unknown as Record<
-    AskName,
-    (desk: Desk, ask: unknown, told: (share: number) => void) => unknown
-  >;
   return {
     opened,
-    answer: async (name, ask, told) => (await run[name](desk, ask, told)) as AnswerTo<typeof name>,
+    answer: async (name, ask, told) =>
+      (await (
+        await workFor(name)
+      )(desk, ask, told)) as AnswerTo<typeof name>,
     close: () => {
       stop();
       port.close();

@@ -69,11 +69,18 @@ function pageSeat(hear: (message: FromDesk) => void): Seat {
   const attended = import('@/keeper/attend').then(({ attend }) =>
     attend((message) => !gone && hear(message)),
   );
+  const lost = (error: unknown) =>
+    !gone && hear({ say: 'shut', reason: error instanceof Error ? error.message : String(error) });
   return {
-    say: (message) => void attended.then((seat) => seat.hear(message)),
+    say: (message) => {
+      attended.then((seat) => seat.hear(message), lost);
+    },
     leave: () => {
       gone = true;
-      void attended.then((seat) => seat.close());
+      attended.then(
+        (seat) => seat.close(),
+        () => undefined,
+      );
     },
   };
 }

@@ -1,2 +1,5 @@
 /** Where the preferences lie; the page's first script reads the theme from it before anything is painted. */
 export const PREFERENCES_KEY = 'yardline';
+
+/** Says that a yard with a rig in it was open on this device: what a first visitor reads is not shown again. */
+export const VISITED_KEY = 'yardline-visited';

@@ -2,7 +2,7 @@
 
 import { useState, useSyncExternalStore } from 'react';
 import * as z from 'zod/mini';
-import { PREFERENCES_KEY } from './preferences-key';
+import { PREFERENCES_KEY, VISITED_KEY } from './preferences-key';
 
 const schema = z.object({
   units: z.catch(z.enum(['us', 'metric']), 'us'),
@@ -62,4 +62,9 @@ export function useFormUnits(): Preferences['units'] {
   const { units } = usePreferences();
   const [opened] = useState(units);
   return opened;
+}
+
+/** Notes that a yard with a rig in it was open on this device. */
+export function noteVisited(): void {
+  if (localStorage.getItem(VISITED_KEY) === null) localStorage.setItem(VISITED_KEY, 'yes');
 }

@@ -14,11 +14,13 @@ export function usePhoto(hash: string): ShownPhoto {
   useEffect(() => {
     let url: string | undefined;
     let gone = false;
-    void store.send('readPhoto', { hash }).then((blob) => {
+    const show = (blob: Blob | undefined) => {
       if (gone) return;
       url = blob && URL.createObjectURL(blob);
       setShown({ hash, photo: url ? { status: 'ready', url } : { status: 'missing' } });
-    });
+    };
+    // A picture that cannot be read is shown as one that is not here.
+    store.send('readPhoto', { hash }).then(show, () => show(undefined));
     return () => {
       gone = true;
       if (url) URL.revokeObjectURL(url);

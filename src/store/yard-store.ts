@@ -42,12 +42,12 @@ const TRIES = 5;
 const VERSION = process.env['NEXT_PUBLIC_FOLD'] ?? 'one fold';
 
 /** Rigs as they were, with what changed. */
-function withChanges(before: YardState | undefined, { rigs, gone }: Shown): YardState {
+function withChanges(before: YardState | undefined, { rigs, gone }: Shown, glanced: boolean): YardState {
   const next: Record<string, RigState> = { ...before?.rigs };
   let changed = before === undefined || gone.length > 0;
   for (const [id, rig] of Object.entries(rigs)) {
-    // What says the same stays the same object: nothing that rests on it is worked out anew.
-    if (sameValue(next[id], rig)) continue;
+    // What the keeper says of a glance mostly is the same, and then stays the same object: nothing that rests on it is worked out anew.
+    if (glanced && sameValue(next[id], rig)) continue;
     next[id] = rig;
     changed = true;
   }
@@ -73,7 +73,11 @@ export class YardStore {
     const opening = { yard, now: deviceClock.now(), version: VERSION };
     this.near = new Desk(opening, {
       shown: (shown) => this.take(shown),
-      opened: (opened) => this.enter(opened),
+      opened: (opened) => {
+        this.looking = false;
+        this.seenDrafts = undefined;
+        this.enter(opened);
+      },
       shut: (reason) => this.fail(reason),
       // For developers: nothing of it concerns whoever uses it.
       // eslint-disable-next-line no-console
@@ -87,20 +91,25 @@ export class YardStore {
 
   /** Begins to follow the yard: as it was last seen, then as its keeper tells. */
   open(): void {
-    if (this.looking || this.near.isStarted) return;
+    if (this.near.isStarted) return;
+    this.near.start();
     this.looking = true;
-    void glance(this.yard, VERSION).then((seen) => {
-      if (!this.looking) return;
-      this.looking = false;
-      if (seen && !this.taken) {
-        this.take(seen.shown);
-        this.enter(seen.opened);
-      }
-      this.near.start();
-    });
+    const see = (seen: Awaited<ReturnType<typeof glance>>) => {
+      if (!seen || !this.looking || this.taken) return;
+      this.seenDrafts = new Map(seen.drafts);
+      this.take(seen.shown);
+      this.glanced = true;
+      this.enter(seen.opened);
+    };
+    glance(this.yard, VERSION).then(see, () => undefined);
   }
 
+  /** Forms as they lay there at a glance, until the keeper is at work. */
+  private seenDrafts: Map<string, unknown> | undefined;
+
   private looking = false;
+  /** True while nothing but a glance was taken. */
+  private glanced = false;
 
   private enter(opened: Instant | undefined): void {
     if (opened !== undefined) this.clock = clockFrom(DEMO_NOW, opened);
@@ -115,21 +124,23 @@ export class YardStore {
     this.looking = false;
     this.isOpen = false;
     this.taken = undefined;
+    this.glanced = false;
     this.snapshot = LOADING;
   }
 
   private take(shown: Shown): void {
     const before = this.taken;
-    const runs = shown.runs && !sameValue(shown.runs, this.held) ? shown.runs : undefined;
+    const runs = shown.runs && !(this.glanced && sameValue(shown.runs, this.held)) ? shown.runs : undefined;
     if (runs) this.held = runs;
     this.taken = {
       status: 'ready',
-      state: withChanges(before?.state, shown),
+      state: withChanges(before?.state, shown, this.glanced),
       runs: runs ? runs.map(({ run }) => run) : (before?.runs ?? []),
       archived: shown.archived,
       log: shown.log,
       lost: shown.lost,
     };
+    this.glanced = false;
     this.tell();
   }
 
@@ -159,12 +170,14 @@ export class YardStore {
 
   /** A form half filled in, as it was left; undefined where there is none that this version can show. */
   async readDraft<T>(def: DraftDef<T>, key: string): Promise<T | undefined> {
-    return readDraft(def, await this.send('readDraft', { key }));
+    return readDraft(def, this.seenDrafts ? this.seenDrafts.get(key) : await this.send('readDraft', { key }));
   }
 
   /** Keeps a form half filled in; undefined drops it. */
   keepDraft<T>(def: DraftDef<T>, key: string, value: T | undefined): Promise<void> {
-    return this.send('keepDraft', { key, value: value === undefined ? undefined : storeDraft(def, value) });
+    const stored = value === undefined ? undefined : storeDraft(def, value);
+    this.seenDrafts?.set(key, stored);
+    return this.send('keepDraft', { key, value: stored });
   }
 
   /** Writes entries, and pictures they speak of, in one piece; resolves once they are on disk and shown. */

@@ -2,6 +2,7 @@
  * Text: every word the product says, in one catalogue. Core gives codes and
  * figures; here they become sentences with units, in US English.
  */
+export { ABILITY_OFF, ABILITY_WORDS } from './abilities';
 export { capital, count, fraction, list, measure, small, typed, words } from './measure';
 export {
   dateField,
@@ -59,7 +60,7 @@ export {
 export { doneWords, dutyTitle, jobsTitle, routineTitle, workAt, workTitle } from './routines';
 export { routineHow } from './routine-help';
 export { amendWords, archiveWords, compileWords, parseWords, tapWords, tripWords } from './problems';
-export { photoWords, unstoredWords } from './unstored';
+export { photoWords, unreadWords, unstoredWords } from './unstored';
 export { HUB_HINTS, KIND_HINTS, TEMPLATE_WORDS } from './setup';
 export { entryWords, KIND_OF_ENTRY } from './entry';
 export { readingDimension, readingValue } from './reading-value';

@@ -4,6 +4,12 @@ export function unstoredWords(error: unknown): string {
   return `The device could not store this, so it is not logged: ${reason}`;
 }
 
+/** What is said when something that lies on the device could not be shown. */
+export function unreadWords(error: unknown): string {
+  const reason = error instanceof Error ? error.message : String(error);
+  return `Something on this device could not be read: ${reason}`;
+}
+
 /** Why a file was not taken as a picture. */
 export function photoWords(
   problem:

@@ -36,3 +36,5 @@ export {
   type TargetProps,
 } from './drawings';
 export { useWide } from './use-wide';
+export { reported, sayUnstored } from './reported';
+export { guarded } from './guarded';

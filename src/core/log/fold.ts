@@ -93,11 +93,24 @@ function inOrder(entries: readonly Entry[]): readonly Entry[] {
   return sorted.filter((entry, i) => entry.id !== sorted[i - 1]?.id);
 }
 
-/** The fold of any set of entries, in whatever order they are given; an id that comes twice counts once. */
-export function foldEntries(entries: readonly Entry[]): Fold {
+/** A log in its order with what counts of it, not folded: enough for whoever asks what was written. */
+export type OrderedLog = Pick<Fold, 'entries' | 'acts' | 'dead'>;
+
+/** Any set of entries in the order of the log; an id that comes twice counts once. */
+export function orderEntries(entries: readonly Entry[]): OrderedLog {
   const ordered = inOrder(entries);
   const acts = actsOf(ordered);
-  return replay(ordered, acts, settle(acts), []);
+  return { entries: ordered, acts, dead: settle(acts) };
+}
+
+/** The fold of an ordered log. */
+export function foldOrdered({ entries, acts, dead }: OrderedLog): Fold {
+  return replay(entries, acts, dead, []);
+}
+
+/** The fold of any set of entries, in whatever order they are given; an id that comes twice counts once. */
+export function foldEntries(entries: readonly Entry[]): Fold {
+  return foldOrdered(orderEntries(entries));
 }
 
 /** A fold with one more entry. A late entry, or one that withdraws another, replays from the nearest checkpoint. */

@@ -16,7 +16,16 @@ export {
 export { compareEntries } from './order';
 export { advance, endOf, type LogEnd } from './advance';
 export { targetOf } from './alive';
-export { emptyFold, extend, foldEntries, replayRig, type Fold } from './fold';
+export {
+  emptyFold,
+  extend,
+  foldEntries,
+  foldOrdered,
+  orderEntries,
+  replayRig,
+  type Fold,
+  type OrderedLog,
+} from './fold';
 export { makeEntry, makeVoid, recordedAfter, type Stamp } from './make';
 export { workOf } from './work-of';
 export { markOf } from './marks';

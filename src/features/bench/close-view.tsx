@@ -22,7 +22,7 @@ import {
   unstoredWords,
   VERDICT_WORDS,
 } from '@/text';
-import { Button, Field, FieldError, Mark, markOf, say, TextArea } from '@/ui';
+import { Button, Field, FieldError, Mark, markOf, say, TextArea, reported } from '@/ui';
 import { FromShelf } from './from-shelf';
 import { outcomeEntries } from './outcome-entries';
 
@@ -79,13 +79,16 @@ export function CloseView({
   const currencyId = useId();
   const draftKey = `bench close ${run.id}`;
   useEffect(() => {
-    void store
-      .readDraft(CLOSE_DRAFT, draftKey)
-      .then((draft) => draft !== undefined && setKept((now) => ({ ...now, ...draft })));
+    reported(
+      store
+        .readDraft(CLOSE_DRAFT, draftKey)
+        .then((draft) => draft !== undefined && setKept((now) => ({ ...now, ...draft }))),
+      'reads',
+    );
   }, [store, draftKey]);
   const change = (next: Kept) => {
     setKept(next);
-    void store.keepDraft(CLOSE_DRAFT, draftKey, next);
+    reported(store.keepDraft(CLOSE_DRAFT, draftKey, next));
   };
   const outcome = finishRun(run, now, rig);
   if (!outcome.ok) return null;
@@ -268,7 +271,7 @@ export function CloseView({
           size="lg"
           className="flex-1 text-xl"
           disabled={busy}
-          onClick={() => void close()}
+          onClick={() => reported(close())}
         >
           Close and log it
         </Button>

@@ -5,7 +5,7 @@ import { isUnfit, type Run } from '@/core/routine';
 import { Ruled } from '@/features/common';
 import { useYard } from '@/store';
 import { day, jobsTitle, small, unstoredWords } from '@/text';
-import { Button, LinkButton, say } from '@/ui';
+import { Button, LinkButton, say, reported } from '@/ui';
 
 /** Cards that lie open. One on which nothing was loosened or raised yet can be dropped; any other is seen through. */
 export function OpenCards({ runs, now }: { runs: readonly Run[]; now: Instant }) {
@@ -20,7 +20,7 @@ export function OpenCards({ runs, now }: { runs: readonly Run[]; now: Instant })
     }
     say('Card dropped', {
       label: 'Take it back',
-      do: () => void store.send('startRun', { run }).catch(told),
+      do: () => reported(store.send('startRun', { run }).catch(told)),
     });
   };
   return (
@@ -40,7 +40,7 @@ export function OpenCards({ runs, now }: { runs: readonly Run[]; now: Instant })
                 {isUnfit(run) && '. Not fit to tow until it is closed'}
               </p>
             </div>
-            {!isUnfit(run) && <Button onClick={() => void drop(run)}>Drop it</Button>}
+            {!isUnfit(run) && <Button onClick={() => reported(drop(run))}>Drop it</Button>}
             <LinkButton href={`/bench?run=${run.id}&by=paper`}>Type in a sheet</LinkButton>
             <LinkButton look="primary" href={`/bench?run=${run.id}`}>
               Go on

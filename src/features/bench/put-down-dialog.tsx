@@ -6,7 +6,7 @@ import { leaveRun, type Run } from '@/core/routine';
 import { newId, useYard } from '@/store';
 import { usePreferences } from '@/store';
 import { unstoredWords } from '@/text';
-import { Button, Dialog, FieldError, TextArea } from '@/ui';
+import { Button, Dialog, FieldError, TextArea, reported } from '@/ui';
 import { outcomeEntries } from './outcome-entries';
 
 const REASONS = [
@@ -87,7 +87,7 @@ export function PutDownDialog({
               onChange={(event) => setReason(event.target.value)}
             />
             {problem && <FieldError>{problem}</FieldError>}
-            <Button look="danger" size="lg" onClick={() => void leave()}>
+            <Button look="danger" size="lg" onClick={() => reported(leave())}>
               Leave it: not fit to tow
             </Button>
           </div>

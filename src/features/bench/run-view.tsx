@@ -10,7 +10,7 @@ import type { RigModel } from '@/core/rig';
 import { currentStep, isStale, isUnfit, minutesOf, type Run } from '@/core/routine';
 import { setPreferences, usePreferences } from '@/store';
 import { jobsTitle, minutes, small, stepWords } from '@/text';
-import { Button, cx, FieldError } from '@/ui';
+import { Button, cx, FieldError, useWide, reported } from '@/ui';
 import { CloseView } from './close-view';
 import { PutDownDialog } from './put-down-dialog';
 import { StepBar, StepGrid } from './step-grid';
@@ -71,7 +71,7 @@ function StaleNote({ run, model, actions }: { run: Run; model: RigModel; actions
         the steps that are left can be laid out for the rig as it is now.
       </p>
       {problem && <FieldError>{problem}</FieldError>}
-      <Button className="mt-2" onClick={() => void actions.renew(model).then(setProblem)}>
+      <Button className="mt-2" onClick={() => reported(actions.renew(model).then(setProblem))}>
         Lay it out anew
       </Button>
     </div>
@@ -87,6 +87,7 @@ export function RunView({ run, rig, now }: { run: Run; rig: RigState | undefined
   const [puttingDown, setPuttingDown] = useState(false);
   useWakeLock();
   const said = run.findings.length;
+  const wide = useWide();
   const home = () => router.push(`/?rig=${run.rig}`);
   return (
     <div data-run data-gloves={gloves || undefined} className="flex flex-1 flex-col">
@@ -95,32 +96,31 @@ export function RunView({ run, rig, now }: { run: Run; rig: RigState | undefined
         <StaleNote run={run} model={rig.model} actions={actions} />
       )}
       <div className="flex flex-1">
-        <aside
-          tabIndex={0}
-          aria-label="Steps of this card"
-          className={cx(
-            'border-line hidden max-h-[calc(100dvh-5.8rem)] w-84 shrink-0 overflow-y-auto border-r px-5 pb-6 md:sticky md:top-0',
-            !gloves && 'md:block',
-          )}
-        >
-          <StepGrid run={run} system={units} />
-          {said > 0 && (
-            <p className="text-due mt-4 font-medium">
-              {said === 1 ? 'One finding' : `${said} findings`} kept with this card.
-            </p>
-          )}
-        </aside>
+        {wide && !gloves && (
+          <aside
+            tabIndex={0}
+            aria-label="Steps of this card"
+            className="border-line max-h-[calc(100dvh-5.8rem)] w-84 shrink-0 overflow-y-auto border-r px-5 pb-6 md:sticky md:top-0"
+          >
+            <StepGrid run={run} system={units} />
+            {said > 0 && (
+              <p className="text-due mt-4 font-medium">
+                {said === 1 ? 'One finding' : `${said} findings`} kept with this card.
+              </p>
+            )}
+          </aside>
+        )}
         {step ? (
           <StepPage key={step.key} run={run} rig={rig} step={step} now={now} actions={actions} />
         ) : (
-          <CloseView run={run} rig={rig} now={now} onBack={() => void actions.back()} />
+          <CloseView run={run} rig={rig} now={now} onBack={() => reported(actions.back())} />
         )}
       </div>
       {puttingDown && (
         <PutDownDialog
           run={run}
           rig={rig}
-          onPark={(reason) => void actions.park(reason).then(home)}
+          onPark={(reason) => reported(actions.park(reason).then(home))}
           onLeft={home}
           onClose={() => setPuttingDown(false)}
         />

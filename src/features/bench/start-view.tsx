@@ -30,7 +30,7 @@ import {
   workAt,
   torqueSpec,
 } from '@/text';
-import { Button, cx, FieldError, LinkButton, RigPlan, type PlaceLabel } from '@/ui';
+import { Button, cx, FieldError, LinkButton, RigPlan, type PlaceLabel, reported } from '@/ui';
 import { canBeDone, jobsFromUrl, jobsInUrl, missingMates } from './jobs-url';
 import { LayOut } from './lay-out';
 import { Bundles } from './bundles';
@@ -320,7 +320,7 @@ export function StartView({ ready, view }: { ready: Ready; view: RigView }) {
                 <LugTorqueForm
                   view={view}
                   lead="It is asked for now, not under the trailer: the last rounds of the star need it."
-                  onFact={(changes) => void fact(changes)}
+                  onFact={(changes) => reported(fact(changes))}
                 />
               </div>
             )}
@@ -328,7 +328,7 @@ export function StartView({ ready, view }: { ready: Ready; view: RigView }) {
               !model.wheels.treatedTorque &&
               steps.some(({ step }) => step === 'threads' || step === 'hand-start') && (
                 <div className="mb-5">
-                  <AntiSeizeWaits view={view} onFact={(changes) => void fact(changes)} />
+                  <AntiSeizeWaits view={view} onFact={(changes) => reported(fact(changes))} />
                 </div>
               )}
             {guessed && (
@@ -337,7 +337,7 @@ export function StartView({ ready, view }: { ready: Ready; view: RigView }) {
                   view={view}
                   agreed={agreed}
                   onAgree={() => setAgreed(!agreed)}
-                  onFact={(changes) => void fact(changes)}
+                  onFact={(changes) => reported(fact(changes))}
                 />
               </div>
             )}
@@ -347,7 +347,7 @@ export function StartView({ ready, view }: { ready: Ready; view: RigView }) {
                   view={view}
                   place={unknown.place}
                   id={unknown.facts[0]}
-                  onFact={(changes) => void fact(changes)}
+                  onFact={(changes) => reported(fact(changes))}
                 />
               </div>
             )}
@@ -356,7 +356,7 @@ export function StartView({ ready, view }: { ready: Ready; view: RigView }) {
                 <MissingFigures
                   view={view}
                   missing={missingFigures(card.value, model)}
-                  onFact={(changes) => void fact(changes)}
+                  onFact={(changes) => reported(fact(changes))}
                 />
                 <LayOut items={layOut(card.value, model, rig, house, units)} />
               </>
@@ -371,7 +371,7 @@ export function StartView({ ready, view }: { ready: Ready; view: RigView }) {
                 size="lg"
                 className="flex-1 text-xl"
                 disabled={!mayStart}
-                onClick={() => void start()}
+                onClick={() => reported(start())}
               >
                 Start the card
               </Button>

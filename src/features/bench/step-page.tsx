@@ -9,7 +9,7 @@ import { branchesOf, type CardStep, type Run } from '@/core/routine';
 import { lugTorque } from '@/core/rules';
 import { usePreferences, useYard } from '@/store';
 import { READING_WORDS, stepWords, torqueSpec, unstoredWords } from '@/text';
-import { Button, cx, FieldError, Settled, Star, TextArea } from '@/ui';
+import { Button, cx, FieldError, Settled, Star, TextArea, reported } from '@/ui';
 import { inputOf, readInput, STEP_DRAFT, type StepInput } from './inputs';
 import { RunTorqueForm } from './missing-fact';
 import { NutDrawing } from './nut-setting';
@@ -69,9 +69,12 @@ export function StepPage({
   // What is typed under the trailer outlives the tab as well.
   useEffect(() => {
     let gone = false;
-    void store.readDraft(STEP_DRAFT, draftKey).then((kept) => {
-      if (!gone && kept?.key === step.key) setInput(kept.input);
-    });
+    reported(
+      store.readDraft(STEP_DRAFT, draftKey).then((kept) => {
+        if (!gone && kept?.key === step.key) setInput(kept.input);
+      }),
+      'reads',
+    );
     heading.current?.focus({ preventScroll: true });
     window.scrollTo({ top: 0 });
     return () => {
@@ -82,7 +85,7 @@ export function StepPage({
   const change = (next: StepInput) => {
     setInput(next);
     setProblem(undefined);
-    void store.keepDraft(STEP_DRAFT, draftKey, { key: step.key, input: next });
+    reported(store.keepDraft(STEP_DRAFT, draftKey, { key: step.key, input: next }));
   };
   const take = async (work: () => Promise<string | undefined>) => {
     if (busy) return;
@@ -108,7 +111,7 @@ export function StepPage({
     step.step === 'nut-set' && step.place && isWheelEnd(step.place) ? (
       <NutDrawing run={run} place={step.place} value={input.readings['slots-back']} />
     ) : step.round ? (
-      <StarRound key={step.key} of={step.key} run={run} onWhole={() => void done()} />
+      <StarRound key={step.key} of={step.key} run={run} onWhole={() => reported(done())} />
     ) : (
       <StepDrawing step={step} model={run.model} />
     );
@@ -119,7 +122,7 @@ export function StepPage({
       className="flex min-w-0 flex-1 flex-col"
       onSubmit={(event) => {
         event.preventDefault();
-        void done();
+        reported(done());
       }}
     >
       <div className="grid flex-1 content-start gap-x-10 gap-y-5 px-4 py-5 md:px-8 lg:grid-cols-[minmax(0,1fr)_minmax(16rem,23rem)] lg:grid-rows-[auto_1fr]">
@@ -159,10 +162,10 @@ export function StepPage({
             input={input}
             now={now}
             onInput={change}
-            onFact={(changes) => void actions.fact(changes)}
+            onFact={(changes) => reported(actions.fact(changes))}
           />
           {torqueMissing && (
-            <RunTorqueForm run={run} now={now} onFact={(changes) => void actions.fact(changes)} />
+            <RunTorqueForm run={run} now={now} onFact={(changes) => reported(actions.fact(changes))} />
           )}
           {!gloves && (
             <StepNote value={input.note} onChange={(note) => change({ ...input, note })}>
@@ -207,7 +210,7 @@ export function StepPage({
           <Button
             size="lg"
             disabled={run.index === 0 || busy}
-            onClick={() => void take(async () => void (await actions.back()))}
+            onClick={() => reported(take(async () => void (await actions.back())))}
           >
             <ArrowLeft aria-hidden className="sm:hidden" />
             <span className="sr-only sm:not-sr-only">Back</span>
@@ -222,8 +225,8 @@ export function StepPage({
         <ReportDialog
           place={step.place ?? 'rig'}
           branches={branchesOf(run)}
-          onBranch={(branch) => void take(() => actions.branch(branch))}
-          onSay={(finding) => void actions.say(finding)}
+          onBranch={(branch) => reported(take(() => actions.branch(branch)))}
+          onSay={(finding) => reported(actions.say(finding))}
           onClose={() => setDialog(undefined)}
         />
       )}
@@ -233,7 +236,7 @@ export function StepPage({
           onClose={() => setDialog(undefined)}
           onSkip={(reason) => {
             setDialog(undefined);
-            void take(() => actions.tap(step.key, { do: 'skip', reason }));
+            reported(take(() => actions.tap(step.key, { do: 'skip', reason })));
           }}
         />
       )}

@@ -7,7 +7,7 @@ import { CRITERIA } from '@/core/rules';
 import { typeIn, type CardStep, type Run, type TapProblem } from '@/core/routine';
 import { useFormUnits, useYard } from '@/store';
 import { PHASE_WORDS, READING_WORDS, stepWords, tapWords, unstoredWords } from '@/text';
-import { Button, FieldError, LinkButton } from '@/ui';
+import { Button, FieldError, LinkButton, reported } from '@/ui';
 import { readInput, type StepInput } from './inputs';
 import { StepInputs } from './step-inputs';
 import { useRunActions } from './use-run-actions';
@@ -82,7 +82,7 @@ export function TypeInView({ run, rig, now }: { run: Run; rig: RigState | undefi
       className="mx-auto w-full max-w-[60rem] px-4 py-5 md:px-8"
       onSubmit={(event) => {
         event.preventDefault();
-        void save();
+        reported(save());
       }}
     >
       <h1 className="text-4xl">Type in the sheet</h1>
@@ -136,7 +136,7 @@ export function TypeInView({ run, rig, now }: { run: Run; rig: RigState | undefi
                     setInputs({ ...inputs, [step.key]: input });
                     setProblem(undefined);
                   }}
-                  onFact={(changes) => void actions.fact(changes)}
+                  onFact={(changes) => reported(actions.fact(changes))}
                 />
               </div>
             )}

@@ -4,7 +4,7 @@ import { Camera, ImagePlus } from 'lucide-react';
 import { useId, useState } from 'react';
 import type { Photo } from '@/store';
 import { photoWords } from '@/text';
-import { FieldError } from '@/ui';
+import { FieldError, reported } from '@/ui';
 
 const LOOK =
   'border-ink bg-sheet hover:bg-accent-wash inline-flex min-h-12 cursor-pointer items-center gap-2 rounded-sheet border-[1.5px] px-4 font-semibold focus-within:outline-3 focus-within:outline-offset-2 focus-within:outline-accent';
@@ -33,7 +33,7 @@ export function PhotoTaker({ onPhoto }: { onPhoto: (photo: Photo) => void | Prom
       {...(camera && { capture: 'environment' as const })}
       className="sr-only"
       onChange={(event) => {
-        void take(event.target.files?.[0]);
+        reported(take(event.target.files?.[0]));
         // The same file can be chosen again.
         event.target.value = '';
       }}

@@ -2,7 +2,7 @@
 
 import { useState, type ReactNode } from 'react';
 import { useYard } from '@/store';
-import { Button, FieldError, Mark, saveFile } from '@/ui';
+import { Button, FieldError, Mark, saveFile, reported } from '@/ui';
 
 /** While the log is being read. */
 export function Loading() {
@@ -25,7 +25,7 @@ export function SaveRaw() {
   return (
     <div className="grid gap-2">
       <div>
-        <Button onClick={() => void save()}>Save the raw log</Button>
+        <Button onClick={() => reported(save())}>Save the raw log</Button>
       </div>
       {problem && <FieldError>It could not be saved: {problem}</FieldError>}
     </div>

@@ -3,7 +3,7 @@
 import { useCallback, useEffect, useRef, useState } from 'react';
 import { useYard, type DraftDef } from '@/store';
 import { unstoredWords } from '@/text';
-import { say } from '@/ui';
+import { say, reported } from '@/ui';
 
 /** Something half done that lies on this device: loading, none, or under way. */
 export type Kept<T> = 'loading' | 'none' | T;
@@ -25,12 +25,15 @@ export function useKept<T extends object>(
 
   useEffect(() => {
     let gone = false;
-    void store.readDraft(def, key).then((kept) => {
-      if (gone) return;
-      last.current = kept;
-      stored.current = last.current;
-      setState(last.current ?? 'none');
-    });
+    reported(
+      store.readDraft(def, key).then((kept) => {
+        if (gone) return;
+        last.current = kept;
+        stored.current = last.current;
+        setState(last.current ?? 'none');
+      }),
+      'reads',
+    );
     return () => {
       gone = true;
     };
@@ -57,7 +60,7 @@ export function useKept<T extends object>(
   const change = useCallback(
     (next: (value: T) => T) => {
       // Two quick taps build on each other, not on what was last painted.
-      if (last.current) void set(next(last.current));
+      if (last.current) reported(set(next(last.current)));
     },
     [set],
   );

@@ -4,8 +4,7 @@ import { useCallback } from 'react';
 import type { Entry } from '@/core/log';
 import type { Draft } from '@/keeper';
 import { askToKeepOnce, useYard, type Photo } from '@/store';
-import { unstoredWords } from '@/text';
-import { say } from '@/ui';
+import { reported, say, sayUnstored } from '@/ui';
 
 /** Withdraws entries, and says so; what the device could not store is said as well. Tells whether it is on disk. */
 export function useWithdraw(): (
@@ -20,7 +19,7 @@ export function useWithdraw(): (
       try {
         await store.send('withdraw', { entries, now, reason });
       } catch (error) {
-        say(unstoredWords(error));
+        sayUnstored(error);
         return false;
       }
       if (said) say(said);
@@ -51,13 +50,13 @@ export function useRecord(): (
         });
       } catch (error) {
         // Whoever asked keeps what was typed; it can be tried again.
-        say(unstoredWords(error));
+        sayUnstored(error);
         throw error;
       }
       askToKeepOnce();
       say(said, {
         label: 'Take it back',
-        do: () => void withdraw(entries, 'taken back at once'),
+        do: () => reported(withdraw(entries, 'taken back at once')),
       });
       return entries;
     },

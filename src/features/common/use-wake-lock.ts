@@ -2,6 +2,11 @@
 
 import { useEffect } from 'react';
 
+/** A lock that is gone already needs no letting go. */
+function letGo(lock: WakeLockSentinel | undefined): void {
+  lock?.release().catch(() => undefined);
+}
+
 /** Keeps the screen awake while a card runs, where the device can. */
 export function useWakeLock(): void {
   useEffect(() => {
@@ -13,7 +18,7 @@ export function useWakeLock(): void {
       // A device that refuses (low battery) simply lets the screen go dark.
       navigator.wakeLock.request('screen').then(
         (given) => {
-          if (gone) void given.release();
+          if (gone) letGo(given);
           else lock = given;
         },
         () => undefined,
@@ -24,7 +29,7 @@ export function useWakeLock(): void {
     return () => {
       gone = true;
       document.removeEventListener('visibilitychange', ask);
-      void lock?.release();
+      letGo(lock);
     };
   }, []);
 }

@@ -35,6 +35,7 @@ import {
   SheetForm,
   TextArea,
   useOnce,
+  reported,
 } from '@/ui';
 import { hubCure } from './hub-cure';
 
@@ -171,7 +172,7 @@ export function DoneDialog({
           look="primary"
           size="lg"
           disabled={barred !== undefined}
-          onClick={() => void once(() => write(places.map((place) => ({ place, one: { as: 'good' } }))))}
+          onClick={() => reported(once(() => write(places.map((place) => ({ place, one: { as: 'good' } })))))}
         >
           {places.length > 1 ? `All ${places.length} done and good` : 'Done and good'}
         </Button>

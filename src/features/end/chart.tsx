@@ -4,9 +4,9 @@ import { useEffect, useId, useRef, useState, type KeyboardEvent } from 'react';
 import { usePreferences } from '@/store';
 import type { ChartData } from './chart-data';
 import type { Drawn } from './draw-chart';
+import { guarded, reported } from '@/ui';
 
-/** A chart with its readings by keys: arrows go from one to the next, and each is said. */
-export function Chart({ data, title, now }: { data: ChartData; title: string; now: string }) {
+function ChartDrawing({ data, title, now }: { data: ChartData; title: string; now: string }) {
   const { theme } = usePreferences();
   const host = useRef<HTMLDivElement>(null);
   const drawn = useRef<Drawn | undefined>(undefined);
@@ -17,10 +17,13 @@ export function Chart({ data, title, now }: { data: ChartData; title: string; no
   useEffect(() => {
     let gone = false;
     // The charting package is fetched with the first chart that is shown.
-    void import('./draw-chart').then(({ drawChart }) => {
-      if (gone || !host.current) return;
-      drawn.current = drawChart(host.current, JSON.parse(signature) as ChartData, now);
-    });
+    reported(
+      import('./draw-chart').then(({ drawChart }) => {
+        if (gone || !host.current) return;
+        drawn.current = drawChart(host.current, JSON.parse(signature) as ChartData, now);
+      }),
+      'reads',
+    );
     return () => {
       gone = true;
       drawn.current?.drop();
@@ -70,3 +73,6 @@ export function Chart({ data, title, now }: { data: ChartData; title: string; no
     </figure>
   );
 }
+
+/** A chart with its readings by keys: arrows go from one to the next, and each is said. */
+export const Chart = guarded(ChartDrawing);

@@ -21,7 +21,7 @@ import {
 import type { AnswerTo } from '@/keeper';
 import { useAsk, usePreferences } from '@/store';
 import { day, entryWords, leadWords, PATTERN_WORDS, placeWords, trendWords, capital } from '@/text';
-import { Button, cx, LinkButton, Mark, markOf, RigPlan } from '@/ui';
+import { Button, cx, LinkButton, Mark, markOf, RigPlan, reported } from '@/ui';
 import { ReadingDialog } from './reading-dialog';
 import { TrendBlock } from './trend-block';
 
@@ -86,15 +86,17 @@ function Warning({ trend, view, place }: { trend: Trend; view: RigView; place: T
         ) : (
           <Button
             onClick={() =>
-              void record(
-                rig.id,
-                [
-                  {
-                    kind: 'finding.opened',
-                    body: { place, verdict: 'due', text: said.slice(0, 500), of, ...(pulls && { pulls }) },
-                  },
-                ],
-                'Finding opened',
+              reported(
+                record(
+                  rig.id,
+                  [
+                    {
+                      kind: 'finding.opened',
+                      body: { place, verdict: 'due', text: said.slice(0, 500), of, ...(pulls && { pulls }) },
+                    },
+                  ],
+                  'Finding opened',
+                ),
               )
             }
           >

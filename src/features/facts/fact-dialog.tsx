@@ -3,7 +3,7 @@
 import type { FactId } from '@/core/rig';
 import { useRecord } from '@/features/common';
 import { FACT_WORDS } from '@/text';
-import { Dialog, LinkButton } from '@/ui';
+import { Dialog, LinkButton, reported } from '@/ui';
 import { FactEditor, factLead, type FactRig } from './fact-editor';
 
 /** Facts that can be found out from what can be measured, and by which helper. */
@@ -33,8 +33,10 @@ export function FactDialog({ view, id, onClose }: { view: FactRig; id: FactId; o
         view={view}
         id={id}
         onKeep={(changes) =>
-          void record(view.rig.id, [{ kind: 'rig.changed', body: { changes } }], 'Kept with the rig').then(
-            onClose,
+          reported(
+            record(view.rig.id, [{ kind: 'rig.changed', body: { changes } }], 'Kept with the rig').then(
+              onClose,
+            ),
           )
         }
       />

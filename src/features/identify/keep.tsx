@@ -3,7 +3,7 @@
 import { useState } from 'react';
 import type { Changes } from '@/core/rig';
 import { useRecord, type RigView } from '@/features/common';
-import { Button } from '@/ui';
+import { Button, reported } from '@/ui';
 
 /** Keeps what was found out with the rig, as measured on the part. */
 export function KeepFound({ view, changes, label }: { view: RigView; changes: Changes; label: string }) {
@@ -16,8 +16,10 @@ export function KeepFound({ view, changes, label }: { view: RigView; changes: Ch
       size="lg"
       disabled={kept === key}
       onClick={() =>
-        void record(view.rig.id, [{ kind: 'rig.changed', body: { changes } }], 'Kept with the rig').then(() =>
-          setKept(key),
+        reported(
+          record(view.rig.id, [{ kind: 'rig.changed', body: { changes } }], 'Kept with the rig').then(() =>
+            setKept(key),
+          ),
         )
       }
     >

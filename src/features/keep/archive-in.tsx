@@ -4,7 +4,7 @@ import { useId, useState } from 'react';
 import type { CheckedArchive } from '@/keeper';
 import { askToKeepOnce, isStopped, useYard } from '@/store';
 import { archiveWords, count, dayInFull } from '@/text';
-import { Button, FieldError } from '@/ui';
+import { Button, FieldError, reported } from '@/ui';
 
 type Sound = Extract<CheckedArchive, { ok: true }>;
 type Refused = Extract<CheckedArchive, { ok: false }>;
@@ -76,7 +76,7 @@ export function ArchiveIn() {
             accept=".zip,application/zip"
             className="sr-only"
             onChange={(event) => {
-              void check(event.target.files?.[0]);
+              reported(check(event.target.files?.[0]));
               // The same file can be chosen again.
               event.target.value = '';
             }}
@@ -115,7 +115,7 @@ export function ArchiveIn() {
           </p>
           <div className="flex gap-2.5">
             {(stage.added > 0 || stage.photos > 0) && (
-              <Button look="primary" onClick={() => void bring(stage.file)}>
+              <Button look="primary" onClick={() => reported(bring(stage.file))}>
                 Bring them in
               </Button>
             )}

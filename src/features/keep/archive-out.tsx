@@ -4,7 +4,7 @@ import { useState } from 'react';
 import type { Rigs } from '@/features/common';
 import { isStopped, useAsk, useYard } from '@/store';
 import { count, dateField, dayAgo } from '@/text';
-import { Button, FieldError, saveFile } from '@/ui';
+import { Button, FieldError, saveFile, reported } from '@/ui';
 
 type Ready = Extract<Rigs, { status: 'ready' }>;
 
@@ -61,7 +61,7 @@ export function ArchiveOut({ ready }: { ready: Ready }) {
         <Button
           look="primary"
           disabled={ready.log.count === 0 || stage.at === 'packing'}
-          onClick={() => void save()}
+          onClick={() => reported(save())}
         >
           Save an archive
         </Button>

@@ -1,11 +1,21 @@
 'use client';
 
 import { useRouter } from 'next/navigation';
-import { useEffect, useState, type ReactNode } from 'react';
+import { useEffect, useState, useSyncExternalStore, type ReactNode } from 'react';
 import { Failed, Loading, useRecord, useRigs, type Rigs } from '@/features/common';
-import { askToKeep, setPreferences, storageState, usePreferences, useYard, type StorageState } from '@/store';
-import { day } from '@/text';
-import { Button, Choice } from '@/ui';
+import {
+  abilitiesOf,
+  type Ability,
+  askToKeep,
+  setPreferences,
+  storageState,
+  type StorageState,
+  thisBrowser,
+  usePreferences,
+  useYard,
+} from '@/store';
+import { ABILITY_OFF, ABILITY_WORDS, day } from '@/text';
+import { Button, Choice, reported, Mark } from '@/ui';
 import { ArchiveIn } from './archive-in';
 import { ArchiveOut } from './archive-out';
 
@@ -27,7 +37,7 @@ function Storage() {
   const [state, setState] = useState<StorageState>();
   useEffect(() => {
     let gone = false;
-    void storageState().then((next) => !gone && setState(next));
+    reported(storageState().then((next) => !gone && setState(next)));
     return () => {
       gone = true;
     };
@@ -45,7 +55,7 @@ function Storage() {
       </p>
       {!state.kept && (
         <div>
-          <Button onClick={() => void askToKeep().then(async () => setState(await storageState()))}>
+          <Button onClick={() => reported(askToKeep().then(async () => setState(await storageState())))}>
             Ask it to keep the data
           </Button>
         </div>
@@ -78,11 +88,43 @@ function DemoBlock() {
         <Button look="primary" onClick={() => go('own')}>
           Go to my own yard
         </Button>
-        <Button onClick={() => void store.send('clear', undefined).then(() => location.reload())}>
+        <Button onClick={() => reported(store.send('clear', undefined).then(() => location.reload()))}>
           Begin the demo afresh
         </Button>
       </div>
     </Block>
+  );
+}
+
+const nothingChanges = () => () => undefined;
+
+/** What the product can do in this browser, at this address, and what it cannot. */
+function Abilities() {
+  // One text, so that it is the same value until it says something else.
+  const told = useSyncExternalStore(
+    nothingChanges,
+    () => JSON.stringify(abilitiesOf(thisBrowser())),
+    () => '[]',
+  );
+  const abilities = JSON.parse(told) as readonly Ability[];
+  return (
+    <ul>
+      {abilities.map((ability) => (
+        <li key={ability.id} className="border-line flex gap-3 border-b py-2.5">
+          <span className="mt-0.5">
+            <Mark mark={ability.here ? 'clear' : 'soon'} size={20} />
+          </span>
+          <span>
+            {ABILITY_WORDS[ability.id].name}
+            {!ability.here && (
+              <span className="text-soft block">
+                {ABILITY_OFF[ability.why]} {ABILITY_WORDS[ability.id].off}
+              </span>
+            )}
+          </span>
+        </li>
+      ))}
+    </ul>
   );
 }
 
@@ -104,7 +146,9 @@ function Retired({ yard }: { yard: Extract<Rigs, { status: 'ready' }> }) {
             </span>
             <Button
               onClick={() =>
-                void record(rig.id, [{ kind: 'rig.returned', body: {} }], `${model.name} is back on the Yard`)
+                reported(
+                  record(rig.id, [{ kind: 'rig.returned', body: {} }], `${model.name} is back on the Yard`),
+                )
               }
             >
               Bring it back
@@ -136,6 +180,9 @@ export function KeepView() {
       </Block>
       <Block title="Kept here">
         <Storage />
+      </Block>
+      <Block title="What works here">
+        <Abilities />
       </Block>
       <Retired yard={yard} />
       <Block title="Units">

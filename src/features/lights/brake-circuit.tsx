@@ -9,7 +9,7 @@ import { sameFinding } from '@/core/walk';
 import { JudgementNote, Ruled, useRecord, type RigView } from '@/features/common';
 import { usePreferences } from '@/store';
 import { circuitWords, takenWords } from '@/text';
-import { Button, Choice, Field } from '@/ui';
+import { Button, Choice, Field, reported } from '@/ui';
 
 /** A magnet as most are, where nobody has measured one of this rig (Ω). */
 const USUAL_MAGNET = '3.2';
@@ -155,7 +155,7 @@ export function BrakeCircuitTest({ view }: { view: RigView }) {
             {words.said} {words.where}
           </JudgementNote>
           <div>
-            <Button look="primary" onClick={() => void save()}>
+            <Button look="primary" onClick={() => reported(save())}>
               Put it on record
             </Button>
           </div>

@@ -5,7 +5,7 @@ import { cellsOf, diagnoseLights, lampsOf, lampSteps } from '@/core/faults';
 import { Loading, RigTabs, useKept, useRecord, WithRig, type RigView, type Rigs } from '@/features/common';
 import { newId } from '@/store';
 import { capital, WIRING_WORDS, words } from '@/text';
-import { Button, Choice, Mark } from '@/ui';
+import { Button, Choice, Mark, reported } from '@/ui';
 import { BrakeCircuitTest } from './brake-circuit';
 import { Finder } from './finder';
 import { FRESH, LIGHTS_DRAFT, patternOf, type LightsDraft } from './lights-draft';
@@ -102,7 +102,7 @@ function Told({
             />
           </div>
           <div className="mt-6 flex flex-wrap gap-2.5">
-            <Button look="primary" size="lg" onClick={() => void save()}>
+            <Button look="primary" size="lg" onClick={() => reported(save())}>
               {bad === 0 ? 'Put it on record: all burn' : 'Put it on record'}
             </Button>
             <Button size="lg" onClick={() => change((now) => ({ ...now, step: 0 }))}>
@@ -138,7 +138,7 @@ function OneRig({ view, ready }: { view: RigView; ready: Ready }) {
       <RigTabs rigs={ready.rigs} chosen={view.rig.id} href={(id) => `/lights?rig=${id}`} />
       <div className="mt-4">
         {state === 'none' ? (
-          <Begin view={view} onBegin={(draft) => void set(draft)} />
+          <Begin view={view} onBegin={(draft) => reported(set(draft))} />
         ) : step ? (
           <Paced
             key={state.step}
@@ -154,7 +154,7 @@ function OneRig({ view, ready }: { view: RigView; ready: Ready }) {
             view={view}
             draft={state}
             change={change}
-            onDrop={() => void set(undefined)}
+            onDrop={() => reported(set(undefined))}
             onSaved={async () => {
               await set(undefined);
               router.push(`/walk?rig=${view.rig.id}`);

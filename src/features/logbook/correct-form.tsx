@@ -16,7 +16,7 @@ import {
   SUBJECT_WORDS,
   THICKENER_WORDS,
 } from '@/text';
-import { Button, Choice, Field, FieldError, TextArea } from '@/ui';
+import { Button, Choice, Field, FieldError, TextArea, reported } from '@/ui';
 
 import { momentOf, readCorrection, valuesOf, type Errors, type Values } from './correction';
 
@@ -77,7 +77,7 @@ export function CorrectForm({
       className="grid gap-4"
       onSubmit={(event) => {
         event.preventDefault();
-        void save();
+        reported(save());
       }}
     >
       <Field label="Day" type="date" {...text('date')} />

@@ -6,7 +6,7 @@ import { PhotoOf, useWithdraw, type Rigs } from '@/features/common';
 import type { LogPage, Told } from '@/keeper/reads';
 import { useAsk, usePreferences } from '@/store';
 import { dayAndTime, entryWords, KIND_OF_ENTRY, partNamer } from '@/text';
-import { Button, Dialog, LinkButton, TextArea } from '@/ui';
+import { Button, Dialog, LinkButton, TextArea, reported } from '@/ui';
 import { isCorrectedHere } from './correction';
 import { CorrectForm } from './correct-form';
 import { titlesOf } from './titles';
@@ -30,7 +30,9 @@ function Withdraw({ entry, onDone }: { entry: Entry; onDone: () => void }) {
       <Button
         look="danger"
         size="lg"
-        onClick={() => void withdraw([entry], reason.trim() || undefined).then((done) => done && onDone())}
+        onClick={() =>
+          reported(withdraw([entry], reason.trim() || undefined).then((done) => done && onDone()))
+        }
       >
         Withdraw this entry
       </Button>
@@ -163,7 +165,7 @@ function OneEntry({
           {standing === 'withdrawn' && by?.kind === 'void' && (
             <Button
               className="mt-6"
-              onClick={() => void withdraw([by], undefined).then((done) => done && onClose())}
+              onClick={() => reported(withdraw([by], undefined).then((done) => done && onClose()))}
             >
               Put it back
             </Button>

@@ -16,7 +16,7 @@ import { titlesOf } from './titles';
 
 type Ready = Extract<Rigs, { status: 'ready' }>;
 
-const PAGE = 60;
+const PAGE = 40;
 
 const GROUP_WORDS: Record<Group, string> = {
   trips: 'Trips',

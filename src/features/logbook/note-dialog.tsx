@@ -2,7 +2,7 @@
 
 import { useState } from 'react';
 import { useRecord } from '@/features/common';
-import { Dialog, SheetForm, TextArea } from '@/ui';
+import { Dialog, SheetForm, TextArea, reported } from '@/ui';
 
 /** Words kept with a rig. */
 export function NoteDialog({ rig, name, onClose }: { rig: string; name: string; onClose: () => void }) {
@@ -12,7 +12,7 @@ export function NoteDialog({ rig, name, onClose }: { rig: string; name: string; 
   const save = () => {
     setTried(true);
     if (text.trim() === '') return;
-    void record(rig, [{ kind: 'note', body: { text: text.trim() } }], 'Note kept').then(onClose);
+    reported(record(rig, [{ kind: 'note', body: { text: text.trim() } }], 'Note kept').then(onClose));
   };
   return (
     <Dialog open onClose={onClose} title="A note" description={`Kept with ${name}.`}>

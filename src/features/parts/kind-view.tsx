@@ -18,7 +18,7 @@ import {
   placeWords,
   tireAgeShort,
 } from '@/text';
-import { Button, Choice, Dialog, type PlaceLabel } from '@/ui';
+import { Button, Choice, Dialog, type PlaceLabel, reported } from '@/ui';
 import { arrangementOf, movesOf, partIn, put, wheelsOff, type Arrangement } from './arrange';
 import { Board, DragChip, DropZone } from './board';
 import { FitForm } from './fit-form';
@@ -83,20 +83,22 @@ export function KindView({ view, kind }: { view: RigView; kind: PartKind }) {
     setPicked(undefined);
   };
   const log = () =>
-    void record(
-      rig.id,
-      [
-        {
-          kind: 'part.moved',
-          body: {
-            moves: moves.map(({ part, to }) => ({ part, to, ...(to === 'shelf' && { grade }) })),
-            ...(off.length > 0 && {
-              refits: off.map((place) => ({ place, limits: [...recheckLimits(house)] })),
-            }),
+    reported(
+      record(
+        rig.id,
+        [
+          {
+            kind: 'part.moved',
+            body: {
+              moves: moves.map(({ part, to }) => ({ part, to, ...(to === 'shelf' && { grade }) })),
+              ...(off.length > 0 && {
+                refits: off.map((place) => ({ place, limits: [...recheckLimits(house)] })),
+              }),
+            },
           },
-        },
-      ],
-      off.length > 0 ? `Moved. Lug rechecks opened at ${list(off)}` : 'Moved',
+        ],
+        off.length > 0 ? `Moved. Lug rechecks opened at ${list(off)}` : 'Moved',
+      ),
     );
   const name = (id: string) => {
     const part = rig.parts[id];

@@ -21,7 +21,7 @@ import {
   restWords,
   tireAgeWords,
 } from '@/text';
-import { Button, Choice, cx, Dialog, Mark, markOf, SheetForm } from '@/ui';
+import { Button, Choice, cx, Dialog, Mark, markOf, SheetForm, reported } from '@/ui';
 import { FitForm } from './fit-form';
 import { PartFields } from './part-fields';
 import { readChanges } from './part-form';
@@ -62,16 +62,18 @@ function ShelfForm({ view, part, onDone }: { view: RigView; part: PartState; onD
   const [to, setTo] = useState<'shelf' | 'gone'>('shelf');
   const [grade, setGrade] = useState<ShelfGrade>('sound');
   const save = () =>
-    void record(
-      view.rig.id,
-      [
-        {
-          kind: 'part.moved',
-          body: { moves: [{ part: part.id, to, ...(to === 'shelf' && { grade }) }] },
-        },
-      ],
-      to === 'shelf' ? 'On the shelf' : 'Gone',
-    ).then(onDone);
+    reported(
+      record(
+        view.rig.id,
+        [
+          {
+            kind: 'part.moved',
+            body: { moves: [{ part: part.id, to, ...(to === 'shelf' && { grade }) }] },
+          },
+        ],
+        to === 'shelf' ? 'On the shelf' : 'Gone',
+      ).then(onDone),
+    );
   return (
     <SheetForm save={save} label={to === 'shelf' ? 'Lay it on the shelf' : 'It is gone'}>
       <Choice

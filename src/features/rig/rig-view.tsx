@@ -7,7 +7,7 @@ import { FactDialog } from '@/features/facts';
 import { RigPage, useRecord, type RigView } from '@/features/common';
 import { usePreferences } from '@/store';
 import { conflictWords, FACT_HELP, FACT_WORDS, KIND_WORDS, placeName } from '@/text';
-import { Button, LinkButton, Mark, markOf, RigPlan, Tape } from '@/ui';
+import { Button, LinkButton, Mark, markOf, RigPlan, Tape, reported } from '@/ui';
 import { FactList } from './fact-list';
 import { GearList } from './gear-list';
 import { RetireDialog } from './retire-dialog';
@@ -41,7 +41,9 @@ function Facts({ view }: { view: RigView }) {
   const known = asked.length - missing.length;
   const next = WORTH.filter((id) => missing.includes(id)).slice(0, 3);
   const tell = (path: string, value: boolean | null) =>
-    void record(rig.id, [{ kind: 'rig.changed', body: { changes: { [path]: value } } }], 'Kept with the rig');
+    reported(
+      record(rig.id, [{ kind: 'rig.changed', body: { changes: { [path]: value } } }], 'Kept with the rig'),
+    );
 
   return (
     <div className="grid gap-x-10 gap-y-6 lg:grid-cols-[minmax(0,1fr)_24rem]">
@@ -131,11 +133,13 @@ function Facts({ view }: { view: RigView }) {
           name={model.name}
           onClose={() => setRetiring(false)}
           onRetire={(reason) =>
-            void record(
-              rig.id,
-              [{ kind: 'rig.retired', body: { ...(reason !== '' && { reason }) } }],
-              `${model.name} is retired`,
-            ).then(() => router.push('/'))
+            reported(
+              record(
+                rig.id,
+                [{ kind: 'rig.retired', body: { ...(reason !== '' && { reason }) } }],
+                `${model.name} is retired`,
+              ).then(() => router.push('/')),
+            )
           }
         />
       )}

@@ -8,7 +8,7 @@ import { HOUSE_DEFAULT, RULE_IDS, rulesFor, type RuleChoices, type RuleId } from
 import { RigPage, rigView, useRecord, type RigView, type Rigs } from '@/features/common';
 import { usePreferences } from '@/store';
 import { capital, effectWords, factWords, RULE_REASONS, RULE_WORDS, schoolsOf } from '@/text';
-import { Button, Choice, cx } from '@/ui';
+import { Button, Choice, cx, reported } from '@/ui';
 
 type Ready = Extract<Rigs, { status: 'ready' }>;
 /** Whom a choice holds for: all rigs, or the one in hand. */
@@ -65,8 +65,10 @@ function Question({ rule, view, ready, scope }: { rule: RuleId; view: RigView; r
   const rig = scope === 'house' ? HOUSE : view.rig.id;
   const keep = (school: string | null) => {
     const effect = effectWords(effectOf(ready, view, scope, rule, school));
-    void record(rig, [{ kind: 'rule.chosen', body: { rule, school } }], `House rule kept. ${effect}`).then(
-      () => setOpen(false),
+    reported(
+      record(rig, [{ kind: 'rule.chosen', body: { rule, school } }], `House rule kept. ${effect}`).then(() =>
+        setOpen(false),
+      ),
     );
   };
   const above = scope === 'house' ? HOUSE_DEFAULT[rule] : rulesFor(ready.houseRules, {})[rule];

@@ -5,7 +5,7 @@ import { HOUSE } from '@/core/log';
 import { HALVES, USUAL_SEASON, type Half, type SeasonChoice } from '@/core/rules';
 import { useRecord, type RigView } from '@/features/common';
 import { HALF_WORDS, yearDay } from '@/text';
-import { Button, Choice, Dialog, Field, SheetForm } from '@/ui';
+import { Button, Choice, Dialog, Field, SheetForm, reported } from '@/ui';
 import { readSeason, type SeasonErrors, type SeasonForm } from './season-form';
 
 /** A day of the year as a date field has it, in the year in hand. */
@@ -102,7 +102,7 @@ export function SeasonDialog({
         <p className="text-soft -mt-2">
           Left empty, the usual days hold. The year of a date does not matter.
         </p>
-        {scope === 'rig' && own && <Button onClick={() => void asTheHouse()}>As all rigs again</Button>}
+        {scope === 'rig' && own && <Button onClick={() => reported(asTheHouse())}>As all rigs again</Button>}
       </SheetForm>
     </Dialog>
   );

@@ -5,7 +5,7 @@ import { Ruled, tripsAhead, useWithdraw, type RigView } from '@/features/common'
 import { OutlookNote } from '@/features/duties';
 import { useYard } from '@/store';
 import { dayInFull } from '@/text';
-import { Button } from '@/ui';
+import { Button, reported } from '@/ui';
 
 /** The trips that are planned, each with whether the rig is fit for it. */
 export function Trips({ view, onPlan }: { view: RigView; onPlan: (trip?: PlannedState) => void }) {
@@ -34,7 +34,7 @@ export function Trips({ view, onPlan }: { view: RigView; onPlan: (trip?: Planned
             <OutlookNote view={view} trip={trip} />
             <div className="flex flex-wrap gap-2">
               <Button onClick={() => onPlan(trip)}>Plan it anew</Button>
-              <Button look="quiet" onClick={() => void callOff(trip)}>
+              <Button look="quiet" onClick={() => reported(callOff(trip))}>
                 Call it off
               </Button>
             </div>

@@ -5,7 +5,7 @@ import { applyChanges, factAt, isGear, type Changes } from '@/core/rig';
 import { useRecord, type RigView } from '@/features/common';
 import { FactEditor, factLead } from '@/features/facts';
 import { FACT_WORDS, placeName } from '@/text';
-import { Choice, LinkButton } from '@/ui';
+import { Choice, LinkButton, reported } from '@/ui';
 import type { SetupTask } from './save-setup';
 
 type Correction = Extract<SetupTask, { task: 'correct' }>;
@@ -27,16 +27,20 @@ export function FactsFix({ task, changes, view }: { task: Correction; changes: C
     for (const [path, value] of Object.entries(next))
       if (value === null && before && applyChanges(before, { [path]: null }).ok) delete next[path];
     if (Object.keys(next).length === 0) {
-      void record(entry.rig, [{ kind: 'void', body: { target: entry.id } }], 'Withdrawn').then(() =>
-        router.push(`/logbook?rig=${entry.rig}`),
+      reported(
+        record(entry.rig, [{ kind: 'void', body: { target: entry.id } }], 'Withdrawn').then(() =>
+          router.push(`/logbook?rig=${entry.rig}`),
+        ),
       );
       return;
     }
-    void record(
-      entry.rig,
-      [{ kind: 'rig.changed', body: { changes: next }, happened: entry.happened, replaces: entry.id }],
-      'Corrected',
-    ).then(() => router.push(`/logbook?rig=${entry.rig}`));
+    reported(
+      record(
+        entry.rig,
+        [{ kind: 'rig.changed', body: { changes: next }, happened: entry.happened, replaces: entry.id }],
+        'Corrected',
+      ).then(() => router.push(`/logbook?rig=${entry.rig}`)),
+    );
   };
   return (
     <div className="mx-auto w-full max-w-2xl px-4 py-5 md:px-8">

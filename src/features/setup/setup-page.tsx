@@ -1,13 +1,13 @@
 'use client';
 
 import { useRouter } from 'next/navigation';
-import { useEffect, useState } from 'react';
+import { useEffect, useState, useSyncExternalStore } from 'react';
 import { useForm, useWatch } from 'react-hook-form';
 import type { UnitSystem } from '@/core/quantity';
 import type { RigModel } from '@/core/rig';
 import { useRecord } from '@/features/common';
-import { newId, useFormUnits, useYard } from '@/store';
-import { Button, LinkButton, RigPlan } from '@/ui';
+import { clearsUnlessInstalled, newId, useFormUnits, useYard } from '@/store';
+import { Button, LinkButton, RigPlan, reported, Mark } from '@/ui';
 import type { SetupEdit } from './edit';
 import { draftsFor, type SetupTask } from './save-setup';
 import { AxlesAndBrakes, Hubs, Miles, Templates, WhatItIs, Wheels } from './sections';
@@ -62,6 +62,26 @@ const HEAD = {
   correct: ['Set an entry right', 'The original stays readable in the logbook.'],
 } as const;
 
+const nothingChanges = () => () => undefined;
+
+/** On an iPhone: the home screen first, since what a mere page keeps there may be cleared. */
+function InstallFirst() {
+  const cleared = useSyncExternalStore(nothingChanges, clearsUnlessInstalled, () => false);
+  if (!cleared) return null;
+  return (
+    <div role="note" className="border-soon mb-6 flex gap-3 border-l-4 py-1 pl-4">
+      <Mark mark="soon" size={22} />
+      <div>
+        <p className="font-semibold">Put Yardline on your Home Screen first</p>
+        <p className="text-soft">
+          Tap Share, then Add to Home Screen, and set up your rig there. This browser may clear what a page
+          keeps when it is not opened for a week; what stands on the Home Screen it leaves alone.
+        </p>
+      </div>
+    </div>
+  );
+}
+
 /** The form of a rig, with the rig drawn beside it as it is told. */
 export function SetupPage({ task }: { task: SetupTask }) {
   // The units that the form was opened in hold until it is closed, whatever another tab is set to.
@@ -79,17 +99,20 @@ export function SetupPage({ task }: { task: SetupTask }) {
   // A half-filled form outlives the tab.
   useEffect(() => {
     let gone = false;
-    void store.readDraft(SETUP_DRAFT, key).then((draft) => {
-      if (gone) return;
-      if (draft) form.reset({ ...EMPTY_SETUP, ...draft }, { keepDefaultValues: true });
-      setRestored(true);
-    });
+    reported(
+      store.readDraft(SETUP_DRAFT, key).then((draft) => {
+        if (gone) return;
+        if (draft) form.reset({ ...EMPTY_SETUP, ...draft }, { keepDefaultValues: true });
+        setRestored(true);
+      }),
+      'reads',
+    );
     return () => {
       gone = true;
     };
   }, [store, key, form]);
   useEffect(() => {
-    if (restored && form.formState.isDirty) void store.keepDraft(SETUP_DRAFT, key, values);
+    if (restored && form.formState.isDirty) reported(store.keepDraft(SETUP_DRAFT, key, values));
   }, [store, key, values, restored, form.formState.isDirty]);
 
   const set = <K extends keyof SetupForm>(field: K, value: SetupForm[K]) => {
@@ -137,13 +160,14 @@ export function SetupPage({ task }: { task: SetupTask }) {
   return (
     <form
       noValidate
-      onSubmit={(event) => void save(event)}
+      onSubmit={(event) => reported(save(event))}
       className="mx-auto grid w-full max-w-[78rem] gap-x-10 px-4 py-5 md:px-8 lg:grid-cols-[1fr_23rem]"
     >
       <div className="min-w-0">
         <h1 className="text-4xl">{title}</h1>
         <p className="text-soft mt-1 mb-5">{hint}</p>
 
+        {task.task === 'new' && <InstallFirst />}
         {task.task === 'new' && !task.from && (
           <Templates
             {...edit}

@@ -25,10 +25,10 @@ export function LostNote() {
       <div className="min-w-0 flex-1 basis-72">
         <p className="font-semibold">{what} on this device cannot be read</p>
         <p className="text-soft">
-          Everything else counts as it did; what is due may be missing what they say. They stay where they
-          are: a newer version may read them. Save the raw log to be safe.
+          The rest counts as it did, without what is in there. It stays on this device: a newer version may
+          read it.
         </p>
-        <p className="text-soft text-[0.92rem]">First of them: {lost.why}</p>
+        <p className="text-soft text-[0.92rem]">{lost.why}</p>
       </div>
       <SaveRaw />
     </div>

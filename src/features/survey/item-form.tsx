@@ -10,7 +10,7 @@ import { FactEditor } from '@/features/facts';
 import { FitForm } from '@/features/parts';
 import { usePreferences } from '@/store';
 import { capital, gradesFor, partName, surveyItemWords, VERDICT_WORDS } from '@/text';
-import { Button, cx, Field, Mark, markOf, TextArea, useOnce } from '@/ui';
+import { Button, cx, Field, Mark, markOf, TextArea, useOnce, reported } from '@/ui';
 
 const VERDICTS = ['clear', 'watch', 'due', 'stop'] as const;
 type Graded = (typeof VERDICTS)[number];
@@ -108,10 +108,12 @@ export function ItemForm({
   });
   const once = useOnce();
   const tell = (drafts: readonly Draft[], said: string) =>
-    void once(async () => {
-      await record(rig.id, drafts, said);
-      onDone();
-    });
+    reported(
+      once(async () => {
+        await record(rig.id, drafts, said);
+        onDone();
+      }),
+    );
   const { title } = surveyItemWords(item, model);
   const fact = ask.as === 'fact' ? ask : undefined;
   const known = fact && model.axles[fact.index];

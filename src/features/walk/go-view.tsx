@@ -8,7 +8,7 @@ import { walkBody } from '@/core/walk';
 import type { RigView } from '@/features/common';
 import { usePreferences } from '@/store';
 import { contradictionWords, GO_WORDS, goReasonWords, reasonWords, WALK_WORDS } from '@/text';
-import { Button, Field, FieldError, Mark, TextArea } from '@/ui';
+import { Button, Field, FieldError, Mark, TextArea, reported } from '@/ui';
 import type { WalkDraft } from './walk-draft';
 
 const MARKS = { clear: 'clear', care: 'soon', no: 'stop' } as const;
@@ -146,7 +146,7 @@ export function GoView({
         </div>
       )}
       <div className="mt-7 grid gap-2.5 sm:flex">
-        <Button look="primary" size="lg" onClick={() => void save()}>
+        <Button look="primary" size="lg" onClick={() => reported(save())}>
           {decides ? `Put it on record: ${word.toLowerCase()}` : 'Put it on record'}
         </Button>
         <Button size="lg" onClick={onBack}>

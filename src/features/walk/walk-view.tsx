@@ -17,7 +17,7 @@ import {
 } from '@/features/common';
 import { newId, usePreferences, useYard } from '@/store';
 import { list, threadsWords, WALK_WORDS } from '@/text';
-import { LinkButton } from '@/ui';
+import { LinkButton, reported } from '@/ui';
 import { barredLugs } from './barred-lugs';
 import { BeforeWalk } from './before-walk';
 import { GoView } from './go-view';
@@ -162,7 +162,7 @@ function OneRig({ view, ready }: { view: RigView; ready: Ready }) {
   const [ended, setEnded] = useState(false);
   const begins = isWalk(wanted) && state === 'none' && !ended;
   useEffect(() => {
-    if (begins && isWalk(wanted)) void set(beginWalk(wanted, 'round', store.clock.now()));
+    if (begins && isWalk(wanted)) reported(set(beginWalk(wanted, 'round', store.clock.now())));
   }, [begins, wanted, set, store]);
   if (state === 'loading' || begins || ended) return <Loading />;
   if (state !== 'none' && wanted && (takenUp || goesOn(state, wanted, view.now)))
@@ -193,16 +193,18 @@ function OneRig({ view, ready }: { view: RigView; ready: Ready }) {
       rigs={ready.rigs}
       draft={draft}
       onStart={(walk, order) => {
-        void set(beginWalk(walk, order, store.clock.now()))
-          .then(dropPhotos)
-          .then(() => router.push(`${home}&walk=${walk}`));
+        reported(
+          set(beginWalk(walk, order, store.clock.now()))
+            .then(dropPhotos)
+            .then(() => router.push(`${home}&walk=${walk}`)),
+        );
       }}
       onGoOn={() => {
         setTakenUp(true);
         router.push(`${home}&walk=${draft?.walk ?? 'hitch'}`);
       }}
       // Where another walk was asked for by name, that one begins then.
-      onDrop={() => void set(undefined).then(dropPhotos)}
+      onDrop={() => reported(set(undefined).then(dropPhotos))}
     />
   );
 }

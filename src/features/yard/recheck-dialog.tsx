@@ -8,7 +8,7 @@ import { threadsOf, useRecord, type Draft, type RigView } from '@/features/commo
 import { dutyMark } from '@/features/duties';
 import { usePreferences } from '@/store';
 import { dutyStanding, meterAmount, RECHECK_FINDING, ruleWords, threadsWords, torqueSpec } from '@/text';
-import { Button, Dialog, LinkButton, Mark, Settled, useOnce } from '@/ui';
+import { Button, Dialog, LinkButton, Mark, Settled, useOnce, reported } from '@/ui';
 
 const CHOICES: readonly { result: RecheckResult; label: string; look: 'primary' | 'plain' | 'danger' }[] = [
   { result: 'held', label: 'All held', look: 'primary' },
@@ -111,7 +111,7 @@ export function RecheckDialog({
                           key={result}
                           size="lg"
                           look={look === 'primary' && duty.verdict === 'soon' ? 'plain' : look}
-                          onClick={() => void once(() => say(duty.place, result))}
+                          onClick={() => reported(once(() => say(duty.place, result)))}
                         >
                           {label}
                         </Button>

@@ -2,15 +2,14 @@
 
 import { useState } from 'react';
 import { useForm, useWatch } from 'react-hook-form';
-import { dutiesOf, raised, type Duty } from '@/core/duty';
+import { raised, type Duty } from '@/core/duty';
 import { workOf } from '@/core/log';
 import { unitFor } from '@/core/quantity';
-import type { RigView, Rigs } from '@/features/common';
-import { useRecord, type Draft } from '@/features/common';
+import { rigView, useRecord, type Draft, type RigView, type Rigs } from '@/features/common';
 import { dutyMark } from '@/features/duties';
 import { useFormUnits, usePreferences, useYard } from '@/store';
 import { dateField, dutyTitle, dutyWhy, measure, words } from '@/text';
-import { Button, Dialog, Field, LinkButton, Mark, Stepper } from '@/ui';
+import { Button, Dialog, Field, LinkButton, Mark, Stepper, reported } from '@/ui';
 import { readTrip, type TripForm } from './trip-form';
 
 type Ready = Extract<Rigs, { status: 'ready' }>;
@@ -115,13 +114,11 @@ export function TripDialog({ view, ready, onClose }: { view: RigView; ready: Rea
     ];
     await record(rig.id, drafts, 'Trip logged');
     const yard = store.getSnapshot();
-    const after = yard.status === 'ready' ? yard.state.rigs[rig.id] : undefined;
+    const rolled = yard.status === 'ready' ? yard.state.rigs[rig.id] : undefined;
+    // The very view that the Yard behind is drawn from: worked out once.
+    const after = rolled && rigView(rolled, ready.runs, ready.now, ready.houseRules, ready.houseSeason);
     // What every trip asks for again is no news.
-    const duties = after
-      ? raised(view.duties, dutiesOf(after, ready.now, view.house, view.season)).filter(
-          (duty) => duty.matter !== 'moment',
-        )
-      : [];
+    const duties = raised(view.duties, after?.duties ?? []).filter((duty) => duty.matter !== 'moment');
     setBecame({ duties, miles: measure(body.distance, 'distance', units) });
   });
   const error = (field: keyof TripForm) => errors[field]?.message;
@@ -149,7 +146,7 @@ export function TripDialog({ view, ready, onClose }: { view: RigView; ready: Rea
 
   return (
     <Dialog open onClose={onClose} title="Home again" description={`${model.name}: how far was it towed?`}>
-      <form noValidate onSubmit={(event) => void submit(event)} className="grid gap-5">
+      <form noValidate onSubmit={(event) => reported(submit(event))} className="grid gap-5">
         {by === 'miles' || (by === 'meter' && (rig.meter === undefined || replaced)) ? (
           <Field
             label={

@@ -2,13 +2,12 @@
 
 import dynamic from 'next/dynamic';
 import Link from 'next/link';
-import { useEffect, useState } from 'react';
+import { useDeferredValue, useEffect, useState } from 'react';
 import type { PlaceState } from '@/core/duty';
 import { placesOf, type Place } from '@/core/rig';
 import {
   ClockNote,
   Failed,
-  Loading,
   PlacePicker,
   RigTabs,
   useChosenRig,
@@ -16,10 +15,10 @@ import {
   type RigView,
   type Rigs,
 } from '@/features/common';
-import { usePreferences } from '@/store';
+import { noteVisited, usePreferences } from '@/store';
 import { dayInFull, SOURCE_WORDS } from '@/text';
-import { Button, LinkButton, RigPlan, useWide, type PlaceLabel } from '@/ui';
-import { FirstYard } from './first-yard';
+import { Button, LinkButton, RigPlan, useWide, type PlaceLabel, reported } from '@/ui';
+import { FirstYard, YardLoading } from './first-yard';
 import { placeNote } from './marks';
 import { NextList } from './next-list';
 import type { PlaceActions } from './place-actions';
@@ -46,10 +45,12 @@ function RigYard({ view, ready }: { view: RigView; ready: Ready }) {
   const [sheet, setSheet] = useState<Sheet>();
   const [all, setAll] = useState(false);
   const wide = useWide();
+  // The verdict is there first; what lies below is drawn bit by bit behind it, and no tap waits for all of it.
+  const rest = useDeferredValue(true, false);
   const { model, rig } = view;
   // Fetched while nobody waits, so that the first tap finds it there.
   useEffect(() => {
-    const timer = setTimeout(() => void loadSheets(), ONCE_DRAWN);
+    const timer = setTimeout(() => reported(loadSheets()), ONCE_DRAWN);
     return () => clearTimeout(timer);
   }, []);
   // Of spares and gear only what is wrong is marked: a mark on every bolt would say nothing.
@@ -93,53 +94,61 @@ function RigYard({ view, ready }: { view: RigView; ready: Ready }) {
           </Button>
         </div>
       </div>
-      <div className="border-line bg-sheet relative rounded-sheet border">
-        {wide ? (
-          <RigPlan {...plan} heading="left" className="mx-auto max-w-[44rem] px-4" />
-        ) : (
-          <RigPlan {...plan} heading="up" className="mx-auto max-w-sm px-1 py-3" />
-        )}
-        <div className="border-line text-soft flex flex-wrap items-center gap-x-4 border-t px-4 text-[0.92rem] md:pointer-events-none md:absolute md:inset-x-0 md:bottom-0 md:border-0 md:*:pointer-events-auto">
-          <LinkButton look="quiet" className="-mx-4 text-[0.92rem]" href={`/rig?rig=${rig.id}`}>
-            Facts and figures
-          </LinkButton>
-          {!torque && <span className="text-unknown">Lug torque not known</span>}
-          {torque?.source === 'guess' && (
-            <span className="text-soon">Lug torque: {SOURCE_WORDS.guess.toLowerCase()}</span>
-          )}
-          <Button look="quiet" className="-mx-4 text-[0.92rem]" onClick={() => setSheet({ show: 'event' })}>
-            Something was done to it
-          </Button>
-          <Button
-            look="quiet"
-            className="-mr-4 ml-auto text-[0.92rem]"
-            onClick={() => setSheet({ show: 'report', place: 'rig' })}
-          >
-            Something is not right
-          </Button>
-        </div>
-        <div className="border-line flex border-t px-4 py-2 md:absolute md:top-2 md:right-3 md:w-60 md:border-0 md:p-0">
-          <PlacePicker
-            model={model}
-            value=""
-            first="Elsewhere on the rig"
-            label="Elsewhere on the rig"
-            among={view.elsewhere.map(({ place }) => place)}
-            onChange={(place) => place && setSheet({ show: 'place', place })}
-          />
-        </div>
-      </div>
-      <div className="grid grid-cols-[minmax(0,1fr)] gap-8 xl:grid-cols-[minmax(0,1fr)_19rem]">
-        <NextList
-          view={view}
-          all={all}
-          onAll={() => setAll(true)}
-          actions={actions}
-          onWhy={(place) => setSheet({ show: 'place', place })}
-          onFix={actions.onFix}
-        />
-        <Lately view={view} state={ready.state} now={ready.now} />
-      </div>
+      {rest && (
+        <>
+          <div className="border-line bg-sheet relative rounded-sheet border">
+            {wide ? (
+              <RigPlan {...plan} heading="left" className="mx-auto max-w-[44rem] px-4" />
+            ) : (
+              <RigPlan {...plan} heading="up" className="mx-auto max-w-sm px-1 py-3" />
+            )}
+            <div className="border-line text-soft flex flex-wrap items-center gap-x-4 border-t px-4 text-[0.92rem] md:pointer-events-none md:absolute md:inset-x-0 md:bottom-0 md:border-0 md:*:pointer-events-auto">
+              <LinkButton look="quiet" className="-mx-4 text-[0.92rem]" href={`/rig?rig=${rig.id}`}>
+                Facts and figures
+              </LinkButton>
+              {!torque && <span className="text-unknown">Lug torque not known</span>}
+              {torque?.source === 'guess' && (
+                <span className="text-soon">Lug torque: {SOURCE_WORDS.guess.toLowerCase()}</span>
+              )}
+              <Button
+                look="quiet"
+                className="-mx-4 text-[0.92rem]"
+                onClick={() => setSheet({ show: 'event' })}
+              >
+                Something was done to it
+              </Button>
+              <Button
+                look="quiet"
+                className="-mr-4 ml-auto text-[0.92rem]"
+                onClick={() => setSheet({ show: 'report', place: 'rig' })}
+              >
+                Something is not right
+              </Button>
+            </div>
+            <div className="border-line flex border-t px-4 py-2 md:absolute md:top-2 md:right-3 md:w-60 md:border-0 md:p-0">
+              <PlacePicker
+                model={model}
+                value=""
+                first="Elsewhere on the rig"
+                label="Elsewhere on the rig"
+                among={view.elsewhere.map(({ place }) => place)}
+                onChange={(place) => place && setSheet({ show: 'place', place })}
+              />
+            </div>
+          </div>
+          <div className="grid grid-cols-[minmax(0,1fr)] gap-8 xl:grid-cols-[minmax(0,1fr)_19rem]">
+            <NextList
+              view={view}
+              all={all}
+              onAll={() => setAll(true)}
+              actions={actions}
+              onWhy={(place) => setSheet({ show: 'place', place })}
+              onFix={actions.onFix}
+            />
+            <Lately view={view} state={ready.state} now={ready.now} />
+          </div>
+        </>
+      )}
       {sheet && (
         <Sheets
           sheet={sheet}
@@ -157,7 +166,10 @@ function RigYard({ view, ready }: { view: RigView; ready: Ready }) {
 export function YardView() {
   const yard = useRigs();
   const chosen = useChosenRig(yard.status === 'ready' ? yard.rigs : []);
-  if (yard.status === 'loading') return <Loading />;
+  useEffect(() => {
+    if (chosen) noteVisited();
+  }, [chosen]);
+  if (yard.status === 'loading') return <YardLoading />;
   if (yard.status === 'failed') return <Failed reason={yard.reason} />;
   if (!chosen) return <FirstYard retired={yard.retired.length} />;
   return (

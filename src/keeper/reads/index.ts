@@ -5,5 +5,5 @@
 export { findingsOfRig, findingStory, type FindingStory, type PhotoEntry } from './findings';
 export { latelyAt, latelyOf, photosAt, stateBefore, tripsOnRecord, walksOf } from './lately';
 export { LogbookReader, type LogPage, type PageWanted } from './page';
-export { GROUPS, groupOf, SearchIndex, type Group } from './search';
+export { GROUPS, groupOf, type Group } from './search';
 export type { Standing, Told } from './story';

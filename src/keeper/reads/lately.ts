@@ -2,9 +2,12 @@ import type { TripOnRecord } from '@/core/judge';
 import { foldEntries, type Entry, type EntryOf, type Fold, type RigState } from '@/core/log';
 import type { TirePlace } from '@/core/rig';
 
+/** A log in its order and what of it no longer counts. */
+type Counted = Pick<Fold, 'entries' | 'dead'>;
+
 /** The last entries of a rig that count and match, the newest first. */
 function lastOf<T extends Entry>(
-  fold: Pick<Fold, 'entries' | 'dead'>,
+  fold: Counted,
   rig: string,
   most: number,
   match: (entry: Entry) => entry is T,
@@ -18,17 +21,17 @@ function lastOf<T extends Entry>(
 }
 
 /** The last things that happened to a rig, withdrawals aside. */
-export function latelyOf(fold: Fold, rig: string, most: number): readonly Entry[] {
+export function latelyOf(fold: Counted, rig: string, most: number): readonly Entry[] {
   return lastOf(fold, rig, most, (entry): entry is Entry => entry.kind !== 'void');
 }
 
 /** The last walks of a rig, the newest first. */
-export function walksOf(fold: Fold, rig: string, most: number): readonly EntryOf<'walk'>[] {
+export function walksOf(fold: Counted, rig: string, most: number): readonly EntryOf<'walk'>[] {
   return lastOf(fold, rig, most, (entry): entry is EntryOf<'walk'> => entry.kind === 'walk');
 }
 
 /** The trips of a rig on record, withdrawn ones left out, that another is held against. */
-export function tripsOnRecord(fold: Fold, rig: string, except?: string): readonly TripOnRecord[] {
+export function tripsOnRecord(fold: Counted, rig: string, except?: string): readonly TripOnRecord[] {
   return fold.entries.flatMap((entry) =>
     entry.kind === 'trip' && entry.rig === rig && entry.id !== except && !fold.dead.has(entry.id)
       ? [{ happened: entry.happened, started: entry.body.started, vehicle: entry.body.vehicle }]

@@ -1,6 +1,5 @@
-import { targetOf, type Entry, type Fold } from '@/core/log';
+import { targetOf, type Entry, type Fold, type YardState } from '@/core/log';
 import type { UnitSystem } from '@/core/quantity';
-import { entryWords, KIND_OF_ENTRY, partNamer } from '@/text';
 import { GROUPS, hasAll, isAbout, SearchIndex, wordsOf, type Group } from './search';
 import { pageOf, storyOf, type Story, type Told } from './story';
 
@@ -21,6 +20,12 @@ export interface LogPage {
   readonly others: readonly Entry[];
   readonly more: boolean;
 }
+
+/** A log in its order and what of it no longer counts; its state as well where words are sought. */
+type Log = Pick<Fold, 'entries' | 'dead'> & Partial<Pick<Fold, 'state'>>;
+
+/** Makes what tells entries in words. */
+type Teller = (state: YardState, units: UnitSystem) => (entry: Entry) => string;
 
 /** Ids of other entries that an entry speaks of. */
 function spokenOf(entry: Entry): readonly string[] {
@@ -52,37 +57,28 @@ function withOthers(told: readonly Told[], story: Story, more: boolean): LogPage
 
 /** Reads the Logbook; what it has worked out of a log serves until that has changed. */
 export class LogbookReader {
-  private story: { readonly fold: Fold; readonly story: Story } | undefined;
+  private story: { readonly log: Log; readonly story: Story } | undefined;
   private index:
     { readonly units: UnitSystem; readonly state: Fold['state']; readonly index: SearchIndex } | undefined;
 
-  private storyOf(fold: Fold): Story {
-    if (this.story?.fold !== fold) this.story = { fold, story: storyOf(fold) };
+  private storyOf(log: Log): Story {
+    if (this.story?.log.entries !== log.entries) this.story = { log, story: storyOf(log) };
     return this.story.story;
   }
 
   /** The words of entries: names of parts change with the log, those of entries never. */
-  private indexOf(fold: Fold, units: UnitSystem): SearchIndex {
-    if (this.index?.units !== units || this.index.state !== fold.state) {
-      const index = new SearchIndex((entry) => {
-        const { title, lines } = entryWords(
-          entry,
-          units,
-          () => undefined,
-          partNamer(fold.state, entry.rig, units),
-        );
-        return `${KIND_OF_ENTRY[entry.kind]} ${title} ${lines.join(' ')}`;
-      });
-      this.index = { units, state: fold.state, index };
-    }
+  private indexOf({ state }: Log, units: UnitSystem, teller: Teller | undefined): SearchIndex {
+    if (!teller || !state) throw new Error('Words are sought where there are none');
+    if (this.index?.units !== units || this.index.state !== state)
+      this.index = { units, state, index: new SearchIndex(teller(state, units)) };
     return this.index.index;
   }
 
   /** A page of it, the newest first. */
-  page(fold: Fold, { rig, group, place, sought, units, most }: PageWanted): LogPage {
+  page(log: Log, { rig, group, place, sought, units, most }: PageWanted, teller?: Teller): LogPage {
     const words = wordsOf(sought);
     const kinds: readonly string[] | undefined = group && GROUPS[group];
-    const index = words.length > 0 ? this.indexOf(fold, units) : undefined;
+    const index = words.length > 0 ? this.indexOf(log, units, teller) : undefined;
     const match =
       !index && !kinds && !place
         ? undefined
@@ -90,14 +86,14 @@ export class LogbookReader {
             (!kinds || kinds.includes(entry.kind)) &&
             (!place || isAbout(entry, place)) &&
             (!index || hasAll(index.textOf(entry), words));
-    const story = this.storyOf(fold);
-    const { entries, more } = pageOf(fold, rig, match, most);
+    const story = this.storyOf(log);
+    const { entries, more } = pageOf(log, rig, match, most);
     return withOthers(entries.map(story.tell), story, more);
   }
 
   /** One entry with what became of it, and the entries it speaks of; undefined where the log has none such. */
-  one(fold: Fold, id: string): LogPage | undefined {
-    const story = this.storyOf(fold);
+  one(log: Log, id: string): LogPage | undefined {
+    const story = this.storyOf(log);
     const entry = story.byId.get(id);
     return entry && withOthers([story.tell(entry)], story, false);
   }

@@ -20,7 +20,7 @@ export interface Story {
 }
 
 /** Reads the story of a log once, so that each row is a look-up. */
-export function storyOf(fold: Fold): Story {
+export function storyOf(fold: Pick<Fold, 'entries' | 'dead'>): Story {
   const byId = new Map(fold.entries.map((entry) => [entry.id, entry]));
   const actors = new Map<string, Entry[]>();
   for (const entry of fold.entries) {
@@ -44,7 +44,7 @@ export function storyOf(fold: Fold): Story {
 
 /** A page of the log, newest first: `most` entries of a rig, or of all, that match some words. */
 export function pageOf(
-  fold: Fold,
+  fold: Pick<Fold, 'entries'>,
   rig: string | undefined,
   match: ((entry: Entry) => boolean) | undefined,
   most: number,

@@ -1,5 +1,6 @@
 import { Sided } from './forward';
 import { arc } from './polar';
+import { guarded } from '../guarded';
 
 /** What a brake step is about. */
 export type BrakePart = 'star-wheel' | 'shoes' | 'caliper' | 'magnet' | 'plate' | 'whole';
@@ -65,8 +66,7 @@ function Drum({ part, electric }: { part: BrakePart; electric: boolean }) {
   );
 }
 
-/** The brake seen from outside with drum or hub taken away, forward to the left, on a right wheel to the right; the part in hand is meant. */
-export function Brake({
+function BrakeDrawing({
   kind,
   part,
   side = 'L',
@@ -92,3 +92,6 @@ export function Brake({
     </svg>
   );
 }
+
+/** The brake seen from outside with drum or hub taken away, forward to the left, on a right wheel to the right; the part in hand is meant. */
+export const Brake = guarded(BrakeDrawing);

@@ -1,14 +1,11 @@
 import { arc, around, polygon } from './polar';
+import { guarded } from '../guarded';
 
 const C = 170;
 const NUT = 92;
 const BORE = 50;
 
-/**
- * The castle nut from outside: slots turned back from seated, the pin hole through the spindle.
- * `turn` is how far it was backed off, in turns.
- */
-export function CastleNut({
+function CastleNutDrawing({
   slots,
   holes,
   turn,
@@ -79,3 +76,9 @@ export function CastleNut({
     </svg>
   );
 }
+
+/**
+ * The castle nut from outside: slots turned back from seated, the pin hole through the spindle.
+ * `turn` is how far it was backed off, in turns.
+ */
+export const CastleNut = guarded(CastleNutDrawing);

@@ -1,3 +1,5 @@
+import { guarded } from '../guarded';
+
 /** What a raising or lowering step is about. */
 export type CornerPart =
   'vehicle' | 'chocks' | 'stabilizer' | 'cover' | 'nuts' | 'jack' | 'stand' | 'wheel' | 'tray';
@@ -48,8 +50,7 @@ function Chock({ x, flip, meant }: { x: number; flip: boolean; meant: boolean })
   );
 }
 
-/** One corner from the side: ground, frame rail, wheel, jack, stand; the part in hand is meant. */
-export function Corner({
+function CornerDrawing({
   part,
   up,
   wheelOn,
@@ -158,3 +159,6 @@ export function Corner({
     </svg>
   );
 }
+
+/** One corner from the side: ground, frame rail, wheel, jack, stand; the part in hand is meant. */
+export const Corner = guarded(CornerDrawing);

@@ -1,3 +1,5 @@
+import { guarded } from '../guarded';
+
 /** A part of the hub, from the inside out. */
 export type HubPart = 'spindle' | 'seal' | 'inner' | 'hub' | 'outer' | 'washer' | 'nut' | 'lock' | 'cap';
 
@@ -133,8 +135,7 @@ function Part({ part, meant, brake }: { part: HubPart; meant: boolean; brake: bo
 
 const ALL = Object.keys(MIDDLE) as HubPart[];
 
-/** The hub's parts in order along the spindle, drawn apart; the ones in hand are meant. */
-export function HubStack({ meant, brake }: { meant: readonly HubPart[]; brake: boolean }) {
+function HubStackDrawing({ meant, brake }: { meant: readonly HubPart[]; brake: boolean }) {
   const named = meant.length === ALL.length ? [] : meant;
   return (
     <svg
@@ -185,3 +186,6 @@ export function HubStack({ meant, brake }: { meant: readonly HubPart[]; brake: b
     </svg>
   );
 }
+
+/** The hub's parts in order along the spindle, drawn apart; the ones in hand are meant. */
+export const HubStack = guarded(HubStackDrawing);

@@ -1,15 +1,12 @@
 import { starOrder } from '@/core/figures';
 import type { StudCount } from '@/core/rig';
 import { around, polygon } from './polar';
+import { guarded } from '../guarded';
 
 const C = 160;
 const CIRCLE = 92;
 
-/**
- * The star of one wheel: nuts numbered in the order they are tightened. `done` of them are filled,
- * the next one is the thing meant; a line leads to it across the hub.
- */
-export function Star({
+function StarDrawing({
   studs,
   done,
   onNut,
@@ -92,3 +89,9 @@ export function Star({
     </svg>
   );
 }
+
+/**
+ * The star of one wheel: nuts numbered in the order they are tightened. `done` of them are filled,
+ * the next one is the thing meant; a line leads to it across the hub.
+ */
+export const Star = guarded(StarDrawing);

@@ -1,4 +1,5 @@
 import { Sided } from './forward';
+import { guarded } from '../guarded';
 
 /** What a step under the frame is about. */
 export type SuspensionPart = 'springs' | 'equalizer' | 'hangers' | 'bushings' | 'bolts' | 'axles' | 'stands';
@@ -34,8 +35,7 @@ function Stand({ x, meant }: { x: number; meant: boolean }) {
   );
 }
 
-/** The suspension of one side from outside, forward to the left: hangers, springs, equalizer between two axles, U-bolts; the part in hand is meant. */
-export function Suspension({
+function SuspensionDrawing({
   part,
   axles,
   up,
@@ -95,3 +95,6 @@ export function Suspension({
     </svg>
   );
 }
+
+/** The suspension of one side from outside, forward to the left: hangers, springs, equalizer between two axles, U-bolts; the part in hand is meant. */
+export const Suspension = guarded(SuspensionDrawing);

@@ -1,3 +1,4 @@
+import { reported } from '../reported';
 import type { ReactNode } from 'react';
 import { Button } from './button';
 import { useOnce } from './use-once';
@@ -22,7 +23,7 @@ export function SheetForm({
       className="grid gap-5"
       onSubmit={(event) => {
         event.preventDefault();
-        void once(save);
+        reported(once(save));
       }}
     >
       {children}

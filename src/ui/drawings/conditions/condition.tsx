@@ -3,6 +3,7 @@ import { DrumFace, Lining, MagnetFace } from './braking';
 import { Eye, Strap, Weld } from './metal';
 import { TireWall, TreadAcross, TreadDepth } from './tires';
 import { OldGrease, Rollers, Seal, Spindle } from './turning';
+import { guarded } from '../../guarded';
 
 /** What draws the grades of a subject; the others are told in words well enough. */
 const DRAWN: Readonly<Partial<Record<Subject, (props: { grade: string }) => React.ReactNode>>> = {
@@ -28,8 +29,7 @@ export function isDrawn(subject: Subject): boolean {
   return DRAWN[subject] !== undefined;
 }
 
-/** A condition as it looks, so that two people grade alike; nothing for what is not drawn. */
-export function Condition({ subject, grade }: { subject: Subject; grade: string }) {
+function ConditionDrawing({ subject, grade }: { subject: Subject; grade: string }) {
   const Drawn = DRAWN[subject];
   return Drawn ? (
     <svg viewBox="0 0 96 64" className="h-auto w-full max-w-28" aria-hidden>
@@ -37,3 +37,6 @@ export function Condition({ subject, grade }: { subject: Subject; grade: string 
     </svg>
   ) : null;
 }
+
+/** A condition as it looks, so that two people grade alike; nothing for what is not drawn. */
+export const Condition = guarded(ConditionDrawing);

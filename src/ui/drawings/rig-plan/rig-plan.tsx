@@ -6,12 +6,12 @@ import { planOf } from './geometry';
 import { nearest } from './nearest';
 import type { Heading } from './plan';
 import { GearMark, PlainTarget, SpareTarget, Target, type TargetProps } from './targets';
+import { guarded } from '../../guarded';
 
 export type { PlaceLabel } from './drawing';
 export type { TargetProps } from './targets';
 
-/** A rig from above, drawn from its model; the places that can be chosen are targets with their state. */
-export function RigPlan<P extends Place = WheelEnd>({
+function RigPlanDrawing<P extends Place = WheelEnd>({
   model,
   heading,
   labels,
@@ -105,3 +105,6 @@ export function RigPlan<P extends Place = WheelEnd>({
     </figure>
   );
 }
+
+/** A rig from above, drawn from its model; the places that can be chosen are targets with their state. */
+export const RigPlan = guarded(RigPlanDrawing) as typeof RigPlanDrawing;

@@ -1,6 +1,7 @@
 import { isWheelEnd, sideOf, type Place, type RigModel, type WheelEnd } from '@/core/rig';
 import { Drawing } from './drawing';
 import { planOf } from './geometry';
+import { guarded } from '../../guarded';
 
 /** Where one stands on the way round: before the tongue, at a wheel end, behind. */
 export type Along = 'tow' | 'tongue' | 'body' | WheelEnd | 'back' | 'spares';
@@ -8,8 +9,7 @@ export type Along = 'tow' | 'tongue' | 'body' | WheelEnd | 'back' | 'spares';
 const INSET = 5;
 const ROUND = 26;
 
-/** A rig from above with the way walked round it so far, from the tongue down its left side; what is looked at is meant. */
-export function WalkPlan({
+function WalkPlanDrawing({
   model,
   at,
   chosen,
@@ -60,3 +60,6 @@ export function WalkPlan({
     </figure>
   );
 }
+
+/** A rig from above with the way walked round it so far, from the tongue down its left side; what is looked at is meant. */
+export const WalkPlan = guarded(WalkPlanDrawing);

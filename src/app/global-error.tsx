@@ -1,0 +1,29 @@
+'use client';
+
+import '@/ui/tokens.css';
+
+/** What is left where the frame itself broke: plain, with nothing that could break again. */
+export default function GlobalError({ error, reset }: { error: Error; reset: () => void }) {
+  return (
+    <html lang="en-US">
+      <body>
+        <main className="max-w-2xl p-8">
+          <h1 className="text-3xl">Yardline broke</h1>
+          <p className="mt-2">
+            That is a fault of ours. Everything logged and every step of an open card is on this device as it
+            was.
+          </p>
+          <p className="text-soft mt-2">{error.message}</p>
+          <button
+            type="button"
+            className="bg-accent text-accent-ink mt-5 min-h-12 rounded-sheet px-5 font-semibold"
+            onClick={reset}
+          >
+            Try again
+          </button>
+          <p className="mt-4">If it stays so, close other tabs of Yardline and load this one anew.</p>
+        </main>
+      </body>
+    </html>
+  );
+}

@@ -1,0 +1,22 @@
+import type { Archive } from '@/core/exchange';
+import type { Entry } from '@/core/log';
+import type { Keeper } from './keeper';
+import { LogbookReader } from './reads';
+
+/** An archive that was checked and waits to be brought in. */
+interface Checked {
+  readonly archive: Archive;
+  readonly added: readonly Entry[];
+}
+
+/** Where asks are answered: a yard's keeper, and what is worked out beside it. */
+export interface Desk {
+  readonly keeper: Keeper;
+  readonly logbook: LogbookReader;
+  checked: Checked | undefined;
+}
+
+/** A desk for a yard. */
+export function deskFor(keeper: Keeper): Desk {
+  return { keeper, logbook: new LogbookReader(), checked: undefined };
+}

@@ -1,0 +1,69 @@
+import type { Instant } from '@/core/base';
+import {
+  planMerge,
+  readArchive,
+  writeArchive,
+  type ArchiveProblem,
+  type MergeProblem,
+  type Progress,
+} from '@/core/exchange';
+import type { Desk } from './desk';
+import { forecast, type ForecastAsk } from './forecast';
+import type { PageWanted } from './reads';
+import { entryTeller } from './reads/words';
+
+/** What an archive would bring, or why it was refused. */
+export type CheckedArchive =
+  | { readonly ok: false; readonly problem: ArchiveProblem | MergeProblem }
+  | {
+      readonly ok: true;
+      readonly added: number;
+      readonly same: number;
+      readonly photos: number;
+      readonly created: Instant;
+    };
+
+/** What may take long, answered at a desk of its own; fetched when it is first asked for. */
+export const LONG_ASKS = {
+  search: async ({ keeper, logbook }: Desk, ask: PageWanted) =>
+    logbook.page(await keeper.fold(), ask, entryTeller),
+  forecast: async ({ keeper }: Desk, ask: ForecastAsk) => forecast(await keeper.fold(), ask),
+  writeArchive: async ({ keeper }: Desk, ask: { at: Instant }) => {
+    const { entries } = await keeper.fold();
+    const photos = await keeper.photos();
+    return {
+      bytes: writeArchive(entries, ask.at, photos),
+      entries: entries.length,
+      photos: Object.keys(photos).length,
+    };
+  },
+  /** Checks an archive to its last line and holds it, to be brought in. */
+  checkArchive: async (desk: Desk, ask: { bytes: Uint8Array }, told: Progress): Promise<CheckedArchive> => {
+    desk.checked = undefined;
+    const read = readArchive(ask.bytes, told);
+    if (!read.ok) return { ok: false, problem: read.error };
+    const plan = planMerge((await desk.keeper.fold()).entries, read.value.entries);
+    if (!plan.ok) return { ok: false, problem: plan.error };
+    desk.checked = { archive: read.value, added: plan.value.added };
+    return {
+      ok: true,
+      added: plan.value.added.length,
+      same: plan.value.same,
+      photos: Object.keys(read.value.photos).length,
+      created: read.value.created,
+    };
+  },
+  /** Writes the archive that was checked last, in one piece; gives how many entries it added. */
+  bringIn: async (desk: Desk): Promise<number> => {
+    const { checked } = desk;
+    if (!checked) throw new Error('No archive was checked');
+    const photos = Object.entries(checked.archive.photos).map(([hash, bytes]) => ({
+      hash,
+      blob: new Blob([bytes.slice()], { type: 'image/jpeg' }),
+    }));
+    await desk.keeper.append(checked.added, photos);
+    desk.checked = undefined;
+    return checked.added.length;
+  },
+  raw: ({ keeper }: Desk) => keeper.raw(),
+};
