@@ -187,6 +187,7 @@ test('a step begun in one system of units and taken up in the other keeps what w
   await expect(page.getByText(/^step 2 of/)).toBeVisible();
   await skipTo(page, /Every step is through/);
   await page.getByRole('button', { name: 'Close and log it' }).click();
+  await expect(page).toHaveURL(/\?rig=/);
   await page.goto('/logbook');
   await page
     .getByRole('button', { name: /ressures set/ })

@@ -139,12 +139,13 @@ export class Keeper {
     this.ordered = undefined;
     const seq = rows.at(-1)?.seq ?? before?.seq ?? 0;
     this.lostRows = before ? [...this.lostRows, ...lost] : lost;
-    this.folded = { fold, seq };
     const known = this.standing;
     const newest = newestOf(fold.entries, '');
     // Going on from a fold, rigs that did not change are the same objects already.
     const state = known && !before ? this.sameRigs(known, fold, seq) : fold.state;
     if (known?.seq !== seq || state !== known.state) this.rev += 1;
+    // What is gone on from are the objects that were told: what did not change is not told again.
+    this.folded = { fold: state === fold.state ? fold : { ...fold, state }, seq };
     this.standing = { state, end: endOf(fold), count: fold.entries.length, newest, seq };
     this.keepCheckpoint();
   }

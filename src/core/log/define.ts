@@ -8,6 +8,17 @@ export interface Applied {
   readonly happened: Instant;
 }
 
+/** Records that a replay made itself and nobody else holds yet: they may be worked on in place. */
+export type Own = WeakSet<object>;
+
+/** A record to be changed: itself where a replay made it, a copy of it otherwise. */
+export function mine<T>(record: Readonly<Record<string, T>>, own: Own | undefined): Record<string, T> {
+  if (own?.has(record)) return record;
+  const copy = { ...record };
+  own?.add(copy);
+  return copy;
+}
+
 /** What an entry changes of a rig; nothing where it has no effect. */
 export type Patch = Partial<RigState> | undefined;
 
@@ -18,7 +29,7 @@ export interface KindDef<K extends string, B extends z.ZodMiniType> {
   readonly body: B;
   /** `upcasters[i]` lifts a body of version i + 1 to version i + 2; each is frozen once shipped. */
   readonly upcasters: readonly ((body: unknown) => unknown)[];
-  readonly apply: (rig: RigState, body: z.infer<B>, entry: Applied) => Patch;
+  readonly apply: (rig: RigState, body: z.infer<B>, entry: Applied, own?: Own) => Patch;
 }
 
 /** Declares a kind; throws where the sequence of upcasters has a gap. */

@@ -1,5 +1,5 @@
 import { actsOf, extendActs, settle, targetOf, type Acts } from './alive';
-import type { Applied, Patch } from './define';
+import type { Applied, Own, Patch } from './define';
 import type { Entry } from './entry';
 import { compareEntries } from './order';
 import { REGISTRY } from './registry';
@@ -28,10 +28,15 @@ export function emptyFold(): Fold {
   return { entries: [], acts: actsOf([]), dead: new Set(), state: EMPTY_YARD, checkpoints: [] };
 }
 
-function patchOf(rig: RigState, entry: Entry): Patch {
+function patchOf(rig: RigState, entry: Entry, own?: Own): Patch {
   // The registry pairs each kind with its own body; the union hides that from the compiler.
-  const apply = REGISTRY[entry.kind].apply as (rig: RigState, body: Entry['body'], by: Applied) => Patch;
-  return apply(rig, entry.body, entry);
+  const apply = REGISTRY[entry.kind].apply as (
+    rig: RigState,
+    body: Entry['body'],
+    by: Applied,
+    own?: Own,
+  ) => Patch;
+  return apply(rig, entry.body, entry, own);
 }
 
 /** A state after one more entry. */
@@ -56,14 +61,19 @@ function replay(
   const copied = (): YardState => ({
     rigs: Object.fromEntries([...work].map(([id, rig]) => [id, { ...rig }])),
   });
+  let own: Own = new WeakSet();
   for (let i = from?.count ?? 0; i < entries.length; i++) {
     const entry = entries[i];
     if (entry && !dead.has(entry.id)) {
       const rig = work.get(entry.rig) ?? emptyRig(entry.rig);
-      const patch = patchOf(rig, entry);
+      const patch = patchOf(rig, entry, own);
       if (patch) work.set(entry.rig, Object.assign(rig, patch));
     }
-    if ((i + 1) % EVERY === 0) checkpoints.push({ count: i + 1, state: copied() });
+    if ((i + 1) % EVERY === 0) {
+      checkpoints.push({ count: i + 1, state: copied() });
+      // From here on the checkpoint holds them, too.
+      own = new WeakSet();
+    }
   }
   return { entries, acts, dead, state: copied(), checkpoints };
 }

@@ -1,5 +1,5 @@
 import { routineDef, ROUTINES, WORKS, type RoutineId, type RoutinePlace, type WorkId } from '../rules';
-import type { Applied } from './define';
+import { mine, type Applied, type Own } from './define';
 import { partAt, rolledBy } from './parts';
 import { markKey, type Mark, type PartState, type Pull, type RigState } from './state';
 
@@ -43,13 +43,21 @@ function pullsLeft(pulls: readonly Pull[], distance: number): readonly Pull[] | 
 
 type Restarted = Pick<RigState, 'marks' | 'pulls' | 'deferrals' | 'tireLooks'>;
 
+function isEmpty(record: object): boolean {
+  for (const _ in record) return false;
+  return true;
+}
+
 /** What changes of a rig when routines are done: their meters start anew, with all that was done by the way, and what pulled or put them off is gone. */
 export function restart(
   rig: RigState,
   jobs: readonly JobDone[],
   mark: Mark,
+  own?: Own,
 ): Partial<Restarted> & Pick<Restarted, 'marks'> {
-  const marks = { ...rig.marks };
+  const marks = mine(rig.marks, own);
+  // Nearly always nothing is pulled forward and nothing put off: then nobody asks what was done by the way.
+  const waits = !isEmpty(rig.pulls) || !isEmpty(rig.deferrals);
   const keys: string[] = [];
   // A look is at the tire, and goes where the tire goes.
   const tires: PartState[] = [];
@@ -57,7 +65,7 @@ export function restart(
     // What it does by the way is found by `markOf`, not written down: few marks make a fast log.
     marks[markKey(routine, place)] = mark;
     for (const id of [routine, ...routineDef(routine).subsumes]) {
-      keys.push(markKey(id, place));
+      if (waits) keys.push(markKey(id, place));
       const tire = id === 'tire-look' && place !== 'rig' ? partAt(rig, 'tire', place) : undefined;
       if (tire) tires.push(tire);
     }

@@ -1,3 +1,4 @@
+import { mine, type Own } from './define';
 import type { Instant } from '../base';
 import {
   isWheelEnd,
@@ -22,7 +23,12 @@ export function rolledBy(rig: Pick<RigState, 'distance'>, part: PartState): numb
 
 /** The part of a kind that sits at a place. */
 export function partAt(rig: Pick<RigState, 'parts'>, kind: PartKind, place: Place): PartState | undefined {
-  return Object.values(rig.parts).find((part) => part.kind === kind && part.at === place);
+  // A loop without a list: a log of twenty years asks this thousands of times.
+  for (const id in rig.parts) {
+    const part = rig.parts[id];
+    if (part?.at === place && part.kind === kind) return part;
+  }
+  return undefined;
 }
 
 function rest(rig: Rig, part: PartState, to: Rest, at: Instant, grade: ShelfGrade | undefined): PartState {
@@ -134,9 +140,14 @@ export function partsAfterWork(
     readonly renewed: readonly { readonly place: WheelEnd; readonly part: string }[];
   },
   entry: { readonly id: string; readonly happened: Instant },
+  own?: Own,
 ): Parts {
-  // One copy, worked on in place: a log of twenty years has thousands of these.
-  const parts: Record<string, PartState> = { ...rig.parts };
+  const tells =
+    work.readings.some(({ what }) => Object.hasOwn(NUMBERS, what)) ||
+    work.renewed.some(({ part }) => Object.hasOwn(RENEWED, part));
+  if (!tells) return rig.parts;
+  // One copy at most, worked on in place: a log of twenty years has thousands of these.
+  const parts = mine(rig.parts, own);
   const seats = new Map<string, PartState>();
   for (const part of Object.values(parts)) seats.set(`${part.kind} ${part.at}`, part);
   const keep = (part: PartState) => {

@@ -21,8 +21,9 @@ export function openRefits(
   made: z.infer<typeof refitsSchema> | undefined,
   entry: Applied,
 ): RigState['refits'] {
+  if (!made || made.length === 0) return rig.refits;
   const refits = { ...rig.refits };
-  for (const { place, limits } of made ?? [])
+  for (const { place, limits } of made)
     refits[place] = {
       entry: entry.id,
       at: entry.happened,

@@ -28,5 +28,6 @@ export const lights = defineKind({
   version: 1,
   body,
   upcasters: [],
-  apply: (rig, _, entry) => restart(rig, [{ routine: 'lights', place: 'rig' }], markNow(rig, entry)),
+  apply: (rig, _, entry, own) =>
+    restart(rig, [{ routine: 'lights', place: 'rig' }], markNow(rig, entry), own),
 });

@@ -10,7 +10,7 @@ import {
   type WheelEnd,
 } from '../../rig';
 import { NEW_BRAKES } from '../../rules';
-import { defineKind, type Applied } from '../define';
+import { defineKind, type Applied, type Own } from '../define';
 import { markNow, pulled, restart, type JobDone } from '../marks';
 import { fit, moveParts, readPart } from '../parts';
 import { openRefits, refitsSchema } from '../refits';
@@ -52,7 +52,7 @@ export const partFitted = defineKind({
     note,
   }),
   upcasters: [],
-  apply: (rig, body, entry: Applied) => {
+  apply: (rig, body, entry: Applied, own?: Own) => {
     if (rig.parts[body.part]) return contradict(rig, entry.id);
     const parts = fit(
       rig,
@@ -70,7 +70,7 @@ export const partFitted = defineKind({
     const refits = openRefits(rig, body.refits, entry);
     const isNew = body.rolled === 0;
     const done = [...(isNew ? newPart(body.spec.kind, body.to) : []), ...torqued(body.refits)];
-    const after = restart({ ...rig, parts }, done, markNow(rig, entry));
+    const after = restart({ ...rig, parts }, done, markNow(rig, entry), own);
     const pulls =
       isNew && body.spec.kind === 'brake' && body.to !== 'shelf'
         ? pulled(
@@ -104,11 +104,11 @@ export const partMoved = defineKind({
     note,
   }),
   upcasters: [],
-  apply: (rig, body, entry) => {
+  apply: (rig, body, entry, own) => {
     const parts = moveParts(rig, body.moves, entry.happened);
     if (!parts) return contradict(rig, entry.id);
     const refits = openRefits(rig, body.refits, entry);
-    return { parts, refits, ...restart({ ...rig, parts }, torqued(body.refits), markNow(rig, entry)) };
+    return { parts, refits, ...restart({ ...rig, parts }, torqued(body.refits), markNow(rig, entry), own) };
   },
 });
 

@@ -15,7 +15,7 @@ export const recheck = defineKind({
     note: z.optional(text(2000)),
   }),
   upcasters: [],
-  apply: (rig, body, entry) => {
+  apply: (rig, body, entry, own) => {
     const refit = rig.refits[body.place];
     if (!refit) return contradict(rig, entry.id);
     // A nut that moved was brought back to torque, which is a refit of its own: the miles start again.
@@ -27,6 +27,6 @@ export const recheck = defineKind({
     const last = refit.limits[refit.limits.length - 1] ?? 0;
     if (body.result === 'held' && next.checked >= last - 1) delete refits[body.place];
     const torqued = [{ routine: 'lug-torque', place: body.place }] as const;
-    return { refits, ...restart(rig, torqued, markNow(rig, entry)) };
+    return { refits, ...restart(rig, torqued, markNow(rig, entry), own) };
   },
 });

@@ -38,13 +38,13 @@ export const surveyed = defineKind({
     found,
   }),
   upcasters: [],
-  apply: (rig, body, entry) => {
+  apply: (rig, body, entry, own) => {
     const survey = {
       ...rig.survey,
       [surveyKey(body.item, body.place)]: { at: entry.happened, found: body.found },
     };
     const routine = LOOKED[body.item];
     if (!routine || body.found.as !== 'condition') return { survey };
-    return { survey, ...restart(rig, [{ routine, place: body.place }], markNow(rig, entry)) };
+    return { survey, ...restart(rig, [{ routine, place: body.place }], markNow(rig, entry), own) };
   },
 });

@@ -85,8 +85,8 @@ export const walk = defineKind({
   version: 1,
   body,
   upcasters: [],
-  apply: (rig, walk, entry) => ({
+  apply: (rig, walk, entry, own) => ({
     ...readWith(rig, walk.taken, entry, walk.around),
-    ...restart(rig, doneBy(walk), markNow(rig, entry)),
+    ...restart(rig, doneBy(walk), markNow(rig, entry), own),
   }),
 });

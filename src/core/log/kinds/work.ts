@@ -3,7 +3,7 @@ import { nonNegative, shaped, text, whole } from '../../base';
 import { isWheelEnd, placeSchema, wheelEndSchema } from '../../rig';
 import { openRefits, refitsSchema, threadsAfter } from '../refits';
 import { SUBJECTS, THICKENERS, WORKS } from '../../rules';
-import { defineKind, type Applied } from '../define';
+import { defineKind, mine, type Applied, type Own } from '../define';
 import { markNow, restart } from '../marks';
 import { partsAfterWork } from '../parts';
 import type { Mark, RigState } from '../state';
@@ -87,13 +87,21 @@ const NOT_KEPT: ReadonlySet<string> = new Set([
 ]);
 
 /** What was last read where, with the figures of some work; nothing where it brought none. */
-function readAfter(rig: RigState, work: WorkBody, entry: Applied): Partial<Pick<RigState, 'read'>> {
+function readAfter(
+  rig: RigState,
+  work: WorkBody,
+  entry: Applied,
+  own: Own | undefined,
+): Partial<Pick<RigState, 'read'>> {
   const kept = work.readings.flatMap(({ place, what, value }) =>
     typeof value === 'number' && !NOT_KEPT.has(what)
       ? [[`${what}@${place}`, { value, at: entry.happened }] as const]
       : [],
   );
-  return kept.length > 0 ? { read: { ...rig.read, ...Object.fromEntries(kept) } } : {};
+  if (kept.length === 0) return {};
+  const read = mine(rig.read, own);
+  for (const [key, value] of kept) read[key] = value;
+  return { read };
 }
 
 /** The most steps of a kind that the past is weighed with: habits change. */
@@ -117,21 +125,21 @@ export const work = defineKind({
   version: 3,
   body,
   upcasters: [(body) => body, (body) => body],
-  apply: (rig, work, entry) => {
-    const grease = { ...rig.grease };
-    for (const used of work.materials) grease[used.place] = used.grease;
-    const endPlay = { ...rig.endPlay };
-    for (const { place, what, value } of work.readings)
-      if (what === 'end-play' && typeof value === 'number' && isWheelEnd(place))
-        endPlay[place] = { play: value, at: entry.happened };
+  apply: (rig, work, entry, own) => {
+    const grease = work.materials.map(({ place, grease }) => [place, grease] as const);
+    const endPlay = work.readings.flatMap(({ place, what, value }) =>
+      what === 'end-play' && typeof value === 'number' && isWheelEnd(place)
+        ? [[place, { play: value, at: entry.happened }] as const]
+        : [],
+    );
     return {
-      ...restart(rig, work.jobs, markLeft(rig, work, entry)),
+      ...restart(rig, work.jobs, markLeft(rig, work, entry), own),
       refits: openRefits(rig, work.refits, entry),
       threads: threadsAfter(rig, work.refits),
-      grease,
-      endPlay,
-      parts: partsAfterWork(rig, work, entry),
-      ...readAfter(rig, work, entry),
+      ...(grease.length > 0 && { grease: { ...rig.grease, ...Object.fromEntries(grease) } }),
+      ...(endPlay.length > 0 && { endPlay: { ...rig.endPlay, ...Object.fromEntries(endPlay) } }),
+      parts: partsAfterWork(rig, work, entry, own),
+      ...readAfter(rig, work, entry, own),
       ...(work.times && { pace: paceAfter(rig.pace, work.times) }),
     };
   },
