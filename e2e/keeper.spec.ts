@@ -58,3 +58,31 @@ test('two tabs: what one logs the other shows', async ({ page, context }) => {
   await tow(page, '34');
   await expect(other.getByRole('region', { name: 'Lately' })).toContainText('34 mi on record');
 });
+
+test('what works in this browser is told, and on an iPhone the home screen comes first', async ({ page }) => {
+  await page.goto('/keep');
+  const works = page.locator('section').filter({ hasText: 'What works here' });
+  await expect(works.getByRole('listitem')).toHaveCount(4);
+  await expect(works.getByText(/^Off:/)).toHaveCount(0);
+  await page.goto('/setup');
+  await expect(page.getByRole('heading', { level: 1 })).toBeVisible();
+  await expect(page.getByText('Put Yardline on your Home Screen first')).toHaveCount(0);
+  await page.addInitScript(() => {
+    Object.defineProperty(navigator, 'standalone', { value: false });
+    Reflect.deleteProperty(Navigator.prototype, 'wakeLock');
+  });
+  await page.goto('/setup');
+  await expect(page.getByText('Put Yardline on your Home Screen first')).toBeVisible();
+  await page.goto('/keep');
+  await expect(works.getByText('Off: this browser does not have it.')).toBeVisible();
+});
+
+test('a file that is no archive is refused, and nothing is changed', async ({ page }) => {
+  await setUp(page, DRIFTWOOD);
+  await page.goto('/keep');
+  const file = { name: 'not-one.zip', mimeType: 'application/zip', buffer: Buffer.from('no archive') };
+  await page.locator('input[type=file]').setInputFiles(file);
+  await expect(page.getByText('not-one.zip was not brought in. Nothing was changed.')).toBeVisible();
+  await page.goto('/');
+  await expect(page.getByRole('navigation', { name: 'Rigs' })).toContainText(DRIFTWOOD.name);
+});

@@ -17,6 +17,7 @@ import {
   tripsOnRecord,
   walksOf,
   type PageWanted,
+  type TripsWanted,
 } from './reads';
 
 /** What can be asked of a yard by name and is answered at once; whoever asks waits for the answer, wherever it is worked out. */
@@ -55,7 +56,7 @@ export const ASKS = {
     latelyOf(await keeper.entries(), ask.rig, ask.most),
   walks: async ({ keeper }: Desk, ask: { rig: string; most: number }) =>
     walksOf(await keeper.entries(), ask.rig, ask.most),
-  trips: async ({ keeper }: Desk, ask: { rig: string }) => tripsOnRecord(await keeper.entries(), ask.rig),
+  trips: async ({ keeper }: Desk, ask: TripsWanted) => tripsOnRecord(await keeper.entries(), ask),
   findings: async ({ keeper }: Desk, ask: { rig: string }) => {
     const fold = await keeper.fold();
     const rig = fold.state.rigs[ask.rig];

@@ -10,7 +10,7 @@ import { dutyMark } from '@/features/duties';
 import { useFormUnits, usePreferences, useYard } from '@/store';
 import { dateField, dutyTitle, dutyWhy, measure, words } from '@/text';
 import { Button, Dialog, Field, LinkButton, Mark, Stepper, reported } from '@/ui';
-import { readTrip, type TripForm } from './trip-form';
+import { readTrip, spanOf, type TripForm } from './trip-form';
 
 type Ready = Extract<Rigs, { status: 'ready' }>;
 
@@ -96,7 +96,7 @@ export function TripDialog({ view, ready, onClose }: { view: RigView; ready: Rea
       units,
       ready.now,
       insisted,
-      await store.send('trips', { rig: rig.id }),
+      await store.send('trips', { rig: rig.id, ...spanOf(values, ready.now) }),
     );
     if (!read.ok) {
       read.error.forEach(({ field, text, code }, i) =>

@@ -1,4 +1,4 @@
-import { fail, ok, type Instant, type Result } from '@/core/base';
+import { addDays, fail, ok, type Instant, type Result } from '@/core/base';
 import { checkTrip, type TripOnRecord, type TripProblem } from '@/core/judge';
 import type { RigState, TripBody } from '@/core/log';
 import { parseNumber, parseQuantity, unitFor, type UnitSystem } from '@/core/quantity';
@@ -41,6 +41,17 @@ const FIELD: Record<TripProblem['field'], keyof TripForm> = {
 
 function vehicleOf(out: number | undefined, home: number | undefined) {
   return out === undefined || home === undefined ? undefined : { out, home };
+}
+
+/** What of the trips on record a trip as typed is held against: none that ended before it began. */
+export function spanOf(
+  { by, date, started }: Pick<TripForm, 'by' | 'date' | 'started'>,
+  now: Instant,
+): { readonly since: Instant; readonly vehicles: boolean } {
+  const days = [date, started].flatMap((day) => fromDateField(day, now) ?? []);
+  const first = days.reduce((least, day) => (day < least ? day : least), now);
+  // A day before it as well: a day that is typed stands for its noon.
+  return { since: addDays(first, -1), vehicles: by === 'vehicle' };
 }
 
 /** Reads a trip as typed: the body of an entry with its moment, or everything that is wrong with it. */

@@ -3,7 +3,15 @@
  * where the log is, and hand over the little that a page shows.
  */
 export { findingsOfRig, findingStory, type FindingStory, type PhotoEntry } from './findings';
-export { latelyAt, latelyOf, photosAt, stateBefore, tripsOnRecord, walksOf } from './lately';
+export {
+  latelyAt,
+  latelyOf,
+  photosAt,
+  stateBefore,
+  tripsOnRecord,
+  walksOf,
+  type TripsWanted,
+} from './lately';
 export { LogbookReader, type LogPage, type PageWanted } from './page';
 export { GROUPS, groupOf, type Group } from './search';
 export type { Standing, Told } from './story';

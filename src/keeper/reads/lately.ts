@@ -30,10 +30,20 @@ export function walksOf(fold: Counted, rig: string, most: number): readonly Entr
   return lastOf(fold, rig, most, (entry): entry is EntryOf<'walk'> => entry.kind === 'walk');
 }
 
+/** Which trips another is held against: those that ended since a moment, and all with readings of the tow vehicle where it has such itself. */
+export interface TripsWanted {
+  readonly rig: string;
+  readonly since: string;
+  readonly vehicles: boolean;
+}
+
 /** The trips of a rig on record, withdrawn ones left out, that another is held against. */
-export function tripsOnRecord(fold: Counted, rig: string, except?: string): readonly TripOnRecord[] {
+export function tripsOnRecord(fold: Counted, { rig, since, vehicles }: TripsWanted): readonly TripOnRecord[] {
   return fold.entries.flatMap((entry) =>
-    entry.kind === 'trip' && entry.rig === rig && entry.id !== except && !fold.dead.has(entry.id)
+    entry.kind === 'trip' &&
+    entry.rig === rig &&
+    (entry.happened >= since || (vehicles && entry.body.vehicle !== undefined)) &&
+    !fold.dead.has(entry.id)
       ? [{ happened: entry.happened, started: entry.body.started, vehicle: entry.body.vehicle }]
       : [],
   );
