@@ -35,6 +35,8 @@ export type YardSnapshot =
 type Ready = Extract<YardSnapshot, { status: 'ready' }>;
 
 const LOADING: YardSnapshot = { status: 'loading' };
+/** What was seen at a glance is drawn by then (ms). */
+const ONCE_SEEN = 150;
 /** So often a change of a card is tried again where another tab was faster. */
 const TRIES = 5;
 
@@ -91,8 +93,7 @@ export class YardStore {
 
   /** Begins to follow the yard: as it was last seen, then as its keeper tells. */
   open(): void {
-    if (this.near.isStarted) return;
-    this.near.start();
+    if (this.near.isStarted || this.looking) return;
     this.looking = true;
     const see = (seen: Awaited<ReturnType<typeof glance>>) => {
       if (!seen || !this.looking || this.taken) return;
@@ -101,7 +102,11 @@ export class YardStore {
       this.glanced = true;
       this.enter(seen.opened);
     };
-    glance(this.yard, VERSION).then(see, () => undefined);
+    // Where there was something to be seen its keeper is begun once that is drawn: a phone has few cores.
+    const begin = () => this.looking && this.near.start();
+    glance(this.yard, VERSION)
+      .then(see, () => undefined)
+      .finally(() => setTimeout(begin, this.taken ? ONCE_SEEN : 0));
   }
 
   /** Forms as they lay there at a glance, until the keeper is at work. */
