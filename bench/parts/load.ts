@@ -1,4 +1,4 @@
-import { existsSync, readdirSync, readFileSync } from 'node:fs';
+import { existsSync, readFileSync } from 'node:fs';
 import { gzipSync } from 'node:zlib';
 import type { Part } from '../table';
 
@@ -17,13 +17,6 @@ export const load: Part = {
         /<script(?![^>]*nomodule)[^>]*\ssrc="(\/_next\/[^"]+\.js)[^"]*"/gi,
       ),
     ].map((match) => `.next/${(match[1] ?? '').replace('/_next/', '')}`);
-    const chunks = '.next/static/chunks';
-    const named = readdirSync(chunks).map((file) => `${chunks}/${file}`);
-    // The keeper's own scripts: those that hold its database, or the door of its worker.
-    const worker = named.filter((file) => /idb:\/\/|WorkerGlobalScope/.test(readFileSync(file, 'utf8')));
-    return [
-      { what: 'first load of the Yard', measured: kB([...new Set(scripts)]), unit: 'kB', budget: 225 },
-      { what: 'scripts of the worker’s own', measured: kB(worker), unit: 'kB' },
-    ];
+    return [{ what: 'first load of the Yard', measured: kB([...new Set(scripts)]), unit: 'kB', budget: 225 }];
   },
 };

@@ -80,6 +80,18 @@ test('entries are written all or none, and an id never twice', async () => {
   expect((await yard.keeper.fold()).entries).toEqual([first]);
 });
 
+test('what is on disk counts as written, even where it could not be read back just then', async () => {
+  const port = memoryPort();
+  const yard = await opened(port);
+  // Once for what the port tells by itself, once for the keeper's own look.
+  const busy = new Error('busy');
+  jest.spyOn(port, 'log').mockRejectedValueOnce(busy).mockRejectedValueOnce(busy);
+  await yard.keeper.append([setup()]);
+  expect(yard.warnings).toHaveLength(1);
+  await yard.keeper.append([trip()]);
+  expect(yard.last()?.log.count).toBe(2);
+});
+
 test('only what changed is told, and nothing where nothing did', async () => {
   const port = memoryPort();
   const yard = await opened(port);
@@ -209,6 +221,9 @@ describe('what cannot be read', () => {
     await yard.keeper.refresh();
     expect(yard.runs().map((one) => one.run.id)).toEqual([run.id]);
     expect(yard.last()?.lost).toMatchObject({ entries: 0, cards: 1 });
+    const before = yard.told.length;
+    await yard.keeper.refresh();
+    expect(yard.told.length).toBe(before);
   });
 });
 

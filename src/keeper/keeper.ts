@@ -12,8 +12,7 @@ import {
 import { readRun, storeRun, type Run, type StoredRun } from '@/core/routine';
 import { readCheckpoint, type Checkpoint, type Standing } from './checkpoint';
 import { extendByRows, foldRows, orderRows, readRows, type LostRow } from './log-reader';
-import type { LogRow } from './port';
-import { revOf, type Change, type ChangeProblem, type YardPort } from './port';
+import { revOf, type Change, type ChangeProblem, type LogRow, type YardPort } from './port';
 import type { Lost, Shown } from './shown';
 
 /** A picture (JPEG) under the hash of its bytes; scaled down, without anything but what is seen in it. */
@@ -33,12 +32,14 @@ export interface Surroundings {
 const newestOf = (entries: readonly Entry[], since: Instant | ''): Instant | '' =>
   entries.reduce((newest, { recorded }) => (recorded > newest ? recorded : newest), since);
 
-/** Cards in hand with what their rows held, so that one that did not change is not read again. */
-interface ReadRuns {
-  readonly rows: ReadonlyMap<string, unknown>;
-  readonly runs: readonly StoredRun[];
-  readonly lost: readonly string[];
+/** A card in hand as it was read at a revision: one that did not change is not read again. */
+interface Card {
+  readonly rev: number;
+  readonly read: ReturnType<typeof readRun>;
 }
+
+/** The page is drawn first (ms). */
+const LATER = 1200;
 
 /**
  * One yard, kept: reads its log, folds it, writes what is added, and tells what has changed, in this tab or another.
@@ -48,7 +49,8 @@ export class Keeper {
   private standing: Standing | undefined;
   private folded: { readonly fold: Fold; readonly seq: number } | undefined;
   private lostRows: readonly LostRow[] = [];
-  private readRuns: ReadRuns = { rows: new Map(), runs: [], lost: [] };
+  private cards: ReadonlyMap<string, Card> = new Map();
+  private runs: readonly StoredRun[] = [];
   private told: {
     readonly rigs: Readonly<Record<string, RigState>>;
     readonly runs: readonly StoredRun[] | undefined;
@@ -180,30 +182,21 @@ export class Keeper {
     }, LATER);
   }
 
+  /** The cards in hand that can be read; the very same list where none has changed. */
   private async runsNow(): Promise<readonly StoredRun[]> {
-    const rows = await this.port.all('runs');
-    const before = this.readRuns;
-    const runs: StoredRun[] = [];
-    const lost: string[] = [];
-    let changed = rows.length !== before.rows.size;
-    for (const { key, value } of rows) {
-      const known = before.rows.has(key) && revOf(before.rows.get(key)) === revOf(value);
-      const kept = known ? before.runs.find(({ run }) => run.id === key) : undefined;
-      if (kept) {
-        runs.push(kept);
-        continue;
-      }
-      changed = true;
-      const read = readRun(value);
-      if (read.ok) runs.push(read.value);
-      else lost.push(`${read.error.field}: ${read.error.detail}`);
-    }
-    this.readRuns = {
-      rows: new Map(rows.map(({ key, value }) => [key, { rev: revOf(value) }])),
-      runs: changed ? runs : before.runs,
-      lost,
-    };
-    return this.readRuns.runs;
+    const before = this.cards;
+    const cards = new Map(
+      (await this.port.all('runs')).map(({ key, value }): [string, Card] => {
+        const rev = revOf(value);
+        const known = before.get(key);
+        return [key, known?.rev === rev ? known : { rev, read: readRun(value) }];
+      }),
+    );
+    if (cards.size === before.size && [...cards].every(([key, card]) => before.get(key) === card))
+      return this.runs;
+    this.cards = cards;
+    this.runs = [...cards.values()].flatMap(({ read }) => (read.ok ? [read.value] : []));
+    return this.runs;
   }
 
   private async tell(): Promise<void> {
@@ -233,12 +226,13 @@ export class Keeper {
 
   private lost(): Lost | undefined {
     const [row] = this.lostRows;
-    const [card] = this.readRuns.lost;
-    if (!row && card === undefined) return undefined;
+    const cards = [...this.cards.values()].flatMap(({ read }) => (read.ok ? [] : [read.error]));
+    const [card] = cards;
+    if (!row && !card) return undefined;
     return {
       entries: this.lostRows.length,
-      cards: this.readRuns.lost.length,
-      why: row ? `line ${row.seq}, ${row.why}` : `a card, ${card ?? ''}`,
+      cards: cards.length,
+      why: row ? `line ${row.seq}, ${row.why}` : `a card, ${card?.field ?? ''}: ${card?.detail ?? ''}`,
     };
   }
 
@@ -274,7 +268,11 @@ export class Keeper {
   /** Makes a change and tells of it; whoever waits for this finds it told already. */
   private async changed(change: Change): Promise<Result<void, ChangeProblem>> {
     const done = await this.port.change(change);
-    if (done.ok) await this.refresh();
+    // What is on disk is stored, whether or not it could be read back just then: nobody is to write it again.
+    if (done.ok)
+      await this.refresh().catch((error: unknown) =>
+        this.around.warn(`Stored, not read back: ${String(error)}`),
+      );
     return done;
   }
 
@@ -346,7 +344,7 @@ export class Keeper {
 
   /** Lets go of pictures that no entry speaks of, as when a walk is dropped. */
   async dropPhotos(hashes: readonly string[]): Promise<void> {
-    const { entries } = await this.fold();
+    const { entries } = await this.entries();
     const spoken = new Set(entries.flatMap((entry) => (entry.kind === 'photo' ? [entry.body.hash] : [])));
     const loose = hashes.filter((hash) => !spoken.has(hash));
     await this.port.change({ drop: loose.map((key) => ({ shelf: 'photos', key })) });
@@ -360,7 +358,7 @@ export class Keeper {
 
   /** The bytes of the pictures that the log speaks of, by hash, as far as they are on this device. */
   async photos(): Promise<Readonly<Record<string, Uint8Array>>> {
-    const { entries } = await this.fold();
+    const { entries } = await this.entries();
     const hashes = new Set(entries.flatMap((entry) => (entry.kind === 'photo' ? [entry.body.hash] : [])));
     const bytes: Record<string, Uint8Array> = {};
     for (const hash of hashes) {
@@ -388,6 +386,3 @@ export class Keeper {
     await this.inTurn(() => this.port.clear());
   }
 }
-
-/** The page is drawn first (ms). */
-const LATER = 1200;

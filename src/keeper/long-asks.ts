@@ -29,7 +29,7 @@ export const LONG_ASKS = {
     logbook.page(await keeper.fold(), ask, entryTeller),
   forecast: async ({ keeper }: Desk, ask: ForecastAsk) => forecast(await keeper.fold(), ask),
   writeArchive: async ({ keeper }: Desk, ask: { at: Instant }) => {
-    const { entries } = await keeper.fold();
+    const { entries } = await keeper.entries();
     const photos = await keeper.photos();
     return {
       bytes: writeArchive(entries, ask.at, photos),
@@ -42,7 +42,7 @@ export const LONG_ASKS = {
     desk.checked = undefined;
     const read = readArchive(ask.bytes, told);
     if (!read.ok) return { ok: false, problem: read.error };
-    const plan = planMerge((await desk.keeper.fold()).entries, read.value.entries);
+    const plan = planMerge((await desk.keeper.entries()).entries, read.value.entries);
     if (!plan.ok) return { ok: false, problem: plan.error };
     desk.checked = { archive: read.value, added: plan.value.added };
     return {

@@ -1,5 +1,5 @@
 import { fail, ok, sameValue, type Instant, type Result } from '@/core/base';
-import type { Entry, RigState, YardState } from '@/core/log';
+import type { RigState, YardState } from '@/core/log';
 import type { Run, StoredRun } from '@/core/routine';
 import {
   DEMO_NOW,
@@ -10,7 +10,6 @@ import {
   type AskOf,
   type LogFacts,
   type Lost,
-  type PhotoRow,
   type Shown,
   type YardName,
 } from '@/keeper';
@@ -183,11 +182,6 @@ export class YardStore {
     const stored = value === undefined ? undefined : storeDraft(def, value);
     this.seenDrafts?.set(key, stored);
     return this.send('keepDraft', { key, value: stored });
-  }
-
-  /** Writes entries, and pictures they speak of, in one piece; resolves once they are on disk and shown. */
-  append(entries: readonly Entry[], photos: readonly PhotoRow[] = []): Promise<void> {
-    return this.send('append', { entries, photos });
   }
 
   /** Makes a change to a card that may be refused, as a tap is where another tab has gone on already; on disk before it shows. */

@@ -177,7 +177,9 @@ function Entries({ ready }: { ready: Ready }) {
           </Link>
         )}
       </nav>
-      {page === undefined ? (
+      {asked.status === 'failed' ? (
+        <Failed reason={asked.reason} />
+      ) : page === undefined ? (
         <Loading />
       ) : page.told.length === 0 ? (
         <p className="text-soft mt-8 max-w-xl text-lg">
