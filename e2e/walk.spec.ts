@@ -190,7 +190,8 @@ test('lamps: a paced test for one person, and from what fails to where the fault
   await page.getByRole('button', { name: 'Alone, walking round' }).click();
   await expect(page.getByRole('heading', { level: 1 })).toHaveText('Running');
   await page.getByRole('button', { name: 'It is on: count down' }).click();
-  await expect(page.getByRole('timer')).toContainText('24');
+  // It counts down; which second is seen first is the machine's affair.
+  await expect(page.getByRole('timer')).toContainText(/1\d|2[0-4]/);
   await page.getByRole('button', { name: 'Seen: next' }).click();
   for (const now of ['Brake', 'Turn left', 'Turn right']) {
     await expect(page.getByRole('heading', { level: 1 })).toHaveText(now);
@@ -207,9 +208,14 @@ test('lamps: a paced test for one person, and from what fails to where the fault
   await expect(causes.getByRole('listitem').first()).toContainText('Fuse of the running lamps');
   await page.reload();
   await expect(causes.getByRole('listitem').first()).toContainText('Fuse of the running lamps');
-  await page.getByRole('button', { name: 'Put it on record' }).click();
-  await page.getByRole('link', { name: 'Yard', exact: true }).click();
+  // Gone to the Yard before it was saved: saved all the same, and nobody is fetched back.
+  const yard = await page.getByRole('link', { name: 'Yard', exact: true }).elementHandle();
+  await page.getByRole('button', { name: 'Put it on record' }).evaluate((save: HTMLElement, link) => {
+    save.click();
+    (link as HTMLElement | null)?.click();
+  }, yard);
   await expect(page.getByRole('heading', { level: 1 })).toHaveText('Not fit to tow');
+  await expect(page).toHaveURL('/');
 
   await page.goto('/lights');
   await page.getByLabel('Current').fill('3.6');

@@ -1,6 +1,5 @@
 'use client';
 
-import { useRouter } from 'next/navigation';
 import { useEffect, useId, useState } from 'react';
 import type { Instant } from '@/core/base';
 import type { RigState } from '@/core/log';
@@ -9,6 +8,7 @@ import { parseNumber } from '@/core/quantity';
 import { isLook } from '@/core/rules';
 import { finishRun, placesOnCard, type Run } from '@/core/routine';
 import * as z from 'zod/mini';
+import { useLeadOn } from '@/features/common';
 import { askToKeepOnce, newId, usePreferences, useYard, type DraftDef } from '@/store';
 import {
   contradictionWords,
@@ -65,7 +65,7 @@ export function CloseView({
 }) {
   const { units } = usePreferences();
   const { store } = useYard();
-  const router = useRouter();
+  const leadOn = useLeadOn();
   const [busy, setBusy] = useState(false);
   const [tried, setTried] = useState(false);
   const [cured, setCured] = useState<readonly string[]>([]);
@@ -135,7 +135,7 @@ export function CloseView({
       return;
     }
     askToKeepOnce();
-    router.push(`/?rig=${run.rig}`);
+    leadOn(`/?rig=${run.rig}`);
   };
 
   const told = entryWords(

@@ -1,10 +1,9 @@
 'use client';
 
 import { Hand } from 'lucide-react';
-import { useRouter } from 'next/navigation';
 import { useState } from 'react';
 import type { Instant } from '@/core/base';
-import { useWakeLock } from '@/features/common';
+import { useWakeLock, useLeadOn } from '@/features/common';
 import type { RigState } from '@/core/log';
 import type { RigModel } from '@/core/rig';
 import { currentStep, isStale, isUnfit, minutesOf, type Run } from '@/core/routine';
@@ -82,13 +81,13 @@ function StaleNote({ run, model, actions }: { run: Run; model: RigModel; actions
 export function RunView({ run, rig, now }: { run: Run; rig: RigState | undefined; now: Instant }) {
   const { units, gloves } = usePreferences();
   const actions = useRunActions(run);
-  const router = useRouter();
+  const leadOn = useLeadOn();
   const step = currentStep(run);
   const [puttingDown, setPuttingDown] = useState(false);
   useWakeLock();
   const said = run.findings.length;
   const wide = useWide();
-  const home = () => router.push(`/?rig=${run.rig}`);
+  const home = () => leadOn(`/?rig=${run.rig}`);
   return (
     <div data-run data-gloves={gloves || undefined} className="flex flex-1 flex-col">
       <RunHead run={run} now={now} onPutDown={() => (isUnfit(run) ? setPuttingDown(true) : home())} />

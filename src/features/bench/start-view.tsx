@@ -1,7 +1,7 @@
 'use client';
 
 import { Printer, X } from 'lucide-react';
-import { useRouter, useSearchParams } from 'next/navigation';
+import { useSearchParams } from 'next/navigation';
 import { useState } from 'react';
 import {
   applyChanges,
@@ -15,7 +15,7 @@ import {
 } from '@/core/rig';
 import { compile, effortOf, findingAt, isUnfit, startRun, verify, type Job, type Pace } from '@/core/routine';
 import { routineDef, type RoutinePlace, type WorkId } from '@/core/rules';
-import { RigTabs, useRecord, type RigView, type Rigs } from '@/features/common';
+import { RigTabs, useRecord, type RigView, type Rigs, useLeadOn } from '@/features/common';
 import { dutyMark } from '@/features/duties';
 import { askToKeepOnce, newId, usePreferences, useYard } from '@/store';
 import {
@@ -80,7 +80,7 @@ export function StartView({ ready, view }: { ready: Ready; view: RigView }) {
   const { units } = usePreferences();
   const { store } = useYard();
   const record = useRecord();
-  const router = useRouter();
+  const leadOn = useLeadOn();
   const params = useSearchParams();
   const { model, rig, house } = view;
   const mine = ready.runs.filter((run) => run.rig === rig.id);
@@ -176,7 +176,7 @@ export function StartView({ ready, view }: { ready: Ready; view: RigView }) {
       : begun;
     await store.send('startRun', { run });
     askToKeepOnce();
-    router.push(`/bench?run=${run.id}`);
+    leadOn(`/bench?run=${run.id}`);
   };
   const fact = async (changes: Changes) => {
     if (applyChanges(model, changes).ok)

@@ -22,5 +22,6 @@ export { PhotoOf } from './photo-of';
 export { photoDraft, type PhotoSize } from './photo-draft';
 export { useKept, type Kept } from './use-kept';
 export { useLast } from './use-last';
+export { useLeadOn } from './use-lead-on';
 export { ReadingField } from './reading-field';
 export { PartRows } from './part-rows';

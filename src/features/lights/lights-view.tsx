@@ -1,8 +1,16 @@
 'use client';
 
-import { useRouter } from 'next/navigation';
 import { cellsOf, diagnoseLights, lampsOf, lampSteps } from '@/core/faults';
-import { Loading, RigTabs, useKept, useRecord, WithRig, type RigView, type Rigs } from '@/features/common';
+import {
+  Loading,
+  RigTabs,
+  useKept,
+  useRecord,
+  WithRig,
+  type RigView,
+  type Rigs,
+  useLeadOn,
+} from '@/features/common';
 import { newId } from '@/store';
 import { capital, WIRING_WORDS, words } from '@/text';
 import { Button, Choice, Mark, reported } from '@/ui';
@@ -128,7 +136,7 @@ function Told({
 }
 
 function OneRig({ view, ready }: { view: RigView; ready: Ready }) {
-  const router = useRouter();
+  const leadOn = useLeadOn();
   const { state, change, set } = useKept(LIGHTS_DRAFT, `lights ${view.rig.id}`);
   if (state === 'loading') return <Loading />;
   const steps = lampSteps(view.model);
@@ -157,7 +165,7 @@ function OneRig({ view, ready }: { view: RigView; ready: Ready }) {
             onDrop={() => reported(set(undefined))}
             onSaved={async () => {
               await set(undefined);
-              router.push(`/walk?rig=${view.rig.id}`);
+              leadOn(`/walk?rig=${view.rig.id}`);
             }}
           />
         )}

@@ -1,10 +1,9 @@
 'use client';
 
-import { useRouter } from 'next/navigation';
 import { useState } from 'react';
 import { askedFacts, missingFacts, placesOf, type FactId } from '@/core/rig';
 import { FactDialog } from '@/features/facts';
-import { RigPage, useRecord, type RigView } from '@/features/common';
+import { RigPage, useRecord, type RigView, useLeadOn } from '@/features/common';
 import { usePreferences } from '@/store';
 import { conflictWords, FACT_HELP, FACT_WORDS, KIND_WORDS, placeName } from '@/text';
 import { Button, LinkButton, Mark, markOf, RigPlan, Tape, reported } from '@/ui';
@@ -31,7 +30,7 @@ const WORTH: readonly FactId[] = [
 function Facts({ view }: { view: RigView }) {
   const { units } = usePreferences();
   const record = useRecord();
-  const router = useRouter();
+  const leadOn = useLeadOn();
   const [open, setOpen] = useState<FactId>();
   const [retiring, setRetiring] = useState(false);
   const { model, rig, house, conflicts } = view;
@@ -138,7 +137,7 @@ function Facts({ view }: { view: RigView }) {
                 rig.id,
                 [{ kind: 'rig.retired', body: { ...(reason !== '' && { reason }) } }],
                 `${model.name} is retired`,
-              ).then(() => router.push('/')),
+              ).then(() => leadOn('/')),
             )
           }
         />

@@ -1,8 +1,7 @@
 'use client';
 
-import { useRouter } from 'next/navigation';
 import { applyChanges, factAt, isGear, type Changes } from '@/core/rig';
-import { useRecord, type RigView } from '@/features/common';
+import { useRecord, type RigView, useLeadOn } from '@/features/common';
 import { FactEditor, factLead } from '@/features/facts';
 import { FACT_WORDS, placeName } from '@/text';
 import { Choice, LinkButton, reported } from '@/ui';
@@ -18,7 +17,7 @@ export function areFacts(changes: Changes): boolean {
 /** A change of facts set right: each as it was told, to be told anew. */
 export function FactsFix({ task, changes, view }: { task: Correction; changes: Changes; view: RigView }) {
   const record = useRecord();
-  const router = useRouter();
+  const leadOn = useLeadOn();
   const { entry, before } = task;
   const rig = { ...view, model: task.model };
   const keep = (fixed: Changes) => {
@@ -29,7 +28,7 @@ export function FactsFix({ task, changes, view }: { task: Correction; changes: C
     if (Object.keys(next).length === 0) {
       reported(
         record(entry.rig, [{ kind: 'void', body: { target: entry.id } }], 'Withdrawn').then(() =>
-          router.push(`/logbook?rig=${entry.rig}`),
+          leadOn(`/logbook?rig=${entry.rig}`),
         ),
       );
       return;
@@ -39,7 +38,7 @@ export function FactsFix({ task, changes, view }: { task: Correction; changes: C
         entry.rig,
         [{ kind: 'rig.changed', body: { changes: next }, happened: entry.happened, replaces: entry.id }],
         'Corrected',
-      ).then(() => router.push(`/logbook?rig=${entry.rig}`)),
+      ).then(() => leadOn(`/logbook?rig=${entry.rig}`)),
     );
   };
   return (

@@ -1,11 +1,10 @@
 'use client';
 
-import { useRouter } from 'next/navigation';
 import { useEffect, useState, useSyncExternalStore } from 'react';
 import { useForm, useWatch } from 'react-hook-form';
 import type { UnitSystem } from '@/core/quantity';
 import type { RigModel } from '@/core/rig';
-import { useRecord } from '@/features/common';
+import { useRecord, useLeadOn } from '@/features/common';
 import { clearsUnlessInstalled, newId, useFormUnits, useYard } from '@/store';
 import { Button, LinkButton, RigPlan, reported, Mark } from '@/ui';
 import type { SetupEdit } from './edit';
@@ -87,7 +86,7 @@ export function SetupPage({ task }: { task: SetupTask }) {
   // The units that the form was opened in hold until it is closed, whatever another tab is set to.
   const units = useFormUnits();
   const { store } = useYard();
-  const router = useRouter();
+  const leadOn = useLeadOn();
   const record = useRecord();
   const form = useForm<SetupForm>({ defaultValues: initialOf(task, units) });
   const [errors, setErrors] = useState<SetupErrors>({});
@@ -146,7 +145,7 @@ export function SetupPage({ task }: { task: SetupTask }) {
         task.task === 'new' ? `${read.value.model.name} is set up` : 'Changes logged',
       );
     await store.keepDraft(SETUP_DRAFT, key, undefined);
-    router.push(
+    leadOn(
       task.task === 'correct'
         ? `/logbook?rig=${rig}`
         : task.task === 'change'

@@ -1,6 +1,6 @@
 'use client';
 
-import { useRouter, useSearchParams } from 'next/navigation';
+import { useSearchParams } from 'next/navigation';
 import { useEffect, useMemo, useState } from 'react';
 import { msOf } from '@/core/base';
 import { WALKS, type WalkBody, type WalkId } from '@/core/log';
@@ -14,6 +14,7 @@ import {
   WithRig,
   type RigView,
   type Rigs,
+  useLeadOn,
 } from '@/features/common';
 import { newId, usePreferences, useYard } from '@/store';
 import { list, threadsWords, WALK_WORDS } from '@/text';
@@ -151,7 +152,7 @@ function Walking({
 const isWalk = (text: string | null): text is WalkId => (WALKS as readonly string[]).includes(text ?? '');
 
 function OneRig({ view, ready }: { view: RigView; ready: Ready }) {
-  const router = useRouter();
+  const leadOn = useLeadOn();
   const params = useSearchParams();
   const wanted = params.get('walk');
   const { state, change, set } = useKept(WALK_DRAFT, `walk ${view.rig.id}`);
@@ -174,12 +175,12 @@ function OneRig({ view, ready }: { view: RigView; ready: Ready }) {
         change={change}
         onLeave={() => {
           setTakenUp(false);
-          router.push(home);
+          leadOn(home);
         }}
         onSaved={async () => {
           // While the address still asks for a walk, another would begin.
           setEnded(true);
-          router.push(`/?rig=${view.rig.id}`);
+          leadOn(`/?rig=${view.rig.id}`);
           await set(undefined);
         }}
       />
@@ -196,12 +197,12 @@ function OneRig({ view, ready }: { view: RigView; ready: Ready }) {
         reported(
           set(beginWalk(walk, order, store.clock.now()))
             .then(dropPhotos)
-            .then(() => router.push(`${home}&walk=${walk}`)),
+            .then(() => leadOn(`${home}&walk=${walk}`)),
         );
       }}
       onGoOn={() => {
         setTakenUp(true);
-        router.push(`${home}&walk=${draft?.walk ?? 'hitch'}`);
+        leadOn(`${home}&walk=${draft?.walk ?? 'hitch'}`);
       }}
       // Where another walk was asked for by name, that one begins then.
       onDrop={() => reported(set(undefined).then(dropPhotos))}
