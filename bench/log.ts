@@ -31,14 +31,19 @@ function lived(entries: readonly Entry[], round: number, by: number): readonly E
   });
 }
 
-/** A log of some thousand entries in the mix of a real one: the demo's years lived over and over, on its three rigs. */
+/** A log of some thousand entries in the mix of a real one, up to yesterday: the demo's years lived over and over, on its three rigs. */
 export function longLog(count: number): readonly Entry[] {
   const once = demoEntries();
+  const ROUND = 115 * DAY;
   const rounds = Math.ceil(count / (once.length - 10)) + 1;
-  const all = Array.from({ length: rounds }, (_, round) => lived(once, round, round * 115 * DAY)).flat();
-  const log = all.sort(compareEntries).slice(0, count);
-  if (log.length < count) throw new Error(`${log.length} entries, not ${count}`);
-  return log;
+  const end = once.reduce((last, { happened }) => (happened > last ? happened : last), '');
+  // What is logged now comes last, as it does for an owner: into the middle of the log it would be a late entry.
+  const ends = Math.floor(Date.now() / DAY) * DAY - Date.parse(end);
+  const begins = ends - (rounds - 1) * ROUND;
+  const all = Array.from({ length: rounds }, (_, round) => lived(once, round, begins + round * ROUND)).flat();
+  if (all.length < count) throw new Error(`${all.length} entries, not ${count}`);
+  let spare = all.length - count;
+  return all.sort(compareEntries).filter(({ kind }) => ONCE.has(kind) || spare-- <= 0);
 }
 
 /** How many of each kind a log holds, the most first. */
