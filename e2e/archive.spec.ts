@@ -7,8 +7,14 @@ async function told(page: Page): Promise<readonly string[]> {
   await page.goto('/logbook');
   await expect(page.getByRole('heading', { name: 'Logbook' })).toBeVisible();
   const more = page.getByRole('button', { name: 'Earlier entries' });
-  while (await more.isVisible()) await more.click();
-  return page.getByRole('main').getByRole('listitem').allInnerTexts();
+  const entries = page.getByRole('main').getByRole('listitem');
+  await expect(entries.first()).toBeVisible();
+  while (await more.isVisible()) {
+    const seen = await entries.count();
+    await more.click();
+    await expect.poll(() => entries.count()).toBeGreaterThan(seen);
+  }
+  return entries.allInnerTexts();
 }
 
 test('an archive saved here and brought in on an empty profile is the same log, entry for entry', async ({
