@@ -14,6 +14,7 @@ const CORE = [
   'faults',
   'walk',
   'routine',
+  'record',
   'exchange',
   'testing',
 ];

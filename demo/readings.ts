@@ -183,9 +183,9 @@ export function hiveCartFindings(diary: Diary): void {
   picture(diary, '2025-08-20', 'frame-1', 'frame', rust.id, 'wire-brushed');
   picture(diary, '2025-10-11', 'frame-2', 'frame', rust.id, 'at lay-up');
   picture(diary, '2026-03-21', 'frame-3', 'frame', rust.id, 'after the winter');
-  for (const [day, text] of [
+  for (const [day, note] of [
     ['2025-10-11', 'spread a little, no crack'],
     ['2026-03-21', 'deeper, still no crack under the scale; prime it this spring'],
   ] as const)
-    diary.write('finding.seen', at(day, 18), { finding: rust.id, verdict: 'watch', text, of });
+    diary.write('finding.seen', at(day, 18), { finding: rust.id, verdict: 'watch', note, of });
 }

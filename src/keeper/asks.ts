@@ -1,12 +1,14 @@
 import type { Instant } from '@/core/base';
-import { emptyFold, type Entry } from '@/core/log';
+import type { Entry } from '@/core/log';
 import type { RigModel, TirePlace } from '@/core/rig';
 import type { Run } from '@/core/routine';
 import { historyOfReadings, trendsAt, warningsOf } from '@/core/trend';
 import type { Desk } from './desk';
 import type { PhotoRow } from './keeper';
 import type { LONG_ASKS } from './long-asks';
-import { entriesOf, voidsOf, type Draft } from './record';
+import { entriesOf, type Draft } from '@/core/record';
+import { voidsOf } from './record';
+import { newId } from './ids';
 import {
   findingsOfRig,
   findingStory,
@@ -31,7 +33,8 @@ export const ASKS = {
   ) => {
     const acts = ask.drafts.some(({ kind, replaces }) => kind === 'void' || replaces !== undefined);
     // Only what acts on others has to know them.
-    const entries = entriesOf(acts ? await keeper.fold() : emptyFold(), ask.rig, ask.drafts, ask.now);
+    const known = acts ? (await keeper.fold()).entries : [];
+    const entries = entriesOf(known, ask.rig, ask.drafts, ask.now, newId);
     await keeper.append(entries, ask.photos);
     return entries;
   },
@@ -41,8 +44,17 @@ export const ASKS = {
   ) => keeper.append(voidsOf(ask.entries, ask.now, ask.reason)),
   startRun: ({ keeper }: Desk, ask: { run: Run }) => keeper.startRun(ask.run),
   putRun: ({ keeper }: Desk, ask: { run: Run; after: number }) => keeper.putRun(ask.run, ask.after),
-  closeRun: ({ keeper }: Desk, ask: { id: string; entries: readonly Entry[]; drafts: readonly string[] }) =>
-    keeper.closeRun(ask.id, ask.entries, ask.drafts),
+  /** Writes what a card came to, and puts it away with the forms that go with it. */
+  closeRun: (
+    { keeper }: Desk,
+    ask: {
+      id: string;
+      rig: string;
+      drafts: readonly Draft[];
+      now: Instant;
+      forms: readonly string[];
+    },
+  ) => keeper.closeRun(ask.id, entriesOf([], ask.rig, ask.drafts, ask.now, newId), ask.forms),
   dropRun: ({ keeper }: Desk, ask: { id: string }) => keeper.dropRun(ask.id),
   readDraft: ({ keeper }: Desk, ask: { key: string }) => keeper.readDraft(ask.key),
   keepDraft: ({ keeper }: Desk, ask: { key: string; value: unknown }) => keeper.keepDraft(ask.key, ask.value),

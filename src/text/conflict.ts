@@ -7,7 +7,7 @@ const years = (value: unknown) => `${(Math.floor(Number(value) * 10) / 10).toFix
 
 /** What does not agree in a rig, in a clause, and why it matters. */
 export function conflictWords(
-  conflict: Conflict,
+  conflict: Pick<Conflict, 'code' | 'have' | 'want'>,
   system: UnitSystem,
 ): { readonly title: string; readonly why: string } {
   const { have, want } = conflict;

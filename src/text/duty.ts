@@ -5,14 +5,14 @@ import {
   type Duty,
   type DutyRoutine,
   type MeterUse,
-  type PlaceMark,
   type TowReason,
   type TowVerdict,
 } from '@/core/duty';
 import type { UnitSystem } from '@/core/quantity';
 import { isGear, type Place } from '@/core/rig';
-import type { RoutinePlace, SeasonTime } from '@/core/rules';
+import type { RoutinePlace, SeasonTime, PlaceMark } from '@/core/rules';
 import { conflictWords } from './conflict';
+import { findingWords } from './finding';
 import { placeName } from './gear';
 import { capital, count, list, measure, small, thousands, words } from './measure';
 import { BASIS_WORDS } from './rig';
@@ -109,7 +109,7 @@ function whyAlone(duty: Duty, system: UnitSystem, now: Instant): string {
   const { noun } = ROUTINE_WORDS[duty.routine];
   if (duty.deferral) return deferralWords(duty, system, now);
   if (duty.reason === 'finding' && duty.finding)
-    return `Pulled forward by what was found ${day(duty.finding.at, now)}: ${duty.finding.text}.`;
+    return `Pulled forward by what was found ${day(duty.finding.at, now)}: ${findingWords(duty.finding, system)}.`;
   if (duty.reason === 'no-figure')
     return 'How long this hub runs shut is its maker’s figure, and nobody has told it yet.';
   if (!use)
@@ -177,7 +177,7 @@ export function reasonWords(reason: TowReason, system: UnitSystem, now: Instant)
     case 'open-work':
       return `Work on ${spot(reason.work.place)} is open at step ${reason.work.step} of ${reason.work.steps}${reason.work.parked ? `, put down: ${small(reason.work.parked)}` : ''}. Not fit to tow until it is closed.`;
     case 'finding':
-      return `${placeName(reason.finding.place)}: ${reason.finding.text}, seen ${day(reason.finding.at, now)}.`;
+      return `${placeName(reason.finding.place)}: ${findingWords(reason.finding, system)}, seen ${day(reason.finding.at, now)}.`;
     case 'conflict': {
       const { title, why } = conflictWords(reason.conflict, system);
       return `${placeName(reason.conflict.place)}: ${title}. ${why}`;
@@ -227,7 +227,7 @@ function shortOther(reason: OtherReason): string {
 function shortly(reason: TowReason, system: UnitSystem): string {
   if (reason.kind === 'open-work')
     return `work on ${spot(reason.work.place)} is open${reason.work.parked ? `, ${small(reason.work.parked)}` : ''}`;
-  if (reason.kind === 'finding') return `${reason.finding.text}${at(reason.finding.place)}`;
+  if (reason.kind === 'finding') return `${findingWords(reason.finding, system)}${at(reason.finding.place)}`;
   if (reason.kind === 'conflict')
     return `${conflictWords(reason.conflict, system).title}${at(reason.conflict.place)}`;
   const { routine, place } = reason.duty;

@@ -4,6 +4,7 @@ import type { UnitSystem } from '@/core/quantity';
 import type { RoutinePlace } from '@/core/rules';
 import { factAt, isGear, type FactId, type FactValue, type PartKind, type RigKind } from '@/core/rig';
 import { dayInFull, minutes } from './dates';
+import { findingWords } from './finding';
 import { gradeWords, SUBJECT_WORDS } from './grades';
 import { capital, count, list, measure, small } from './measure';
 import { readingName } from './readings';
@@ -269,7 +270,7 @@ export function entryWords(
       };
     case 'finding.opened':
       return {
-        title: `${placeName(entry.body.place)}: ${entry.body.text}`,
+        title: `${placeName(entry.body.place)}: ${findingWords(entry.body, system)}`,
         lines: [SEVERITY[entry.body.verdict]],
       };
     case 'finding.closed':
@@ -277,7 +278,14 @@ export function entryWords(
     case 'finding.seen':
       return {
         title: `Seen again: ${titleOf(entry.body.finding) ?? 'a finding'}`,
-        lines: [SEVERITY[entry.body.verdict], ...(entry.body.text ? [entry.body.text] : [])],
+        lines: [
+          SEVERITY[entry.body.verdict],
+          ...(entry.body.note
+            ? [entry.body.note]
+            : entry.body.of
+              ? [capital(findingWords(entry.body, system))]
+              : []),
+        ],
       };
     case 'walk':
     case 'reading':

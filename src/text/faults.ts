@@ -1,7 +1,6 @@
 import type {
   BrakeCircuit,
   Cause,
-  Fault,
   FaultKind,
   Lamp,
   Shows,
@@ -10,7 +9,7 @@ import type {
   TestKind,
   Wiring,
 } from '@/core/faults';
-import { list, words } from './measure';
+import { capital, list, small, words } from './measure';
 
 export const LAMP_WORDS: Record<Lamp, string> = {
   left: 'Left lamp',
@@ -109,18 +108,43 @@ const FAULTS: Record<FaultKind, FaultWords> = {
 
 const SIDES = { left: 'Left', right: 'Right' } as const;
 
-function faultName(fault: Fault): string {
-  const where = fault.at ? LAMP_WORDS[fault.at] : fault.side ? SIDES[fault.side] : undefined;
-  const { name } = FAULTS[fault.kind];
-  return where ? `${where}: ${name}` : name.charAt(0).toUpperCase() + name.slice(1);
+/** Kinds that are met on a whole side rather than at a lamp. */
+const OF_A_SIDE: ReadonlySet<FaultKind> = new Set([
+  'ground',
+  'branch-running',
+  'branch-bright',
+  'pin-bright',
+  'tow-bright',
+]);
+
+/** A fault by its id, such as `socket@left`: what, and at which lamp or side. */
+function faultName(id: string): string {
+  const [kind, at] = id.split('@') as [FaultKind, Lamp | undefined];
+  const { name } = FAULTS[kind] ?? FAULTS.unknown;
+  if (at === undefined) return capital(name);
+  return `${OF_A_SIDE.has(kind) ? SIDES[at as keyof typeof SIDES] : LAMP_WORDS[at]}: ${name}`;
+}
+
+/** Some faults at once, in a clause. */
+export function faultsWords(ids: readonly string[]): string {
+  return list(ids.map((id, i) => (i === 0 ? faultName(id) : small(faultName(id)))));
+}
+
+/** The lamps that failed, by function: `left lamp running and plate lamp running`. */
+export function lampsFailedWords(
+  cells: readonly { readonly lamp: string; readonly shows: string }[],
+): string {
+  const said = cells.map(
+    ({ lamp, shows }) => `${small(LAMP_WORDS[lamp as Lamp])} ${small(SHOWS_WORDS[shows as Shows])}`,
+  );
+  return list([...new Set(said)].slice(0, 6));
 }
 
 /** A cause in words: what, where to look and do. */
 export function causeWords({ faults }: Cause): FaultWords {
   const first = faults[0];
-  const name = list(faults.map((fault, i) => (i === 0 ? faultName(fault) : faultName(fault).toLowerCase())));
   return {
-    name,
+    name: faultsWords(faults.map(({ id }) => id)),
     where:
       [...new Set(faults.map((fault) => FAULTS[fault.kind].where))].join(' ') ||
       (first ? FAULTS[first.kind].where : ''),
@@ -174,37 +198,38 @@ export function testWords({ test, side }: TestAt): TestWords {
   return TEST_WORDS[test](side ?? 'dark');
 }
 
+/** What a measured brake current says. */
+export function circuitSaid(fault: string, pull: number, of: number): string {
+  switch (fault as BrakeCircuit['fault']) {
+    case 'all-pull':
+      return `All ${words(of, 'magnet')} pull.`;
+    case 'none':
+      return 'No magnet pulls.';
+    case 'side-or-axle':
+      return `${words(pull, 'magnet')} of ${words(of, 'magnet')} pull: half of them.`;
+    case 'some':
+      return `${words(pull, 'magnet')} of ${words(of, 'magnet')} pull.`;
+    case 'high-resistance':
+      return 'The current lies between two counts: a poor joint rather than a dead magnet.';
+    case 'too-much':
+      return 'More current than all magnets can draw: a short.';
+  }
+}
+
 /** A measured brake current in words: what it says and where to look. */
 export function circuitWords(circuit: BrakeCircuit): { readonly said: string; readonly where: string } {
   const { count, of, full, fault } = circuit;
   const all = `${of} magnets would draw ${full.toFixed(1)} A.`;
-  switch (fault) {
-    case 'all-pull':
-      return { said: `All ${words(of, 'magnet')} pull.`, where: all };
-    case 'none':
-      return {
-        said: 'No magnet pulls.',
-        where: `${all} Look at the controller’s fuse, the brake pin of the plug, and the ground.`,
-      };
-    case 'side-or-axle':
-      return {
-        said: `${words(count, 'magnet')} of ${words(of, 'magnet')} pull: half of them.`,
-        where: `${all} Half is a whole axle or side: look at the wire between the axles, then at its splices.`,
-      };
-    case 'some':
-      return {
-        said: `${words(count, 'magnet')} of ${words(of, 'magnet')} pull.`,
-        where: `${all} Measure each magnet at its wires: the one that is open or far off its figure.`,
-      };
-    case 'high-resistance':
-      return {
-        said: 'The current lies between two counts: a poor joint rather than a dead magnet.',
-        where: `${all} Look at splices and the ground; wiggle them while someone reads.`,
-      };
-    case 'too-much':
-      return {
-        said: 'More current than all magnets can draw: a short.',
-        where: `${all} A wire rubbed through, often inside the axle tube, or a shorted magnet. Do not tow on it: the fuse goes next.`,
-      };
-  }
+  return { said: circuitSaid(fault, count, of), where: `${all} ${CIRCUIT_LOOK[fault]}`.trim() };
 }
+
+/** Where to look after a measured brake current. */
+const CIRCUIT_LOOK: Record<BrakeCircuit['fault'], string> = {
+  'all-pull': '',
+  none: 'Look at the controller\u2019s fuse, the brake pin of the plug, and the ground.',
+  'side-or-axle': 'Half is a whole axle or side: look at the wire between the axles, then at its splices.',
+  some: 'Measure each magnet at its wires: the one that is open or far off its figure.',
+  'high-resistance': 'Look at splices and the ground; wiggle them while someone reads.',
+  'too-much':
+    'A wire rubbed through, often inside the axle tube, or a shorted magnet. Do not tow on it: the fuse goes next.',
+};

@@ -1,45 +1,84 @@
-import type { Grounds } from '@/core/log';
+import type { Evidence, FindingState, Found } from '@/core/log';
+import type { Conflict, JudgedReading } from '@/core/judge';
+import { isJudged } from '@/core/judge';
 import type { UnitSystem } from '@/core/quantity';
-import type { RaisedFinding } from '@/core/routine';
-import { stepName } from './steps/name';
-import { gradeWords, SUBJECT_WORDS } from './grades';
-import { capital, measure, small } from './measure';
+import type { BranchId } from '@/core/routine';
+import type { Trend } from '@/core/trend';
+import { BRANCH_WORDS } from './branches';
 import { conflictWords } from './conflict';
-import { THICKENER_WORDS } from './rig';
-import { readingName } from './readings';
-import { readingValue } from './reading-value';
+import { circuitSaid, faultsWords, lampsFailedWords } from './faults';
+import { gradeWords, SUBJECT_WORDS } from './grades';
 import { readingAgainst, readingAmount } from './judged';
+import { capital, measure, small } from './measure';
+import { readingValue } from './reading-value';
+import { readingName } from './readings';
+import { THICKENER_WORDS } from './rig';
+import { gradesFor } from './survey';
+import { lookName } from './walk';
 
-/** A finding that work left behind, in words for the log. */
-export function raisedWords(finding: RaisedFinding, system: UnitSystem): string {
-  switch (finding.cause) {
-    case 'said':
-      return finding.text;
-    case 'grade':
-      return `${SUBJECT_WORDS[finding.subject].name}: ${gradeWords(finding.subject, finding.grade).toLowerCase()}`;
-    case 'reading':
-      return `${readingName(finding.what)} ${readingAmount(finding.what, finding.value, system)}, ${readingAgainst(finding, system)}`;
-    case 'mixed':
-      return `${small(THICKENER_WORDS[finding.grease])} was pumped onto ${small(THICKENER_WORDS[finding.inside])}: they do not mix, clean the hub out and repack it`;
-    case 'tire-code':
-      return conflictWords(finding.conflict, system).title;
-    case 'came-off':
-      return `the tire that came off ${finding.from} is ${finding.why === 'flat' ? 'flat or damaged' : 'worn out'}: no spare until it is repaired or renewed`;
-    case 'left':
-      return `work left at “${stepName(finding.step)}”: ${finding.reason}`;
-    case 'end-play': {
-      const { min, max } = finding.window;
-      const window = `${measure(min, 'length', system)} to ${measure(max, 'length', system)}`;
-      return `nut left at ${measure(finding.play, 'length', system)} end play, outside ${window}`;
-    }
-  }
+/** A judged reading with what it was held against. */
+function heldWords(
+  what: JudgedReading,
+  value: number,
+  { against, by, cold }: NonNullable<Extract<Evidence, { what: string }>['held']>,
+  system: UnitSystem,
+): string {
+  const came = cold === undefined ? '' : ` read warm, about ${readingAmount(what, cold, system)} cold`;
+  return `${readingAmount(what, value, system)}${came}; ${readingAgainst({ what, against, by }, system)}`;
 }
 
-/** A lug recheck that was not clear, in words for the log. */
-export const RECHECK_FINDING = {
-  'recheck-moved-again': 'lug nuts moved at two looks in a row: find out why',
-  'recheck-loose': 'a lug nut was loose by hand: look at studs and holes',
-} as const;
+/** What readings warn of over time, in a clause; their figures stand with the readings. */
+const TREND_SAID: Record<Trend['kind'], string> = {
+  leak: 'loses pressure from reading to reading',
+  heat: 'hub runs warmer over its mate than it used to',
+  wear: 'wears down before its time',
+  nuts: 'lug nuts do not stay tight',
+  strokes: 'takes more grease than its mates',
+  play: 'end play grows',
+};
+
+/** What a finding rests on, in a clause. */
+function evidenceWords(of: Evidence, system: UnitSystem): string {
+  if ('subject' in of) {
+    if (!of.lamps) return `${SUBJECT_WORDS[of.subject].name}: ${small(gradeWords(of.subject, of.grade))}`;
+    const likely = of.faults && of.faults.length > 0 ? `; likely ${small(faultsWords(of.faults))}` : '';
+    return `${lampsFailedWords(of.lamps)} failed${likely}`;
+  }
+  if ('what' in of) {
+    const name = of.what === 'pressure' ? 'pressure' : small(readingName(of.what));
+    return isJudged(of.what) && of.held
+      ? `${name} ${heldWords(of.what, of.value, of.held, system)}`
+      : `${name} ${readingValue(of.what, of.value, system)}`;
+  }
+  if ('trend' in of) return TREND_SAID[of.trend as Trend['kind']] ?? 'its readings over time';
+  if ('endPlay' in of) {
+    const { min, max } = of.window;
+    const window = `${measure(min, 'length', system)} to ${measure(max, 'length', system)}`;
+    return `nut left at ${measure(of.endPlay, 'length', system)} end play, outside ${window}`;
+  }
+  if ('amps' in of) return `brake circuit ${of.amps} A: ${small(circuitSaid(of.circuit, of.pull, of.of))}`;
+  if ('branch' in of) return BRANCH_WORDS[of.branch as BranchId]?.kept ?? of.branch;
+  if ('leftAt' in of) return `work left at \u201c${of.leftAt.replaceAll('-', ' ')}\u201d`;
+  if ('grease' in of)
+    return `${small(THICKENER_WORDS[of.grease])} was pumped onto ${small(THICKENER_WORDS[of.onto])}: they do not mix, clean the hub out and repack it`;
+  if ('tire' in of)
+    return `the tire that came off ${of.cameOff} is ${of.tire === 'flat' ? 'flat or damaged' : 'worn out'}: no spare until it is repaired or renewed`;
+  if ('tireCode' in of)
+    return conflictWords({ code: of.tireCode as Conflict['code'], have: of.have, want: of.want }, system)
+      .title;
+  if ('guess' in of) return `torqued to a guess, ${measure(of.guess, 'torque', system)}: torque to figure`;
+  if ('notRight' in of) return `${small(lookName(of.notRight))}: not right`;
+  return small(gradesFor(of.condition as Parameters<typeof gradesFor>[0])[of.judged]);
+}
+
+/** A finding in a clause: in its owner's own words, or by what it rests on, with what was said beside it. */
+export function findingWords(
+  { text, note, of }: Pick<FindingState | Found, 'text' | 'note' | 'of'>,
+  system: UnitSystem,
+): string {
+  const said = text ?? (of ? evidenceWords(of, system) : 'not right');
+  return note ? `${said}. ${note}` : said;
+}
 
 const FORBIDS: Record<'watch' | 'due' | 'stop', string> = {
   watch: 'It may be towed. Look again at the first stop, and at every walk.',
@@ -60,13 +99,13 @@ export const RAISED_WORDS = {
 
 /** What a finding rests on, and the rule behind it. */
 export function groundsWords(
-  of: Grounds | undefined,
+  of: Evidence | undefined,
   system: UnitSystem,
 ): { readonly said: string; readonly source: string } | undefined {
   if (!of) return undefined;
   if ('subject' in of)
     return {
-      said: `${capital(SUBJECT_WORDS[of.subject].name)}: ${gradeWords(of.subject, of.grade).toLowerCase()}.`,
+      said: `${capital(SUBJECT_WORDS[of.subject].name)}: ${small(gradeWords(of.subject, of.grade))}.`,
       source: 'Graded by look or feel; trade default',
     };
   if ('what' in of)
@@ -74,5 +113,9 @@ export function groundsWords(
       said: `${capital(readingName(of.what))}: ${readingValue(of.what, of.value, system)}.`,
       source: 'A reading held against its figure',
     };
-  return { said: 'Seen in its readings over time.', source: 'A trend, before its plain limit' };
+  if ('trend' in of)
+    return { said: 'Seen in its readings over time.', source: 'A trend, before its plain limit' };
+  if ('endPlay' in of || 'amps' in of)
+    return { said: `${capital(evidenceWords(of, system))}.`, source: 'A reading held against its figure' };
+  return undefined;
 }

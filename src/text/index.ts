@@ -73,7 +73,6 @@ export {
   takenWords,
   UNJUDGED_WORDS,
   WALK_WORDS,
-  walkFindingText,
   zoneNote,
   zoneTitle,
 } from './walk';
@@ -90,7 +89,7 @@ export {
   testWords,
   WIRING_WORDS,
 } from './faults';
-export { forbidsWords, groundsWords, raisedWords, RAISED_WORDS, RECHECK_FINDING } from './finding';
+export { findingWords, forbidsWords, groundsWords, RAISED_WORDS } from './finding';
 export { layOut, type Item, type LaidOut } from './tools';
 export {
   FACT_GROUP_WORDS,

@@ -1,3 +1,4 @@
+import { foundOnWalk } from '@/core/record';
 import { faultsOf, TESTS, type TestKind } from '@/core/faults';
 import { leadsFor, type LeadCode } from '@/core/judge';
 import { emptyRig, makeEntry, WALKS, type EntryOf, type Kind } from '@/core/log';
@@ -33,7 +34,7 @@ import {
   testWords,
   trendWords,
   WALK_WORDS,
-  walkFindingText,
+  findingWords,
   zoneTitle,
 } from '.';
 
@@ -73,7 +74,8 @@ test('a finding of a walk says what, how bad by which figure, and its owner’s 
     'cap@2R': { as: 'not-right' },
   };
   const judged = judgeWalk(hitch, answers, { rig, model, house: HOUSE_DEFAULT, around: { tires: 'cold' } });
-  const said = judged.map((one) => walkFindingText(one, 'us'));
+  const found = judged.flatMap((one) => foundOnWalk(one, model, HOUSE_DEFAULT) ?? []);
+  const said = found.map((one) => findingWords(one, 'us'));
   expect(said).toEqual(
     expect.arrayContaining([
       'tire wall: cut to the fabric. outside, a hand wide',
@@ -81,8 +83,8 @@ test('a finding of a walk says what, how bad by which figure, and its owner’s 
       'cap: not right',
     ]),
   );
-  for (const one of judged)
-    for (const system of SYSTEMS) expect(walkFindingText(one, system)).not.toMatch(BROKEN);
+  for (const one of found)
+    for (const system of SYSTEMS) expect(findingWords(one, system)).not.toMatch(BROKEN);
 });
 
 test('a low tire of a cold morning is told to be the weather, and to be set all the same', () => {
@@ -339,10 +341,13 @@ describe('in the log', () => {
       how: 'alone',
       results: [{ lamp: 'left', shows: 'brake', result: 'out' }],
       tests: [],
-      cause: { fault: 'Left lamp: bulb', sure: 0.83 },
+      cause: { faults: ['bulb-both@left'], sure: 0.83 },
     });
     expect(lamps.title).toBe('Lamps tested: 1 failure');
-    expect(lamps.lines).toEqual([`${LAMP_WORDS.left}, brake: out`, 'Likely: Left lamp: bulb (83 %)']);
+    expect(lamps.lines).toEqual([
+      `${LAMP_WORDS.left}, brake: out`,
+      'Likely: Left lamp: bulb burnt out or loose (83 %)',
+    ]);
     expect(
       told('photo', {
         hash: 'a'.repeat(64),
@@ -363,7 +368,7 @@ describe('in the log', () => {
     });
     expect(opinion.title).toBe('2R, a shop: new hub');
     expect(opinion.lines).toEqual(['On: a look', 'Quoted 640.00 USD', 'Decided: open it first']);
-    expect(told('finding.seen', { finding: stamp.id, verdict: 'watch', text: 'the same' })).toEqual({
+    expect(told('finding.seen', { finding: stamp.id, verdict: 'watch', note: 'the same' })).toEqual({
       title: 'Seen again: Rust scale',
       lines: ['Watch', 'the same'],
     });

@@ -3,7 +3,7 @@ import type { Lamp, Shows } from '@/core/faults';
 import type { UnitSystem } from '@/core/quantity';
 import type { EntryWords } from './entry-words';
 import { gradeWords, SUBJECT_WORDS } from './grades';
-import { LAMP_WORDS, SHOWS_WORDS, SIGHT_WORDS } from './faults';
+import { faultsWords, LAMP_WORDS, SHOWS_WORDS, SIGHT_WORDS } from './faults';
 import { placeName } from './gear';
 import { capital, count, list, measure, small } from './measure';
 import { readingName } from './readings';
@@ -91,7 +91,11 @@ function lightsWords({ body }: EntryOf<'lights'>): EntryWords {
         ({ lamp, shows, result }) =>
           `${LAMP_WORDS[lamp as Lamp] ?? lamp}, ${small(SHOWS_WORDS[shows as Shows] ?? shows)}: ${small(SIGHT_WORDS[result])}`,
       ),
-      ...(body.cause ? [`Likely: ${body.cause.fault} (${Math.round(body.cause.sure * 100)} %)`] : []),
+      ...(body.cause
+        ? [
+            `Likely: ${body.cause.said ?? faultsWords(body.cause.faults)} (${Math.round(body.cause.sure * 100)} %)`,
+          ]
+        : []),
       ...(body.note ? [body.note] : []),
     ],
   };

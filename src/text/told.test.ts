@@ -6,7 +6,7 @@ import {
   compileWords,
   entryWords,
   parseWords,
-  raisedWords,
+  findingWords,
   ruleWords,
   tapWords,
   tripWords,
@@ -160,14 +160,20 @@ describe('judgements as they are told', () => {
   });
 
   test('a finding that work left behind names the reading and the window', () => {
-    const told = raisedWords(
-      { cause: 'end-play', place: '1L', verdict: 'due', play: inch(0.018), window: endPlayWindow({}) },
-      'us',
-    );
-    expect(told).toBe('nut left at 0.018 in end play, outside 0.001 in to 0.010 in');
     expect(
-      raisedWords({ cause: 'grade', place: '1L', verdict: 'due', subject: 'lining', grade: 'greasy' }, 'us'),
-    ).toBe('lining: greasy');
+      findingWords({ of: { endPlay: inch(0.018), window: { min: inch(0.001), max: inch(0.01) } } }, 'us'),
+    ).toBe('nut left at 0.018 in end play, outside 0.001 in to 0.010 in');
+    expect(findingWords({ of: { subject: 'lining', grade: 'greasy' } }, 'us')).toBe('lining: greasy');
+    expect(findingWords({ of: { leftAt: 'hub-off' }, note: 'no seal to be had' }, 'us')).toBe(
+      'work left at \u201chub off\u201d. no seal to be had',
+    );
+  });
+
+  test('figures of a finding follow the units of whoever reads them; own words stay as they are', () => {
+    const of = { what: 'hub-temp', value: toSI(150, '°F'), held: { against: toSI(133, '°F') } } as const;
+    expect(findingWords({ of }, 'us')).toBe('hub 150 °F; watched or worse over 133 °F');
+    expect(findingWords({ of }, 'metric')).toBe('hub 66 °C; watched or worse over 56 °C');
+    expect(findingWords({ text: 'hums at 40 mph', of }, 'metric')).toBe('hums at 40 mph');
   });
 });
 

@@ -4,7 +4,8 @@ import type { Contradiction, TakenProblem } from '@/core/judge';
 import type { UnitSystem } from '@/core/quantity';
 import type { WalkId } from '@/core/log';
 import { isWheelEnd, type Place, type RigModel } from '@/core/rig';
-import type { Go, GoReason, Judged, LookId, Stop, System, Unjudged, WalkItem } from '@/core/walk';
+import type { GoReason, Judged, LookId, Stop, System, Unjudged, WalkItem } from '@/core/walk';
+import type { Go } from '@/core/rules';
 import { gradeWords, SUBJECT_WORDS } from './grades';
 import { placeName } from './gear';
 import { GEAR_LOOKS } from './gear-looks';
@@ -91,6 +92,11 @@ export function itemWords({ look, place }: Pick<WalkItem, 'look' | 'place'>): Lo
   return { name: placeName(place), clear };
 }
 
+/** What is looked at, by its id. */
+export function lookName(look: string): string {
+  return look in LOOK_WORDS ? LOOK_WORDS[look as keyof typeof LOOK_WORDS].name : 'Looked at';
+}
+
 /** An item with its place, as it stands in a list. */
 function itemTitle(item: Pick<WalkItem, 'look' | 'place'>): string {
   const { name } = itemWords(item);
@@ -140,19 +146,6 @@ export function judgedWords(
   return {
     said: grade ? gradeWords(item.subject, grade) : (answer.words ?? 'Not right; nobody has said how'),
   };
-}
-
-/** A finding of a walk in words for the log. */
-export function walkFindingText(judged: Judged, system: UnitSystem): string {
-  const { item, answer } = judged;
-  const own = answer.words?.trim();
-  const { name } = itemWords(item);
-  const said = judged.judgement
-    ? judged.judgement.rule === 'reading'
-      ? `${small(name)} ${judgedWords(judged, system).said.replace(/\.$/, '')}`
-      : `${SUBJECT_WORDS[item.subject].name}: ${small(gradeWords(item.subject, answer.grade ?? ''))}`
-    : `${small(name)}: not right`;
-  return own ? `${said}. ${own}` : said;
 }
 
 /** One reason for a decision to go or not. */

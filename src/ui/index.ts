@@ -10,7 +10,7 @@ export { Settled } from './primitives/settled';
 export { useOnce } from './primitives/use-once';
 export { SheetForm } from './primitives/sheet-form';
 export { Stepper } from './primitives/stepper';
-export { Mark, markColor, markOf } from './mark';
+export { Mark, markColor } from './mark';
 export { Tape } from './tape';
 export { cx } from './cx';
 export { Toasts } from './toasts';

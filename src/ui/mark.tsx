@@ -1,5 +1,4 @@
-import type { PlaceMark } from '@/core/duty';
-import type { Verdict } from '@/core/rules';
+import type { PlaceMark } from '@/core/rules';
 import { MARK_WORDS } from '@/text';
 import { cx } from './cx';
 
@@ -38,13 +37,6 @@ const SHAPE: Record<PlaceMark, React.ReactNode> = {
     </>
   ),
 };
-
-const OF_VERDICT: Record<Verdict, PlaceMark> = { clear: 'clear', watch: 'soon', due: 'due', stop: 'stop' };
-
-/** The mark of a verdict. */
-export function markOf(verdict: Verdict): PlaceMark {
-  return OF_VERDICT[verdict];
-}
 
 /** A state as a shape: open ring, half ring, dashed ring, diamond, octagon with a bar. A word stands beside it, or is read out. */
 export function Mark({

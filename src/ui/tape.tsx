@@ -1,4 +1,4 @@
-import type { PlaceMark } from '@/core/duty';
+import type { PlaceMark } from '@/core/rules';
 
 const WIDTH = 300;
 const TICKS = 40;

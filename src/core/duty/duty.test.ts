@@ -241,7 +241,10 @@ describe('the tow verdict', () => {
   test('a wheel end shows the gravest of its own', () => {
     const rig = rigOf(...fresh, finding(2, 'stop'));
     const duties = dutiesOf(rig, day(3));
-    expect(placeState(rig, '1L', duties, [])).toMatchObject({ mark: 'stop', finding: 'seal weeps' });
+    expect(placeState(rig, '1L', duties, [])).toMatchObject({
+      mark: 'stop',
+      finding: { text: 'seal weeps' },
+    });
     expect(placeState(rig, '1R', duties, [])).toMatchObject({ mark: 'clear' });
     expect(placeState(rig, '1R', duties, [{ ...work, place: '1R' }])).toMatchObject({ mark: 'stop' });
   });

@@ -18,6 +18,8 @@ import {
   routineDef,
   ROUTINES,
   STOP_SHARE,
+  DUTY_SCALE,
+  type DutyVerdict,
   type HouseRules,
   type IntervalContext,
   type Matter,
@@ -26,9 +28,6 @@ import {
   type SeasonDates,
 } from '../rules';
 import { meterUse, pullUse, share, SLACK, standingOf, type MeterUse } from './meter-use';
-
-/** How pressing a duty is. */
-export type DutyVerdict = 'clear' | 'soon' | 'unknown' | 'due' | 'overdue';
 
 /** Routines by interval, and the rechecks that a refit leaves behind. */
 export type DutyRoutine = RoutineId | 'lug-recheck';
@@ -58,7 +57,7 @@ export interface Duty {
   readonly deferral?: Deferral | undefined;
 }
 
-const WEIGHT: Record<DutyVerdict, number> = { clear: 0, soon: 1, unknown: 2, due: 3, overdue: 4 };
+const weigh = DUTY_SCALE.rank;
 const MATTER: Record<Matter, number> = { safety: 2, moment: 1, upkeep: 0 };
 const STANDING = [
   { verdict: 'clear', reason: 'within' },
@@ -193,9 +192,9 @@ function routineDuty(
   );
   const base = { id, routine, place, matter, governing, meters, from: counted?.from };
   if (off === 'past-stop') return { ...base, verdict: 'overdue', reason: 'past-stop', deferral };
-  if (off === 'put-off' && WEIGHT[stands.verdict] >= WEIGHT.due)
+  if (off === 'put-off' && weigh(stands.verdict) >= weigh('due'))
     return { ...base, verdict: 'soon', reason: 'deferred', deferral };
-  if (finding && WEIGHT[stands.verdict] < WEIGHT.due)
+  if (finding && weigh(stands.verdict) < weigh('due'))
     return { ...base, verdict: 'due', reason: 'finding', finding };
   return { ...base, ...stands };
 }
@@ -236,7 +235,7 @@ function containedIn(duty: Duty, pressing: readonly Duty[]): Duty {
     if (!def.subsumes.some((id) => id === duty.routine)) continue;
     // A part whose age nobody knows is dated, not renewed; and what is only upkeep never stands for what is more.
     const weak = (def.ofPart && verdict === 'unknown') || MATTER[matter] < MATTER[duty.matter];
-    if (!weak && WEIGHT[verdict] >= WEIGHT[duty.verdict]) return { ...duty, within: routine };
+    if (!weak && weigh(verdict) >= weigh(duty.verdict)) return { ...duty, within: routine };
   }
   return duty;
 }
@@ -264,13 +263,13 @@ export function dutiesOf(
       .map((place) => routineDuty(rig, routine, place, about, now)),
   );
   const all = [...rechecks, ...routines];
-  const pressing = all.filter((duty) => WEIGHT[duty.verdict] >= WEIGHT.unknown);
+  const pressing = all.filter((duty) => weigh(duty.verdict) >= weigh('unknown'));
   const nearness = (duty: Duty) => (duty.governing ? share(duty.governing) : 1);
   return all
     .map((duty) => containedIn(duty, pressing))
     .sort(
       (a, b) =>
-        WEIGHT[b.verdict] - WEIGHT[a.verdict] ||
+        weigh(b.verdict) - weigh(a.verdict) ||
         MATTER[b.matter] - MATTER[a.matter] ||
         nearness(b) - nearness(a),
     );
@@ -281,7 +280,7 @@ export function raised(before: readonly Duty[], after: readonly Duty[]): readonl
   const was = new Map(before.map((duty) => [duty.id, duty]));
   return after.filter((duty) => {
     const old = was.get(duty.id);
-    return WEIGHT[duty.verdict] > WEIGHT[old?.verdict ?? 'clear'];
+    return weigh(duty.verdict) > weigh(old?.verdict ?? 'clear');
   });
 }
 

@@ -2,18 +2,9 @@
  * Duty: what is due, why, and what stands between a rig and the road. Derived
  * from a rig's state at a moment; nothing is stored.
  */
-export {
-  dutiesOf,
-  moved,
-  raised,
-  stopLimit,
-  type Duty,
-  type DutyReason,
-  type DutyRoutine,
-  type DutyVerdict,
-} from './duty';
-export { jobsIn, towVerdict, type Fitness, type OpenWork, type TowReason, type TowVerdict } from './tow';
-export { placeState, type PlaceMark, type PlaceState } from './place-state';
+export { dutiesOf, moved, raised, stopLimit, type Duty, type DutyReason, type DutyRoutine } from './duty';
+export { jobsIn, towVerdict, type OpenWork, type TowReason, type TowVerdict } from './tow';
+export { placeState, type PlaceState } from './place-state';
 export { tripOutlook, type Outlook, type OutlookTrip } from './outlook';
 export { seasonChapters, type Chapter, type ChapterItem } from './chapters';
 export type { MeterUse } from './meter-use';

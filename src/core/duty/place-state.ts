@@ -1,25 +1,19 @@
 import type { Conflict } from '../judge';
-import type { RigState } from '../log';
+import type { FindingState, RigState } from '../log';
 import type { Place } from '../rig';
+import { MARK_SCALE, markOfDuty, markOfVerdict, type PlaceMark } from '../rules';
 import type { Duty } from './duty';
 import type { OpenWork } from './tow';
-
-/** The mark of a place; what each looks like is the interface's. */
-export type PlaceMark = 'clear' | 'soon' | 'unknown' | 'due' | 'stop';
 
 /** How a place stands, and the one thing behind it. */
 export interface PlaceState<P extends Place = Place> {
   readonly place: P;
   readonly mark: PlaceMark;
   readonly duty?: Duty;
-  readonly finding?: string;
+  readonly finding?: FindingState;
   readonly conflict?: Conflict;
   readonly open?: OpenWork;
 }
-
-const WEIGHT: Record<PlaceMark, number> = { clear: 0, soon: 1, unknown: 2, due: 3, stop: 4 };
-const OF_FINDING = { watch: 'soon', due: 'due', stop: 'stop' } as const;
-const OF_DUTY = { clear: 'clear', soon: 'soon', unknown: 'unknown', due: 'due', overdue: 'due' } as const;
 
 /** The state of one place: the gravest of the work open at it, its findings, what does not agree there, and its duties. */
 export function placeState<P extends Place>(
@@ -38,16 +32,17 @@ export function placeState<P extends Place>(
       .map((work) => ({ place, mark: 'stop' as const, open: work })),
     ...Object.values(rig.findings)
       .filter((finding) => finding.place === place)
-      .map((finding) => ({ place, mark: OF_FINDING[finding.verdict], finding: finding.text })),
+      .map((finding) => ({ place, mark: markOfVerdict(finding.verdict), finding })),
     ...conflicts
       .filter((conflict) => conflict.place === place)
-      .map((conflict) => ({ place, mark: OF_FINDING[conflict.verdict], conflict })),
-    ...own.filter((duty) => !waits(duty)).map((duty) => ({ place, mark: OF_DUTY[duty.verdict], duty })),
+      .map((conflict) => ({ place, mark: markOfVerdict(conflict.verdict), conflict })),
+    ...own.filter((duty) => !waits(duty)).map((duty) => ({ place, mark: markOfDuty(duty.verdict), duty })),
   ];
   // Upkeep that nobody has a record of is worth a word only where there is nothing else to say.
-  if (states.length === 0) states.push(...own.map((duty) => ({ place, mark: OF_DUTY[duty.verdict], duty })));
+  if (states.length === 0)
+    states.push(...own.map((duty) => ({ place, mark: markOfDuty(duty.verdict), duty })));
   const worst = states.reduce<PlaceState<P> | undefined>(
-    (first, next) => (!first || WEIGHT[next.mark] > WEIGHT[first.mark] ? next : first),
+    (first, next) => (!first || MARK_SCALE.rank(next.mark) > MARK_SCALE.rank(first.mark) ? next : first),
     undefined,
   );
   return worst ?? { place, mark: 'unknown' };

@@ -1,10 +1,14 @@
 import type { Conflict } from '../judge';
 import type { FindingState, RigState } from '../log';
-import { routineDef, type RoutinePlace } from '../rules';
+import {
+  FITNESS_SCALE,
+  fitnessOfSafety,
+  fitnessOfVerdict,
+  routineDef,
+  type Fitness,
+  type RoutinePlace,
+} from '../rules';
 import type { Duty } from './duty';
-
-/** May it be towed: yes, yes after some work, no, or nobody can say. */
-export type Fitness = 'fit' | 'after' | 'unknown' | 'not';
 
 /** Work begun on the bench and not closed. */
 export interface OpenWork {
@@ -31,22 +35,11 @@ export interface TowVerdict {
   readonly reasons: readonly TowReason[];
 }
 
-const WEIGHT: Record<Fitness, number> = { fit: 0, after: 1, unknown: 2, not: 3 };
-
-const OF_FINDING = { watch: 'fit', due: 'after', stop: 'not' } as const;
-const OF_SAFETY = {
-  clear: undefined,
-  soon: 'fit',
-  unknown: 'unknown',
-  due: 'after',
-  overdue: 'after',
-} as const;
-
 /** What a duty says of towing; nothing where it is only upkeep that can wait, or a finding says it already. */
 function fitnessOf(duty: Duty): Fitness | undefined {
   if (duty.reason === 'finding' || duty.within) return undefined;
   if (duty.reason === 'no-figure') return 'fit';
-  if (duty.matter === 'safety') return OF_SAFETY[duty.verdict];
+  if (duty.matter === 'safety') return fitnessOfSafety(duty.verdict);
   return duty.verdict === 'due' || duty.verdict === 'overdue' ? 'fit' : undefined;
 }
 
@@ -63,12 +56,12 @@ export function towVerdict(
       .map((work): TowReason => ({ kind: 'open-work', fitness: 'not', work })),
     ...Object.values(rig.findings).map((finding): TowReason => ({
       kind: 'finding',
-      fitness: OF_FINDING[finding.verdict],
+      fitness: fitnessOfVerdict(finding.verdict),
       finding,
     })),
     ...conflicts.map((conflict): TowReason => ({
       kind: 'conflict',
-      fitness: OF_FINDING[conflict.verdict],
+      fitness: fitnessOfVerdict(conflict.verdict),
       conflict,
     })),
     ...duties.flatMap((duty): TowReason[] => {
@@ -76,7 +69,7 @@ export function towVerdict(
       return fitness ? [{ kind: 'duty', fitness, duty }] : [];
     }),
   ];
-  const ordered = reasons.sort((a, b) => WEIGHT[b.fitness] - WEIGHT[a.fitness]);
+  const ordered = reasons.sort((a, b) => FITNESS_SCALE.gravestFirst(a.fitness, b.fitness));
   const worst = ordered[0]?.fitness ?? 'fit';
   return { fitness: rig.model ? worst : 'unknown', reasons: ordered };
 }

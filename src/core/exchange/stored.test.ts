@@ -43,6 +43,7 @@ describe.each([
   ['v2.ndjson', SECOND],
   ['v3.ndjson', SECOND],
   ['v4.ndjson', FOURTH],
+  ['v5.ndjson', FOURTH],
 ])('a stored log: %s', (name, kinds) => {
   const read = lines(name).map((line) => readEntry(JSON.parse(line)));
   const entries = read.flatMap((one): readonly Entry[] => (one.ok ? [one.value] : []));
@@ -78,12 +79,12 @@ describe('what version 1 is lifted to', () => {
     (line) => [JSON.parse(line) as Entry, readEntry(JSON.parse(line))] as const,
   );
 
-  test('set-ups and changes are at version 2, findings at version 3; a boat keeps its water with the environment', () => {
+  test('set-ups and changes are at version 2, findings at version 4; a boat keeps its water with the environment', () => {
     const lifted = read.filter(([old]) => ['rig.setup', 'rig.changed', 'finding.opened'].includes(old.kind));
     expect(lifted.length).toBeGreaterThanOrEqual(7);
     for (const [old, now] of lifted) {
       expect(old.v).toBe(1);
-      expect(now).toMatchObject({ ok: true, value: { v: old.kind === 'finding.opened' ? 3 : 2 } });
+      expect(now).toMatchObject({ ok: true, value: { v: old.kind === 'finding.opened' ? 4 : 2 } });
       if (!now.ok) continue;
       const { water, ...model } = (old.body as { model?: Record<string, unknown> }).model ?? {};
       if (old.kind === 'rig.setup')
@@ -149,4 +150,63 @@ test('a log of the fourth version brings walks, readings, looks again and what t
   const open = Object.values(cart?.findings ?? {});
   expect(open.find(({ of }) => of && 'trend' in of)).toMatchObject({ pulls: 'repack', verdict: 'due' });
   expect(open.find(({ place }) => place === 'frame')).toMatchObject({ verdict: 'watch', seen: { count: 3 } });
+});
+
+describe('what version 4 told in words', () => {
+  const lifted = (kind: string, v: number, body: object) => {
+    const stamp = lines('v4.ndjson').map((line) => JSON.parse(line) as Entry)[0];
+    const one = readEntry({ ...stamp, kind, v, body });
+    if (!one.ok) throw new Error(`${one.error.field}: ${one.error.detail}`);
+    return one.value.body;
+  };
+  const from = '018bf000-0000-7000-8000-000000000009';
+
+  test.each([
+    'cold pressure 52 psi; target 65 psi cold',
+    'hub 150 °F; watched or worse over 133 °F',
+    'lining 1/64 in, minimum 1/16 in for bonded lining',
+    'magnet 4.2 Ω; its figure is 3.2 Ω, a fifth off is too far',
+    'pressure 359 kPa; target 448 kPa cold',
+  ])('made of a reading, gives way to the reading: %s', (text) => {
+    const body = { place: '1L', verdict: 'due', of: { what: 'pressure', value: 359_000 }, from };
+    expect(lifted('finding.opened', 3, { ...body, text })).toEqual(body);
+    const seen = { finding: from, verdict: 'due', of: body.of, from };
+    expect(lifted('finding.seen', 1, { ...seen, text })).toEqual(seen);
+  });
+
+  test.each([
+    ['hums at 40 mph', { what: 'hub-temp', value: 340 }],
+    ['tire wall: cut to the fabric. outside', { subject: 'tire-wall', grade: 'cut' }],
+    ['low again', undefined],
+  ])('in one\u2019s own words, stays as it was: %s', (text, of) => {
+    const body = { place: '1L', verdict: 'due', text, ...(of && { of }), from };
+    expect(lifted('finding.opened', 3, body)).toEqual(body);
+    expect(lifted('finding.seen', 1, { finding: from, verdict: 'due', text })).toEqual({
+      finding: from,
+      verdict: 'due',
+      note: text,
+    });
+  });
+
+  test('causes and tests of lamps are codes now; what is not known stays in words', () => {
+    const body = {
+      wiring: 'shared',
+      how: 'alone',
+      results: [{ lamp: 'left', shows: 'brake', result: 'out' }],
+    };
+    const at = (test: string, fault: string) =>
+      lifted('lights', 1, { ...body, tests: [{ test, result: 'same' }], cause: { fault, sure: 0.8 } });
+    expect(at('swap-bulb left', 'Left lamp: socket corroded')).toEqual({
+      ...body,
+      tests: [{ test: 'swap-bulb', side: 'left', result: 'same' }],
+      cause: { faults: ['socket@left'], sure: 0.8 },
+    });
+    expect(at('clean-plug', 'Fuse of the running lamps')).toMatchObject({
+      tests: [{ test: 'clean-plug', result: 'same' }],
+      cause: { faults: ['fuse-running'] },
+    });
+    expect(at('clean-plug', 'Left: ground of that side and right: gr')).toMatchObject({
+      cause: { faults: [], said: 'Left: ground of that side and right: gr' },
+    });
+  });
 });

@@ -28,4 +28,11 @@ export {
   type TestDone,
   type TestKind,
 } from './lights';
-export { judgeBrakeCircuit, magnetsOf, type BrakeCircuit, type BrakeCircuitFault } from './magnets';
+export { placesOfCause } from './places';
+export {
+  circuitVerdict,
+  judgeBrakeCircuit,
+  magnetsOf,
+  type BrakeCircuit,
+  type BrakeCircuitFault,
+} from './magnets';

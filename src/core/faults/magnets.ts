@@ -1,3 +1,4 @@
+import type { Verdict } from '../rules';
 import { magnetsPulling, type MagnetCircuit, type MagnetsPulling } from '../figures';
 import type { RigModel } from '../rig';
 
@@ -33,4 +34,10 @@ export function judgeBrakeCircuit(circuit: MagnetCircuit, of: number, measured: 
             ? 'side-or-axle'
             : 'some';
   return { ...pulling, of, fault };
+}
+
+/** How bad it is that not all magnets pull: none at all, or a short, is not towed on. */
+export function circuitVerdict({ fault }: Pick<BrakeCircuit, 'fault'>): Verdict {
+  if (fault === 'all-pull') return 'clear';
+  return fault === 'none' || fault === 'too-much' ? 'stop' : 'due';
 }

@@ -18,6 +18,7 @@ export {
   figuresAt,
   isJudged,
   judgeReading,
+  readingEvidence,
   type JudgedReading,
   type ReadingContext,
   type ReadingJudgement,

@@ -1,4 +1,4 @@
-import { markOf, type Grounds, type RigState } from '../log';
+import { evidenceOf, markOf, type Evidence, type RigState } from '../log';
 import { toSI } from '../quantity';
 import type { HouseRules, RoutinePlace } from '../rules';
 
@@ -67,13 +67,13 @@ const SAME: Readonly<Record<string, string>> = {
 
 /** Where to look for the cause of a finding, what the record speaks for first. */
 export function leadsFor(
-  of: Grounds | undefined,
+  of: Evidence | undefined,
   place: RoutinePlace,
   rig: Known,
   house: Pick<HouseRules, 'grease' | 'threads'>,
 ): readonly Lead[] {
   if (!of) return [];
-  const told = 'subject' in of ? of.subject : 'what' in of ? of.what : of.trend;
+  const told = evidenceOf(of);
   const grade = 'subject' in of ? of.grade : undefined;
   const opened = justOpened(rig, place);
   const leads = ((): readonly Lead[] => {

@@ -1,4 +1,4 @@
-import { partAt, type RigState } from '../log';
+import { partAt, type Evidence, type RigState } from '../log';
 import { toSI } from '../quantity';
 import { axleOf, isSpare, isWheelEnd, type PartKind, type RigModel, type Specified } from '../rig';
 import type { Basis, RoutinePlace, Verdict } from '../rules';
@@ -165,4 +165,17 @@ export function judgeReading(
         ? said('due', TREAD_LIMIT, 'house')
         : said(value > TREAD_WATCHED + EPSILON ? 'clear' : 'watch', TREAD_WATCHED, 'house');
   }
+}
+
+/** A judged reading as evidence: the figure, and what it was held against. */
+export function readingEvidence(
+  { against, by, cold }: ReadingJudgement,
+  what: string,
+  value: number,
+): Evidence {
+  return {
+    what,
+    value,
+    held: { against, ...(by && { by }), ...(cold !== undefined && { cold }) },
+  };
 }

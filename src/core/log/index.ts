@@ -49,8 +49,8 @@ export {
   type YardState,
 } from './state';
 export type { WorkBody } from './kinds/work';
-export type { FindingBody } from './kinds/finding';
-export { findingKey, type Grounds } from './grounds';
+export type { FindingBody, Found } from './kinds/finding';
+export { evidenceOf, findingKey, type Evidence } from './evidence';
 export { WALKS, type WalkBody, type WalkId } from './kinds/walk';
 export type { ReadingTool } from './kinds/reading';
 export type { LightsBody } from './kinds/lights';

@@ -1,5 +1,5 @@
 import type { Instant } from '../base';
-import type { Grounds } from './grounds';
+import type { Evidence } from './evidence';
 import type { PartFacts, PartKind, Place, RigModel, ShelfGrade, WheelEnd } from '../rig';
 import type {
   ThreadState,
@@ -86,11 +86,13 @@ export interface FindingState {
   readonly at: Instant;
   readonly place: Place | 'rig';
   readonly verdict: Exclude<Verdict, 'clear'>;
-  readonly text: string;
+  /** In somebody's own words, or beside what it rests on. */
+  readonly text?: string | undefined;
+  readonly note?: string | undefined;
   /** The routine that would put it right, where it is known: it falls due with the finding. */
   readonly pulls?: RoutineId | undefined;
-  /** What it rests on: a grade, a reading, a trend. */
-  readonly of?: Grounds | undefined;
+  /** What it rests on. */
+  readonly of?: Evidence | undefined;
   /** How bad it looked by itself, before a step was added. */
   readonly told?: Exclude<Verdict, 'clear'> | undefined;
   /** One step graver than it looks: it came back after it was put right, or was there at two looks of a season. */

@@ -108,7 +108,7 @@ describe('two corners on one card', () => {
       T1,
     );
     expect(outcome.ok && outcome.value.findings).toEqual([
-      { cause: 'grade', place: '2R', verdict: 'due', subject: 'spindle', grade: 'heat' },
+      { place: '2R', verdict: 'due', of: { subject: 'spindle', grade: 'heat' } },
     ]);
   });
 });

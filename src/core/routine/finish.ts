@@ -1,17 +1,9 @@
 import { fail, msOf, ok, type Instant, type Result } from '../base';
-import type { WorkBody } from '../log';
+import type { Found, WorkBody } from '../log';
 import { isWheelEnd, wheelEnds, type PartKind, type Place, type WheelEnd } from '../rig';
 import { threadsAfterRefit, type Thickener } from '../rules';
 import type { Job } from './card';
-import {
-  did,
-  findingsOf,
-  notedIn,
-  renewedIn,
-  type Noted,
-  type PartsKnown,
-  type RaisedFinding,
-} from './raised';
+import { did, findingsOf, notedIn, renewedIn, type Noted, type PartsKnown } from './raised';
 import { currentStep, nutPlay, type Run } from './run';
 
 /** A part that the work put in, or that changed places with another. */
@@ -36,7 +28,7 @@ export interface Outcome {
   readonly work: WorkBody | undefined;
   readonly parts: readonly PartChange[];
   readonly checks: readonly LeftCheck[];
-  readonly findings: readonly RaisedFinding[];
+  readonly findings: readonly Found[];
 }
 
 /** Minutes from the first step to a moment, pauses included. */
@@ -232,12 +224,11 @@ export function leaveRun(run: Run, reason: string, now: Instant, rig?: PartsKnow
     checks: checksOf(run, jobs),
     findings: [
       ...findingsOf(run, rig),
-      ...open.map((place): RaisedFinding => ({
-        cause: 'left',
+      ...open.map((place): Found => ({
         place,
         verdict: 'stop',
-        reason: reason.trim(),
-        step,
+        of: { leftAt: step.step },
+        note: reason.trim(),
       })),
     ],
   };

@@ -65,15 +65,15 @@ describe('a stud that breaks', () => {
   test.each(['hand-start', 'torque'])('at %s forbids towing: nobody is asked how bad it is', (act) => {
     const run = worked(plain, [job('repack')], undefined, act);
     expect(branchesOf(run)).toContain('stud-breaks');
-    const taken = takeBranch(run, 'stud-breaks', 'a stud is broken', T0);
+    const taken = takeBranch(run, 'stud-breaks', T0);
     expect(taken.ok && taken.value.findings).toEqual([
-      { place: '1L', verdict: 'stop', text: 'a stud is broken' },
+      { place: '1L', verdict: 'stop', of: { branch: 'stud-breaks' } },
     ]);
   });
 
   test('is counted when it is renewed, and every nut again at the refit', () => {
     const run = worked(plain, [job('repack')], undefined, 'wheel-off');
-    const taken = takeBranch(run, 'stud-sheared', 'sheared', T0);
+    const taken = takeBranch(run, 'stud-sheared', T0);
     if (!taken.ok) throw new Error(taken.error.code);
     const steps = taken.value.card.steps;
     const read = (act: string) => steps.find(({ step }) => step === act)?.readings;
@@ -91,11 +91,9 @@ describe('greases that do not mix', () => {
   test('leave a finding that makes cleaning and repack due', () => {
     expect(outcome(pumped('clay'), { '1L': 'lithium-complex' }).findings).toEqual([
       {
-        cause: 'mixed',
         place: '1L',
         verdict: 'due',
-        inside: 'lithium-complex',
-        grease: 'clay',
+        of: { grease: 'clay', onto: 'lithium-complex' },
         pulls: 'repack',
       },
     ]);
@@ -122,7 +120,7 @@ describe('what a card clears, it has looked at', () => {
     expect(card.steps[look]?.subjects).toEqual(['drum']);
     expect(look).toBeLessThan(acts(card).indexOf(routine === 'plate-renew' ? 'wires-off' : 'shoes-off'));
     const bad = outcome(worked(plain, [job(routine)], graded('drum', 'cracked')));
-    expect(bad.findings).toMatchObject([{ cause: 'grade', subject: 'drum', verdict: 'stop' }]);
+    expect(bad.findings).toMatchObject([{ of: { subject: 'drum' }, verdict: 'stop' }]);
   });
 });
 
@@ -164,13 +162,13 @@ describe('the spare', () => {
     expect(tapped.ok ? undefined : tapped.error).toEqual({ code: 'reading-missing', what: 'pressure' });
     const old = outcome(changed({ pressure: toSI(22, 'psi'), dot: '1210' }));
     // Its pressure was set at the wheel; nothing takes the years off.
-    expect(old.findings).toMatchObject([{ cause: 'tire-code', place: '1L', verdict: 'stop' }]);
+    expect(old.findings).toMatchObject([{ of: { tireCode: 'tire-too-old' }, place: '1L', verdict: 'stop' }]);
     expect(outcome(changed({ dot: '1224' })).findings).toEqual([]);
   });
 
   test('is none where what came off is flat or worn', () => {
     expect(outcome(changed({}, 'flat')).findings).toEqual([
-      { cause: 'came-off', place: 'S1', verdict: 'due', from: '1L', why: 'flat' },
+      { place: 'S1', verdict: 'due', of: { tire: 'flat', cameOff: '1L' } },
     ]);
   });
 

@@ -55,4 +55,4 @@ export { readRun, storeRun, type RunProblem } from './stored';
 export { looksLikeRun, type StoredRun } from './stored-shape';
 export { isUnfit, openWork } from './open';
 export { finishRun, leaveRun, minutesOf, type Outcome, type PartChange } from './finish';
-export { readAt, spareGoesTo, type RaisedFinding } from './raised';
+export { notedIn, readAt, spareGoesTo } from './raised';

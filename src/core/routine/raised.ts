@@ -1,89 +1,17 @@
-import {
-  cureOf,
-  figuresAt,
-  isJudged,
-  judgeReading,
-  judgeTireCode,
-  type Conflict,
-  type JudgedReading,
-} from '../judge';
-import { partAt, type RigState } from '../log';
-import { isWheelEnd, type Place, type WheelEnd } from '../rig';
+import { cureOf, figuresAt, isJudged, judgeReading, judgeTireCode, type JudgedReading } from '../judge';
+import { partAt, type Found, type RigState } from '../log';
+import { isWheelEnd, type WheelEnd } from '../rig';
 import {
   gradeVerdict,
   mixing,
-  type EndPlayWindow,
-  type GradeId,
-  type RoutineId,
   type RoutinePlace,
   type Subject,
   type Thickener,
   type Verdict,
 } from '../rules';
 import type { CardStep } from './card';
-import { nutPlay, type Run, type SaidFinding, type StepRecord } from './run';
+import { nutPlay, type Run, type StepRecord } from './run';
 import { BRANCHES } from './steps';
-
-/** Something the run leaves behind that is not right; words are found for it elsewhere. */
-export type RaisedFinding =
-  | ({ readonly cause: 'said'; readonly pulls?: RoutineId } & SaidFinding)
-  | {
-      readonly cause: 'grade';
-      readonly place: RoutinePlace;
-      readonly verdict: 'due' | 'stop';
-      readonly subject: Subject;
-      readonly grade: GradeId;
-      readonly pulls?: RoutineId;
-    }
-  | {
-      readonly cause: 'end-play';
-      readonly place: WheelEnd;
-      readonly verdict: 'due';
-      readonly play: number;
-      readonly window: EndPlayWindow;
-      readonly pulls?: RoutineId;
-    }
-  | {
-      readonly cause: 'reading';
-      readonly place: RoutinePlace;
-      readonly verdict: 'due' | 'stop';
-      readonly what: JudgedReading;
-      readonly value: number;
-      readonly against: number;
-      readonly pulls?: RoutineId;
-    }
-  /** A grease was pumped onto one that it does not mix with. */
-  | {
-      readonly cause: 'mixed';
-      readonly place: WheelEnd;
-      readonly verdict: 'due';
-      readonly inside: Thickener;
-      readonly grease: Thickener;
-      readonly pulls?: RoutineId;
-    }
-  /** The spare that went on is past its age. */
-  | {
-      readonly cause: 'tire-code';
-      readonly place: Place;
-      readonly verdict: 'due' | 'stop';
-      readonly conflict: Conflict;
-    }
-  /** What came off lies at the spare's place, and is no spare. */
-  | {
-      readonly cause: 'came-off';
-      readonly place: Place;
-      readonly verdict: 'due';
-      readonly from: WheelEnd;
-      readonly why: 'flat' | 'worn';
-    }
-  /** The card was left before it was through. */
-  | {
-      readonly cause: 'left';
-      readonly place: RoutinePlace;
-      readonly verdict: 'stop';
-      readonly reason: string;
-      readonly step: CardStep;
-    };
 
 /** Bad grades that the work itself puts right, by the step that does: the grease is gone, the seal is new, the nut is set again. */
 const CURED: Readonly<Partial<Record<Subject, readonly string[]>>> = {
@@ -135,29 +63,28 @@ export interface Noted {
   readonly record: StepRecord;
 }
 
-function gradeFindings(run: Run, { step, place, record }: Noted): readonly RaisedFinding[] {
+function gradeFindings(run: Run, { step, place, record }: Noted): readonly Found[] {
   const told = run.card.branches
     .filter((taken) => taken.place === step.place && taken.side === step.side)
     .map(({ branch }) => BRANCHES[branch].says);
-  return step.subjects.flatMap((subject): RaisedFinding[] => {
+  return step.subjects.flatMap((subject): Found[] => {
     if (told.includes(subject)) return [];
     const grade = record.grades[subject] ?? '';
     const verdict: Verdict | undefined = gradeVerdict(subject, grade, run.card.house);
     if ((verdict !== 'due' && verdict !== 'stop') || cured(run, step, subject, grade)) return [];
     const stands = step.step === 'look-spare' ? (spareGoesTo(run) ?? place) : place;
     const pulls = cureOf(subject, stands, run.model, run.card.house, grade);
-    return [
-      { cause: 'grade', place: stands, verdict, subject, grade: grade as GradeId, ...(pulls && { pulls }) },
-    ];
+    return [{ place: stands, verdict, of: { subject, grade }, ...(pulls && { pulls }) }];
   });
 }
 
-function playFindings(run: Run, { place, record }: Noted): readonly RaisedFinding[] {
+function playFindings(run: Run, { place, record }: Noted): readonly Found[] {
   const back = record.readings['slots-back'];
   const set = typeof back === 'number' ? nutPlay(run.model, place, back) : undefined;
   if (!set || set.judgement.verdict === 'clear' || !('window' in set.judgement) || !isWheelEnd(place))
     return [];
-  return [{ cause: 'end-play', place, verdict: 'due', play: set.play, window: set.judgement.window }];
+  const { min, max } = set.judgement.window;
+  return [{ place, verdict: 'due', of: { endPlay: set.play, window: { min, max } } }];
 }
 
 /** What renews the thing that was read, so that the reading is of the old one. */
@@ -172,12 +99,8 @@ const RENEWS: Readonly<Partial<Record<JudgedReading, readonly string[]>>> = {
 };
 
 /** Readings that are out of their limits; a pressure is set right there and then, so only one that asks for its cause is kept. */
-function readingFindings(
-  run: Run,
-  rig: PartsKnown,
-  { step, place, record }: Noted,
-): readonly RaisedFinding[] {
-  return step.readings.flatMap(({ what }): RaisedFinding[] => {
+function readingFindings(run: Run, rig: PartsKnown, { step, place, record }: Noted): readonly Found[] {
+  return step.readings.flatMap(({ what }): Found[] => {
     const value = record.readings[what];
     if (typeof value !== 'number' || !isJudged(what) || step.step === 'set-pressure') return [];
     const judged = judgeReading(what, value, { model: run.model, place, ...figuresAt(rig, place) });
@@ -191,12 +114,9 @@ function readingFindings(
       ? []
       : [
           {
-            cause: 'reading',
             place,
             verdict: judged.verdict,
-            what,
-            value,
-            against: judged.against,
+            of: { what, value, held: { against: judged.against } },
             ...(pulls && { pulls }),
           },
         ];
@@ -215,29 +135,30 @@ export function spareGoesTo(run: Pick<Run, 'card'>): WheelEnd | undefined {
 }
 
 /** Two greases in one hub that was not opened: it is cleaned out before it is towed far (handbook 8.9). */
-function greaseFindings(run: Run, rig: PartsKnown, { step, place, record }: Noted): readonly RaisedFinding[] {
+function greaseFindings(run: Run, rig: PartsKnown, { step, place, record }: Noted): readonly Found[] {
   const grease = record.readings['grease'] as Thickener | undefined;
   if (step.step !== 'pump' || !isWheelEnd(place) || !grease) return [];
   const inside = rig?.grease[place];
   if (!inside || mixing(inside, grease) !== 'not' || did(run, 'pack', place)) return [];
   const pulls = cureOf('grease-back', place, run.model, run.card.house);
-  return [{ cause: 'mixed', place, verdict: 'due', inside, grease, ...(pulls && { pulls }) }];
+  return [{ place, verdict: 'due', of: { grease, onto: inside }, ...(pulls && { pulls }) }];
 }
 
 /** The spare that went on and the tire that came off: neither is passed over. */
-function tireFindings(run: Run, rig: PartsKnown, { step, place, record }: Noted): readonly RaisedFinding[] {
+function tireFindings(run: Run, rig: PartsKnown, { step, place, record }: Noted): readonly Found[] {
   const to = spareGoesTo(run);
   const why = record.readings['came-off'];
   if (step.step === 'swap-tire' && isWheelEnd(place) && (why === 'flat' || why === 'worn'))
-    return [{ cause: 'came-off', place: 'S1', verdict: 'due', from: place, why }];
+    return [{ place: 'S1', verdict: 'due', of: { tire: why, cameOff: place } }];
   const dot = record.readings['dot'];
   if (step.step !== 'look-spare' || to === undefined || typeof dot !== 'string' || dot === '') return [];
   // A tire on record is reviewed by its own code, wherever it goes.
   if (rig && partAt(rig, 'tire', 'S1')?.facts['dot']) return [];
   const { model } = run;
   const conflict = judgeTireCode(dot, to, { model, house: run.card.house, now: record.at });
+  const { have, want } = conflict ?? {};
   return conflict && conflict.verdict !== 'watch'
-    ? [{ cause: 'tire-code', place: to, verdict: conflict.verdict, conflict }]
+    ? [{ place: to, verdict: conflict.verdict, of: { tireCode: conflict.code, have, want } }]
     : [];
 }
 
@@ -250,19 +171,19 @@ export function notedIn(run: Run): readonly Noted[] {
 }
 
 /** What was reported by hand or by a branch, with the routine that puts it right. */
-function saidFindings(run: Run): readonly RaisedFinding[] {
-  return run.findings.map((said): RaisedFinding => {
+function saidFindings(run: Run): readonly Found[] {
+  return run.findings.map((said): Found => {
     const branch = run.card.branches.find(
       ({ branch, place }) =>
         (place ?? 'rig') === said.place && BRANCHES[branch].finding?.verdict === said.verdict,
     );
-    const work = branch && BRANCHES[branch.branch].finding?.pulls;
-    return { cause: 'said', ...said, ...(work && { pulls: work as RoutineId }) };
+    const pulls = branch && BRANCHES[branch.branch].finding?.pulls;
+    return { ...said, ...(pulls && { pulls }) };
   });
 }
 
 /** Everything a run found that is not right and that its own work did not put right. */
-export function findingsOf(run: Run, rig: PartsKnown): readonly RaisedFinding[] {
+export function findingsOf(run: Run, rig: PartsKnown): readonly Found[] {
   const noted = notedIn(run);
   return [
     ...noted.flatMap((one) => [

@@ -1,3 +1,4 @@
+import { evidenceOf } from '../log';
 import { addDays, type Instant } from '../base';
 import { toSI } from '../quantity';
 import type { RigModel } from '../rig';
@@ -158,7 +159,7 @@ describe('a finished run', () => {
     const run = through(begin(), (step, tapped) =>
       step.step === 'nut-set' ? { ...tapped, readings: { 'slots-back': 2 } } : tapped,
     );
-    expect(outcome(run).findings).toMatchObject([{ cause: 'end-play', place: '1L', verdict: 'due' }]);
+    expect(outcome(run).findings).toMatchObject([{ place: '1L', verdict: 'due' }]);
   });
 
   test('without pitch no end play is invented', () => {
@@ -192,7 +193,7 @@ describe('a finished run', () => {
     );
     const { work, findings } = outcome(done);
     expect(work.skipped).toEqual([{ step: 'top-up 1L', reason: 'gun empty' }]);
-    expect(findings).toMatchObject([{ cause: 'said', text: 'cap dented' }]);
+    expect(findings).toMatchObject([{ text: 'cap dented' }]);
   });
 });
 
@@ -268,7 +269,7 @@ describe('a branch taken', () => {
   test('puts its steps in before the step in hand', () => {
     const run = at(begin(), 'hub-off 1L');
     expect(branchesOf(run)).toContain('drum-hangs');
-    const taken = takeBranch(run, 'drum-hangs', 'drum hangs', T0);
+    const taken = takeBranch(run, 'drum-hangs', T0);
     if (!taken.ok) throw new Error(taken.error.code);
     expect(currentStep(taken.value)?.key).toBe('free-drum 1L');
     expect(branchesOf(at(taken.value, 'hub-off 1L'))).not.toContain('drum-hangs');
@@ -280,7 +281,7 @@ describe('a branch taken', () => {
     const start = compile(drilled, [{ routine: 'grease', place: '1L' }], HOUSE_DEFAULT);
     if (!start.ok) throw new Error(start.error.code);
     const run = at(startRun('run', 'rig', drilled, start.value, T0), 'look-back 1L');
-    const taken = takeBranch(run, 'grease-behind', 'grease behind the hub', T0);
+    const taken = takeBranch(run, 'grease-behind', T0);
     if (!taken.ok) throw new Error(taken.error.code);
     const done = outcome(
       through(taken.value, (step, tapped) =>
@@ -292,10 +293,9 @@ describe('a branch taken', () => {
     // Told by the branch and by the grade, it is one finding all the same.
     expect(done.findings).toHaveLength(1);
     expect(done.findings).toContainEqual({
-      cause: 'said',
       place: '1L',
       verdict: 'due',
-      text: 'grease behind the hub',
+      of: { branch: 'grease-behind' },
       pulls: 'repack',
     });
     expect(done.work.materials).toEqual([{ place: '1L', grease: 'lithium-complex' }]);
@@ -316,7 +316,7 @@ describe('a branch taken', () => {
     let run = startRun('run', 'rig', model, card.value, T0);
     for (let step = currentStep(run); step; step = currentStep(run)) {
       if (branchesOf(run).includes(id)) {
-        const taken = takeBranch(run, id, 'so it is', T0);
+        const taken = takeBranch(run, id, T0);
         if (!taken.ok) throw new Error(`${step.key}: ${JSON.stringify(taken.error)}`);
         expect(verify(taken.value.card, model)).toEqual([]);
         met += 1;
@@ -459,7 +459,7 @@ test('what is stamped on a part outranks what is usual, at the end as on the scr
   };
   const found = (rig?: { parts: typeof parts }) => {
     const done = finishRun(run, T0, rig && { ...rig, grease: {} });
-    return done.ok && done.value.findings.map((one) => ('what' in one ? one.what : one.cause));
+    return done.ok && done.value.findings.map(({ of }) => of && evidenceOf(of));
   };
   expect(found()).toEqual([]);
   expect(found({ parts })).toEqual(['drum-diameter', 'magnet-ohms']);
@@ -485,11 +485,10 @@ describe('a card left before it is through', () => {
     expect(left.work?.refits).toEqual([]);
     expect(left.findings).toMatchObject([
       {
-        cause: 'left',
         place: '1R',
         verdict: 'stop',
-        reason: 'bearing not to be had',
-        step: { key: 'hub-off 1R' },
+        of: { leftAt: 'hub-off' },
+        note: 'bearing not to be had',
       },
     ]);
   });

@@ -1,14 +1,14 @@
 import { fail, ok, sameValue, type Instant, type Result } from '../base';
 import { endPlay } from '../figures';
 import { judgeEndPlay, type Judgement } from '../judge';
-import { axleOf, isWheelEnd, sideOf, type Place, type RigModel } from '../rig';
+import type { Found } from '../log';
+import { axleOf, isWheelEnd, sideOf, type RigModel } from '../rig';
 import {
   endPlayWindow,
   gradeVerdict,
   THICKENERS,
   type RoutinePlace,
   type Subject,
-  type Verdict,
   type WorkId,
 } from '../rules';
 import type { Card, CardStep, CompileProblem, Job, Pace } from './card';
@@ -26,12 +26,8 @@ export interface StepRecord {
   readonly note?: string;
 }
 
-/** Something reported by hand while a card ran. */
-export interface SaidFinding {
-  readonly place: Place | 'rig';
-  readonly verdict: Exclude<Verdict, 'clear'>;
-  readonly text: string;
-}
+/** Something that is not right, kept with a card: reported by hand, or left by a branch or a guess. */
+export type SaidFinding = Pick<Found, 'place' | 'verdict' | 'text' | 'of'>;
 
 /** A card being worked through. A value: each tap makes the next one. */
 export interface Run {
@@ -265,18 +261,13 @@ export function branchesOf(run: Run): readonly BranchId[] {
 }
 
 /** A run after a branch was taken at the step in hand: its steps come next, what it leaves behind is noted. */
-export function takeBranch(
-  run: Run,
-  branch: BranchId,
-  words: string,
-  at: Instant,
-): Result<Run, AmendProblem> {
+export function takeBranch(run: Run, branch: BranchId, at: Instant): Result<Run, AmendProblem> {
   const step = currentStep(run);
   if (!step) return ok(run);
   const def = BRANCHES[branch];
   const taken = { branch, place: step.place, side: step.side };
   const noted = def.finding
-    ? findingAt(run, { place: step.place ?? 'rig', verdict: def.finding.verdict, text: words }, at)
+    ? findingAt(run, { place: step.place ?? 'rig', verdict: def.finding.verdict, of: { branch } }, at)
     : run;
   if (def.add.length === 0)
     return ok({ ...noted, card: { ...run.card, branches: [...run.card.branches, taken] } });

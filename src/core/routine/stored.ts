@@ -53,7 +53,14 @@ const runSchema = z.looseObject({
       grades: z.record(z.string(), z.string()),
     }),
   ),
-  findings: z.array(z.looseObject({ place: z.string(), verdict: z.string(), text: z.string() })),
+  findings: z.array(
+    z.looseObject({
+      place: z.string(),
+      verdict: z.string(),
+      text: z.optional(z.string()),
+      of: z.optional(z.looseObject({})),
+    }),
+  ),
   started: z.string(),
   touched: z.string(),
 });

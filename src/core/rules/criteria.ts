@@ -1,7 +1,5 @@
 import type { HouseRules } from './schools';
-
-/** What is to be done about a reading or condition. */
-export type Verdict = 'clear' | 'watch' | 'due' | 'stop';
+import type { Verdict } from './severity';
 
 /** The grades of each subject, best first, with the verdict each carries (handbook section 5). */
 export const CRITERIA = {
@@ -96,18 +94,6 @@ export type GradeId = { [S in Subject]: keyof (typeof CRITERIA)[S] }[Subject];
 
 /** Every subject. */
 export const SUBJECTS = Object.keys(CRITERIA) as [Subject, ...Subject[]];
-
-const WEIGHT: Record<Verdict, number> = { clear: 0, watch: 1, due: 2, stop: 3 };
-
-/** The graver of two verdicts. */
-export function worse(a: Verdict, b: Verdict): Verdict {
-  return WEIGHT[a] >= WEIGHT[b] ? a : b;
-}
-
-/** The verdict one step graver; stop stays stop. */
-export function oneStepUp(verdict: Verdict): Verdict {
-  return verdict === 'clear' ? 'watch' : verdict === 'watch' ? 'due' : 'stop';
-}
 
 /**
  * The verdict of a grade by the schools of a house, the shipped ones where none is given; undefined where the

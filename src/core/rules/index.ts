@@ -66,14 +66,28 @@ export {
   type ThreadState,
 } from './threads';
 export { endPlayWindow, type EndPlayWindow } from './end-play';
+export { CRITERIA, gradeVerdict, SUBJECTS, type GradeId, type Subject } from './criteria';
 export {
-  CRITERIA,
-  gradeVerdict,
+  DUTY_SCALE,
+  FITNESS_SCALE,
+  fitnessOfSafety,
+  fitnessOfVerdict,
+  GO_SCALE,
+  goOfFitness,
+  goOfVerdict,
+  MARK_SCALE,
+  markOfDuty,
+  markOfFitness,
+  markOfGo,
+  markOfVerdict,
   oneStepUp,
-  SUBJECTS,
+  VERDICT_SCALE,
   worse,
-  type GradeId,
-  type Subject,
+  type DutyVerdict,
+  type Fitness,
+  type Go,
+  type PlaceMark,
+  type Severity,
   type Verdict,
-} from './criteria';
+} from './severity';
 export { mixing, THICKENERS, type Mixing, type Thickener } from './grease';

@@ -2,26 +2,19 @@ import { ONE_TEMPERATURE, pressureAt } from '../figures';
 import type { Instant } from '../base';
 import {
   coldByRule,
-  cureOf,
   figuresAt,
   judgeGrade,
   judgeReading,
   judgeRecheck,
   judgeWarmPressure,
   morningPressure,
+  readingEvidence,
   saysNothing,
   type Judgement,
   type PartFigures,
   type ReadingJudgement,
 } from '../judge';
-import {
-  findingKey,
-  type FindingBody,
-  type FindingState,
-  type Grounds,
-  type RigState,
-  type WalkBody,
-} from '../log';
+import type { Evidence, RigState, WalkBody } from '../log';
 import { isSpare, isWheelEnd, matesOf, type RigModel } from '../rig';
 import { CRITERIA, type HouseRules, type RoutinePlace, type Verdict } from '../rules';
 import { itemsOf, type Walk, type WalkItem } from './walk';
@@ -59,7 +52,7 @@ export interface Judged {
   readonly verdict: Verdict | undefined;
   readonly unjudged?: Unjudged | undefined;
   readonly judgement?: Judgement | ReadingJudgement | undefined;
-  readonly of?: Grounds | undefined;
+  readonly of?: Evidence | undefined;
   /** A pressure (Pa) as it was judged, cold, and what it comes to at the one temperature. */
   readonly cold?: number | undefined;
   readonly brought?: number | undefined;
@@ -139,7 +132,6 @@ function pressureJudged(
   context: WalkContext,
 ): Judged {
   const { model, around, rig, at } = context;
-  const of: Grounds = { what: 'pressure', value };
   const { cold, judgement } = judgePressure(value, {
     place: item.place,
     model,
@@ -154,11 +146,11 @@ function pressureJudged(
         answer,
         verdict: judgement.verdict,
         judgement,
-        of,
+        of: readingEvidence(judgement, 'pressure', value),
         cold,
         brought: broughtToOne(value, around),
       }
-    : { item, answer, verdict: undefined, unjudged: 'no-target', of };
+    : { item, answer, verdict: undefined, unjudged: 'no-target', of: { what: 'pressure', value } };
 }
 
 function hubJudged(
@@ -169,7 +161,7 @@ function hubJudged(
   context: WalkContext,
 ): Judged {
   const { model, around } = context;
-  const of: Grounds = { what: 'hub-temp', value };
+  const of: Evidence = { what: 'hub-temp', value };
   if (saysNothing(value, around.air)) return { item, answer, verdict: undefined, unjudged: 'hub-cold', of };
   const mate = acrossRead(item, answers, model);
   const judgement = judgeReading('hub-temp', value, {
@@ -177,7 +169,13 @@ function hubJudged(
     place: item.place,
     mate: mate !== undefined && !saysNothing(mate, around.air) ? mate : undefined,
   });
-  return { item, answer, verdict: judgement?.verdict, judgement, of };
+  return {
+    item,
+    answer,
+    verdict: judgement?.verdict,
+    judgement,
+    of: judgement ? readingEvidence(judgement, 'hub-temp', value) : of,
+  };
 }
 
 /** The verdict on one answered item; undefined while nobody has answered. What was skipped has none. */
@@ -211,51 +209,6 @@ export function judgeWalk(walk: Walk, answers: Answers, context: WalkContext): r
   return itemsOf(walk).flatMap((item) => {
     const judged = judgeItem(item, answers, context);
     return judged ? [judged] : [];
-  });
-}
-
-/** A finding that a walk opens, or one that is open and was seen again; words are found for it elsewhere. */
-export type WalkFinding =
-  | {
-      readonly do: 'open';
-      readonly judged: Judged;
-      readonly verdict: FindingBody['verdict'];
-      readonly pulls?: FindingBody['pulls'];
-    }
-  | {
-      readonly do: 'seen';
-      readonly judged: Judged;
-      readonly verdict: FindingBody['verdict'];
-      readonly finding: FindingState;
-    };
-
-/** The open finding that rests on the same thing at the same place. */
-export function sameFinding(
-  findings: RigState['findings'],
-  place: string,
-  of: Grounds | undefined,
-): FindingState | undefined {
-  const key = findingKey(place, of);
-  return key === undefined
-    ? undefined
-    : Object.values(findings).find((one) => findingKey(one.place, one.of) === key);
-}
-
-/** What a walk leaves open: one finding for each thing that is not clear, or another look at one that is open already. */
-export function findingsOfWalk(
-  judged: readonly Judged[],
-  rig: Pick<RigState, 'findings'>,
-  model: RigModel,
-  house: HouseRules,
-): readonly WalkFinding[] {
-  return judged.flatMap((one): WalkFinding[] => {
-    const { verdict, item, of } = one;
-    if (verdict === undefined || verdict === 'clear') return [];
-    const open = sameFinding(rig.findings, item.place, of);
-    if (open) return [{ do: 'seen', judged: one, verdict, finding: open }];
-    const what = of && 'what' in of ? item.reads : undefined;
-    const pulls = cureOf(what ?? item.subject, item.place, model, house, one.answer.grade);
-    return [{ do: 'open', judged: one, verdict, ...(pulls && { pulls }) }];
   });
 }
 

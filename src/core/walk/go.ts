@@ -1,11 +1,9 @@
 import type { TowReason } from '../duty';
 import { findingKey } from '../log';
 import { gearDef, isGear, isSpare } from '../rig';
+import { GO_SCALE, goOfFitness, goOfVerdict, type Go } from '../rules';
 import type { Judged } from './answers';
 import type { WalkItem } from './walk';
-
-/** May it go: clear, with care, or not at all. */
-export type Go = 'clear' | 'care' | 'no';
 
 /** One reason for a decision, gravest first. */
 export type GoReason =
@@ -22,10 +20,6 @@ export interface GoVerdict {
   readonly mayGo: boolean;
 }
 
-const WEIGHT: Record<Go, number> = { clear: 0, care: 1, no: 2 };
-const OF_VERDICT = { clear: 'clear', watch: 'care', due: 'no', stop: 'no' } as const;
-const OF_FITNESS = { fit: 'clear', after: 'no', unknown: 'care', not: 'no' } as const;
-
 /** True for an item without which nobody can say that it is fit to go. */
 function isCritical({ place }: Pick<WalkItem, 'place'>): boolean {
   if (place === 'rig') return true;
@@ -36,7 +30,7 @@ function isCritical({ place }: Pick<WalkItem, 'place'>): boolean {
 function weightOf({ verdict, answer }: Judged): Go {
   if (verdict === undefined) return 'care';
   if (verdict !== 'stop' && answer.set !== undefined) return verdict === 'clear' ? 'clear' : 'care';
-  return OF_VERDICT[verdict];
+  return goOfVerdict(verdict);
 }
 
 /**
@@ -75,10 +69,10 @@ export function goVerdict(
         const key = findingKey(reason.finding.place, reason.finding.of);
         return key === undefined || !seenAt.has(key);
       })
-      .map((reason): GoReason => ({ kind: 'standing', weight: OF_FITNESS[reason.fitness], reason })),
+      .map((reason): GoReason => ({ kind: 'standing', weight: goOfFitness(reason.fitness), reason })),
   ];
   const heavy = reasons.filter(({ weight }) => weight !== 'clear');
-  const ordered = heavy.sort((a, b) => WEIGHT[b.weight] - WEIGHT[a.weight]);
+  const ordered = heavy.sort((a, b) => GO_SCALE.gravestFirst(a.weight, b.weight));
   const stops = heavy.some(
     (one) =>
       (one.kind === 'seen' && one.judged.verdict === 'stop') ||

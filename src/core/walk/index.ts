@@ -14,10 +14,8 @@ export {
 export type { LookId, System } from './looks';
 export {
   judgePressure,
-  findingsOfWalk,
   judgeItem,
   judgeWalk,
-  sameFinding,
   walkBody,
   type Answer,
   type Answers,
@@ -25,6 +23,5 @@ export {
   type Judged,
   type Unjudged,
   type WalkContext,
-  type WalkFinding,
 } from './answers';
-export { goVerdict, type Go, type GoReason, type GoVerdict } from './go';
+export { goVerdict, type GoReason, type GoVerdict } from './go';

@@ -6,7 +6,6 @@ import { anyModel } from '../testing/arbitraries';
 import { runs } from '../testing/runs';
 import {
   compileWalk,
-  findingsOfWalk,
   goVerdict,
   itemsOf,
   judgeWalk,
@@ -83,10 +82,7 @@ test('any walk, answered in any way: an entry that is read back, findings for wh
       );
       expect(readEntry(JSON.parse(JSON.stringify(entry)))).toEqual({ ok: true, value: entry });
 
-      const findings = findingsOfWalk(judged, rig, model, HOUSE_DEFAULT);
       const bad = judged.filter(({ verdict }) => verdict !== undefined && verdict !== 'clear');
-      expect(findings).toHaveLength(bad.length);
-
       const skipped = itemsOf(walk).filter(({ key }) => (answers[key]?.as ?? 'skipped') === 'skipped');
       const { go, mayGo, reasons } = goVerdict(judged, skipped, []);
       const stops = judged.some(({ verdict }) => verdict === 'stop');

@@ -1,11 +1,12 @@
 'use client';
 
 import { useEffect, useId, useState } from 'react';
+import { cardDrafts } from '@/core/record';
 import type { Instant } from '@/core/base';
 import type { RigState } from '@/core/log';
 import { contradictionsIn } from '@/core/judge';
 import { parseNumber } from '@/core/quantity';
-import { isLook } from '@/core/rules';
+import { isLook, markOfVerdict } from '@/core/rules';
 import { finishRun, placesOnCard, type Run } from '@/core/routine';
 import * as z from 'zod/mini';
 import { useLeadOn } from '@/features/common';
@@ -17,14 +18,13 @@ import {
   list,
   measure,
   placeName,
-  raisedWords,
   small,
   unstoredWords,
   VERDICT_WORDS,
+  findingWords,
 } from '@/text';
-import { Button, Field, FieldError, Mark, markOf, say, TextArea, reported } from '@/ui';
+import { Button, Field, FieldError, Mark, say, TextArea, reported } from '@/ui';
 import { FromShelf } from './from-shelf';
-import { outcomeEntries } from './outcome-entries';
 
 /** What is added at the end, before it is logged. */
 interface Kept {
@@ -109,13 +109,12 @@ export function CloseView({
     setBusy(true);
     const at = store.clock.now();
     const note = kept.note.trim();
-    const entries = outcomeEntries({
+    const drafts = cardDrafts({
       run,
       rig,
       outcome: outcome.value,
       at,
-      id: newId,
-      units,
+      newId,
       more: {
         ...(amount?.ok && { cost: { amount: amount.value, currency: kept.currency } }),
         ...(note !== '' && { note }),
@@ -128,7 +127,13 @@ export function CloseView({
         .slice(0, 500),
     });
     try {
-      await store.send('closeRun', { id: run.id, entries, drafts: [`bench ${run.id}`, draftKey] });
+      await store.send('closeRun', {
+        id: run.id,
+        rig: run.rig,
+        drafts,
+        now: at,
+        forms: [`bench ${run.id}`, draftKey],
+      });
     } catch (error) {
       setBusy(false);
       say(unstoredWords(error));
@@ -174,11 +179,11 @@ export function CloseView({
             <ul className="mt-2 grid gap-2">
               {findings.map((finding, i) => (
                 <li key={i} className="flex gap-2.5">
-                  <Mark mark={markOf(finding.verdict)} size={22} />
+                  <Mark mark={markOfVerdict(finding.verdict)} size={22} />
                   <span>
                     <strong>{VERDICT_WORDS[finding.verdict]}</strong>,{' '}
                     {finding.place === 'rig' ? 'the rig' : placeName(finding.place)}:{' '}
-                    {raisedWords(finding, units)}
+                    {findingWords(finding, units)}
                   </span>
                 </li>
               ))}
@@ -201,7 +206,7 @@ export function CloseView({
                   }
                 />
                 {finding.place === 'rig' ? '' : `${placeName(finding.place)}: `}
-                {finding.text}
+                {findingWords(finding, units)}
               </label>
             ))}
             {stops && (

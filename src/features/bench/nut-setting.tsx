@@ -3,12 +3,12 @@
 import { stopsInWindow } from '@/core/figures';
 import { JudgementNote } from '@/features/common';
 import { axleOf, matesOf, type Changes, type WheelEnd } from '@/core/rig';
-import { endPlayWindow } from '@/core/rules';
+import { endPlayWindow, markOfVerdict } from '@/core/rules';
 import { nutPlay, type Run } from '@/core/routine';
 import type { RigState } from '@/core/log';
 import { usePreferences } from '@/store';
 import { day, fraction, measure, ruleWords, windowSource } from '@/text';
-import { CastleNut, cx, Mark, markOf } from '@/ui';
+import { CastleNut, cx, Mark } from '@/ui';
 import { MissingPitch } from './missing-fact';
 
 const BY_FEEL = [0, 0.5, 1, 1.5, 2];
@@ -73,7 +73,7 @@ export function NutSetting({
             >
               <span className="figures text-3xl leading-none font-semibold">{fraction(stop.slots)}</span>
               <span className="text-soft mt-1 flex items-center gap-1 text-[0.88rem] whitespace-nowrap">
-                {play && <Mark mark={markOf(play.judgement.verdict)} size={14} />}
+                {play && <Mark mark={markOfVerdict(play.judgement.verdict)} size={14} />}
                 {play ? measure(play.play, 'length', units) : 'slots back'}
               </span>
             </button>

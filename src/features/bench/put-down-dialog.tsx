@@ -1,13 +1,12 @@
 'use client';
 
 import { useState } from 'react';
+import { cardDrafts } from '@/core/record';
 import type { RigState } from '@/core/log';
 import { leaveRun, type Run } from '@/core/routine';
 import { newId, useYard } from '@/store';
-import { usePreferences } from '@/store';
 import { unstoredWords } from '@/text';
 import { Button, Dialog, FieldError, TextArea, reported } from '@/ui';
-import { outcomeEntries } from './outcome-entries';
 
 const REASONS = [
   'Waiting for parts',
@@ -32,23 +31,22 @@ export function PutDownDialog({
   onClose: () => void;
 }) {
   const { store } = useYard();
-  const { units } = usePreferences();
   const [leaving, setLeaving] = useState(false);
   const [reason, setReason] = useState('');
   const [problem, setProblem] = useState<string>();
 
   const leave = async () => {
     if (reason.trim() === '') return setProblem('Say why: it goes on record.');
-    const entries = outcomeEntries({
-      run,
-      rig,
-      outcome: leaveRun(run, reason, store.clock.now(), rig),
-      at: store.clock.now(),
-      id: newId,
-      units,
-    });
+    const at = store.clock.now();
+    const drafts = cardDrafts({ run, rig, outcome: leaveRun(run, reason, at, rig), at, newId });
     try {
-      await store.send('closeRun', { id: run.id, entries, drafts: [`bench ${run.id}`] });
+      await store.send('closeRun', {
+        id: run.id,
+        rig: run.rig,
+        drafts,
+        now: at,
+        forms: [`bench ${run.id}`],
+      });
     } catch (error) {
       return setProblem(unstoredWords(error));
     }

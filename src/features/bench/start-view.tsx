@@ -14,22 +14,10 @@ import {
   type Place,
 } from '@/core/rig';
 import { compile, effortOf, findingAt, isUnfit, startRun, verify, type Job, type Pace } from '@/core/routine';
-import { routineDef, type RoutinePlace, type WorkId } from '@/core/rules';
+import { routineDef, type RoutinePlace, type WorkId, markOfDuty } from '@/core/rules';
 import { RigTabs, useRecord, type RigView, type Rigs, useLeadOn } from '@/features/common';
-import { dutyMark } from '@/features/duties';
 import { askToKeepOnce, newId, usePreferences, useYard } from '@/store';
-import {
-  compileWords,
-  count,
-  jobsTitle,
-  layOut,
-  list,
-  minutes,
-  placeName,
-  workTitle,
-  workAt,
-  torqueSpec,
-} from '@/text';
+import { compileWords, count, jobsTitle, layOut, list, minutes, placeName, workTitle, workAt } from '@/text';
 import { Button, cx, FieldError, LinkButton, RigPlan, type PlaceLabel, reported } from '@/ui';
 import { canBeDone, jobsFromUrl, jobsInUrl, missingMates } from './jobs-url';
 import { LayOut } from './lay-out';
@@ -45,7 +33,7 @@ type Ready = Extract<Rigs, { status: 'ready' }>;
 function labelsOf(view: RigView, work: WorkId): Partial<Record<Place, PlaceLabel>> {
   const labels = view.duties.flatMap((duty) =>
     duty.routine === work && duty.place !== 'rig' && isWheelEnd(duty.place)
-      ? [[duty.place, { mark: dutyMark(duty), note: NOTE[duty.verdict] }] as const]
+      ? [[duty.place, { mark: markOfDuty(duty.verdict), note: NOTE[duty.verdict] }] as const]
       : [],
   );
   return Object.fromEntries(labels);
@@ -146,6 +134,7 @@ export function StartView({ ready, view }: { ready: Ready; view: RigView }) {
   );
   const needsTorque = onDry.length > 0;
   const guessed = needsTorque && isGuess(model.wheels.torque);
+  const guess = model.wheels.torque?.value;
   const unknown = card && !card.ok && card.error.code === 'not-known' ? card.error : undefined;
   const mayStart = card?.ok && breaches.length === 0 && !busy && (!guessed || agreed);
   const mates = missingMates(jobs, model, house);
@@ -159,21 +148,22 @@ export function StartView({ ready, view }: { ready: Ready; view: RigView }) {
     const torqued = [
       ...new Set(onDry.flatMap(({ round, place }) => (round && place && place !== 'rig' ? [place] : []))),
     ];
-    const run = guessed
-      ? torqued.reduce(
-          (so, place) =>
-            findingAt(
-              so,
-              {
-                place,
-                verdict: 'due',
-                text: `torqued to a guess, ${torqueSpec(model, units)}: torque to figure`,
-              },
-              at,
-            ),
-          begun,
-        )
-      : begun;
+    const run =
+      guessed && guess !== undefined
+        ? torqued.reduce(
+            (so, place) =>
+              findingAt(
+                so,
+                {
+                  place,
+                  verdict: 'due',
+                  of: { guess },
+                },
+                at,
+              ),
+            begun,
+          )
+        : begun;
     await store.send('startRun', { run });
     askToKeepOnce();
     leadOn(`/bench?run=${run.id}`);

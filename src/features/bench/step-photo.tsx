@@ -1,8 +1,9 @@
 'use client';
 
 import { useState } from 'react';
+import { photoDraft } from '@/core/record';
 import type { CardStep, Run } from '@/core/routine';
-import { PhotoOf, photoDraft, PhotoTaker, useRecord } from '@/features/common';
+import { PhotoOf, PhotoTaker, useRecord } from '@/features/common';
 import { stepName } from '@/text';
 import { Button } from '@/ui';
 

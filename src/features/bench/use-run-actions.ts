@@ -17,7 +17,7 @@ import {
 } from '@/core/routine';
 import { useRecord } from '@/features/common';
 import { useYard } from '@/store';
-import { amendWords, BRANCH_WORDS, tapWords } from '@/text';
+import { amendWords, tapWords } from '@/text';
 
 /** What can be done with a card in hand; each resolves to what is wrong, or nothing. */
 export interface RunActions {
@@ -64,7 +64,7 @@ export function useRunActions(run: Run): RunActions {
         void (await store.updateRun(run.id, (current) => findingAt(current, finding, store.clock.now()))),
       branch: async (branch) => {
         const taken = await store.changeRun(run.id, (current) =>
-          takeBranch(current, branch, BRANCH_WORDS[branch].kept, store.clock.now()),
+          takeBranch(current, branch, store.clock.now()),
         );
         return taken.ok ? undefined : changeWords(taken.error);
       },

@@ -3,9 +3,8 @@
 import { useId } from 'react';
 import type { Duty } from '@/core/duty';
 import { PLANS, type Job } from '@/core/routine';
-import { routineDef, type WorkId } from '@/core/rules';
+import { routineDef, type WorkId, markOfDuty, DUTY_SCALE } from '@/core/rules';
 import type { RigView } from '@/features/common';
-import { dutyMark } from '@/features/duties';
 import { workTitle } from '@/text';
 import { cx, Mark } from '@/ui';
 
@@ -56,14 +55,12 @@ export function familiesOf({
   ).filter(([, works]) => works.length > 0);
 }
 
-const WEIGHT = { overdue: 0, due: 1, unknown: 2, soon: 3, clear: 4 } as const;
-
 /** The duty of a kind of work that presses most. */
 function worst(duties: readonly Duty[], work: WorkId): Duty | undefined {
   return duties
     .filter((duty) => duty.routine === work && !duty.within)
     .reduce<Duty | undefined>(
-      (most, duty) => (!most || WEIGHT[duty.verdict] < WEIGHT[most.verdict] ? duty : most),
+      (most, duty) => (!most || DUTY_SCALE.rank(duty.verdict) > DUTY_SCALE.rank(most.verdict) ? duty : most),
       undefined,
     );
 }
@@ -128,7 +125,9 @@ export function WorkList({
                     >
                       <span className="min-w-0 flex-1">{workTitle(work)}</span>
                       {count > 0 && <span className="figures text-accent font-semibold">{count}</span>}
-                      {duty && duty.verdict !== 'clear' && <Mark mark={dutyMark(duty)} size={18} spoken />}
+                      {duty && duty.verdict !== 'clear' && (
+                        <Mark mark={markOfDuty(duty.verdict)} size={18} spoken />
+                      )}
                     </button>
                   </li>
                 );

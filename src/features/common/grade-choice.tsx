@@ -1,8 +1,8 @@
 'use client';
 
-import { gradeVerdict, type HouseRules, type Subject } from '@/core/rules';
+import { gradeVerdict, type HouseRules, type Subject, markOfVerdict } from '@/core/rules';
 import { gradesOf, gradeWords, SUBJECT_WORDS, VERDICT_WORDS } from '@/text';
-import { Choice, Condition, isDrawn, Mark, markOf } from '@/ui';
+import { Choice, Condition, isDrawn, Mark } from '@/ui';
 
 /** The grades of a subject to choose from, each as it looks where it is drawn, with the verdict it carries. */
 export function GradeChoice({
@@ -50,7 +50,7 @@ export function GradeChoice({
           ),
           hint: (
             <span className="flex items-center gap-1.5">
-              <Mark mark={markOf(verdict)} size={14} />
+              <Mark mark={markOfVerdict(verdict)} size={14} />
               {VERDICT_WORDS[verdict].toLowerCase()}
             </span>
           ),

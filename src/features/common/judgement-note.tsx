@@ -1,9 +1,9 @@
 'use client';
 
 import { useEffect, useRef, type ReactNode } from 'react';
-import type { Verdict } from '@/core/rules';
+import { type Verdict, markOfVerdict } from '@/core/rules';
 import { VERDICT_WORDS } from '@/text';
-import { cx, Mark, markOf } from '@/ui';
+import { cx, Mark } from '@/ui';
 
 const EDGE: Record<Verdict, string> = {
   clear: 'border-l-clear',
@@ -37,7 +37,7 @@ export function JudgementNote({
       )}
     >
       <span className="mt-0.5">
-        <Mark mark={markOf(verdict)} size={22} />
+        <Mark mark={markOfVerdict(verdict)} size={22} />
       </span>
       <div>
         <p>

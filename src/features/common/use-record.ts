@@ -2,7 +2,7 @@
 
 import { useCallback } from 'react';
 import type { Entry } from '@/core/log';
-import type { Draft } from '@/keeper';
+import type { Draft } from '@/core/record';
 import { askToKeepOnce, useYard, type Photo } from '@/store';
 import { reported, say, sayUnstored } from '@/ui';
 

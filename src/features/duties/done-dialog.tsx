@@ -1,19 +1,12 @@
 'use client';
 
 import { useState } from 'react';
+import { doneDrafts, type DoneAt } from '@/core/record';
 import type { Duty } from '@/core/duty';
-import { workOf } from '@/core/log';
 import { isWheelEnd } from '@/core/rig';
-import {
-  mayCheckLugs,
-  recheckLimits,
-  routineDef,
-  threadsAfterRefit,
-  type RoutineId,
-  type RoutinePlace,
-} from '@/core/rules';
-import { SEVERITIES, threadsOf, useRecord, type Draft, type RigView } from '@/features/common';
-import { usePreferences } from '@/store';
+import { mayCheckLugs, routineDef, threadsAfterRefit, type RoutineId, type RoutinePlace } from '@/core/rules';
+import { SEVERITIES, threadsOf, useRecord, type RigView } from '@/features/common';
+import { usePreferences, newId } from '@/store';
 import {
   dateField,
   doneWords,
@@ -37,7 +30,6 @@ import {
   useOnce,
   reported,
 } from '@/ui';
-import { hubCure } from './hub-cure';
 
 /** What was found at one place. */
 type Answer =
@@ -89,56 +81,16 @@ export function DoneDialog({
     setTried(true);
     const unclear = said.some(({ one }) => one.as === 'wrong' && (one.text.trim() === '' || !one.verdict));
     if (said.length === 0 || unclear || dateError || !happened) return;
-    // A wheel that was off for it, or that a shop or the verge left to be torqued, is a refit: its miles start now.
-    const refitted = duties.filter(
-      (duty) =>
-        said.some(({ place }) => place === duty.place) &&
-        (wheelOff ||
-          (routine === 'lug-torque' &&
-            duty.meters.some((use) => use.cause === 'shop' || use.cause === 'verge'))),
+    const done = said.flatMap(({ place, one }): DoneAt[] =>
+      one.as === 'good'
+        ? [{ place, as: 'good' }]
+        : one.verdict
+          ? [{ place, as: 'wrong', text: one.text.trim(), verdict: one.verdict }]
+          : [],
     );
-    const work: Draft = {
-      kind: 'work',
-      happened,
-      body: {
-        ...workOf(said.map(({ place }) => ({ routine, place }))),
-        conditions: said.flatMap(({ place, one }) =>
-          routine === 'hub-look' && one.as === 'good' && isWheelEnd(place)
-            ? [
-                { place, subject: 'rock' as const, grade: 'none' },
-                { place, subject: 'spin' as const, grade: 'free' },
-              ]
-            : [],
-        ),
-        refits: refitted.flatMap(({ place }) =>
-          isWheelEnd(place)
-            ? [
-                {
-                  place,
-                  limits: [...recheckLimits(view.house)],
-                  ...(wheelOff && { threads: after }),
-                },
-              ]
-            : [],
-        ),
-      },
-    };
-    const findings = said.flatMap(({ place, one }): Draft[] => {
-      // A hub that does not rock and spin as it should is opened, or serviced where it stays shut.
-      const cure = routine === 'hub-look' ? hubCure(view.duties, place) : undefined;
-      return one.as === 'wrong' && one.verdict
-        ? [
-            {
-              kind: 'finding.opened',
-              happened,
-              body: { place, verdict: one.verdict, text: one.text.trim(), ...(cure && { pulls: cure }) },
-            },
-          ]
-        : [];
-    });
     await record(
       view.rig.id,
-      [work, ...findings],
+      doneDrafts(duties, done, { ...view, happened, newId }),
       doneWords(
         routine,
         said.map(({ place }) => place),

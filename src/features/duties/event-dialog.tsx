@@ -1,9 +1,10 @@
 'use client';
 
 import { useState } from 'react';
+import { eventDraft } from '@/core/record';
 import { wheelEnds, type WheelEnd } from '@/core/rig';
 import type { EventBody } from '@/core/log';
-import { useRecord, type Draft, type RigView } from '@/features/common';
+import { useRecord, type RigView } from '@/features/common';
 import { usePreferences } from '@/store';
 import { dateField, eventLeaves, EVENT_WORDS, fromDateField } from '@/text';
 import { Choice, cx, Dialog, Field, FieldError, SheetForm } from '@/ui';
@@ -40,11 +41,7 @@ export function EventDialog({ view, onClose }: { view: RigView; onClose: () => v
   const save = async () => {
     setTried(true);
     if (!what || chosen.length === 0 || dateError || !happened) return;
-    const said = note.trim();
-    const drafts: Draft[] = [
-      { kind: 'event', happened, body: { what, places: [...chosen], ...(said !== '' && { note: said }) } },
-    ];
-    await record(view.rig.id, drafts, EVENT_WORDS[what]);
+    await record(view.rig.id, [eventDraft(what, chosen, note, happened)], EVENT_WORDS[what]);
     onClose();
   };
 

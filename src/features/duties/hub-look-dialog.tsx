@@ -1,13 +1,13 @@
 'use client';
 
 import { useState } from 'react';
-import { workOf } from '@/core/log';
+import { newId } from '@/store';
+import { hubLookDrafts } from '@/core/record';
 import type { WheelEnd } from '@/core/rig';
-import { gradeVerdict, type Subject } from '@/core/rules';
-import { useRecord, type Draft, type RigView } from '@/features/common';
+import { gradeVerdict, type Subject, markOfVerdict } from '@/core/rules';
+import { useRecord, type RigView } from '@/features/common';
 import { gradesOf, gradeWords, SUBJECT_WORDS } from '@/text';
-import { Choice, Dialog, Mark, markOf, SheetForm } from '@/ui';
-import { hubCure } from './hub-cure';
+import { Choice, Dialog, Mark, SheetForm } from '@/ui';
 
 const SUBJECTS = ['rock', 'spin'] as const satisfies readonly Subject[];
 
@@ -29,26 +29,10 @@ export function HubLookDialog({
     setTried(true);
     const given = SUBJECTS.flatMap((subject) => {
       const grade = grades[subject];
-      return grade ? [{ place, subject, grade }] : [];
+      return grade ? [{ subject, grade }] : [];
     });
     if (given.length < SUBJECTS.length) return;
-    const work: Draft = {
-      kind: 'work',
-      body: { ...workOf([{ routine: 'hub-look', place }]), conditions: given },
-    };
-    const findings = given.flatMap(({ subject, grade }): Draft[] => {
-      const verdict = gradeVerdict(subject, grade);
-      if (!verdict || verdict === 'clear') return [];
-      const text = `${SUBJECT_WORDS[subject].name}: ${gradeWords(subject, grade).toLowerCase()}`;
-      const cure = hubCure(view.duties, place);
-      return [
-        {
-          kind: 'finding.opened',
-          body: { place, verdict, text, of: { subject, grade }, ...(cure && { pulls: cure }) },
-        },
-      ];
-    });
-    await record(view.rig.id, [work, ...findings], `Look at ${place} logged`);
+    await record(view.rig.id, hubLookDrafts(place, given, { ...view, newId }), `Look at ${place} logged`);
     onClose();
   };
 
@@ -78,7 +62,7 @@ export function HubLookDialog({
               />
               {verdict && (
                 <p className="mt-2 flex items-center gap-2">
-                  <Mark mark={markOf(verdict)} spoken />
+                  <Mark mark={markOfVerdict(verdict)} spoken />
                   {verdict === 'clear' ? 'Nothing to do.' : 'This opens a finding.'}
                 </p>
               )}

@@ -7,5 +7,4 @@ export { MemoryDialog } from './memory-dialog';
 export { OutlookNote } from './outlook-note';
 export { PlanDialog } from './plan-dialog';
 export { DutyAction, type DutyActions } from './duty-action';
-export { dutyMark } from './mark';
 export { basisOf, useForecast, type Forecast } from './use-forecast';

@@ -1,8 +1,8 @@
 'use client';
 
 import { useState } from 'react';
+import { memoryDrafts } from '@/core/record';
 import type { Duty } from '@/core/duty';
-import { workOf } from '@/core/log';
 import { parseQuantity, unitFor } from '@/core/quantity';
 import { isWheelEnd } from '@/core/rig';
 import type { RoutineId } from '@/core/rules';
@@ -39,19 +39,7 @@ export function MemoryDialog({ view, duty, onClose }: { view: RigView; duty: Dut
     if (Object.keys(found).length > 0 || !happened) return;
     await record(
       view.rig.id,
-      [
-        {
-          kind: 'work',
-          happened,
-          body: {
-            ...workOf(
-              places.map((at) => ({ routine, place: at })),
-              'memory',
-            ),
-            ...(since?.ok && { distanceSince: since.value }),
-          },
-        },
-      ],
+      memoryDrafts(routine, places, happened, since?.ok ? since.value : undefined),
       `${doneWords(routine, places)}, noted from memory`,
     );
     onClose();

@@ -3,10 +3,11 @@
 import Link from 'next/link';
 import { useRouter, useSearchParams } from 'next/navigation';
 import { useState } from 'react';
-import { cureOf, leadsFor } from '@/core/judge';
+import { sameFinding, trendDraft } from '@/core/record';
+import { markOfVerdict } from '@/core/rules';
+import { leadsFor } from '@/core/judge';
 import { isSpare, isWheelEnd, sparesOf, wheelEnds, type RigModel, type TirePlace } from '@/core/rig';
 import { warns, type Trend } from '@/core/trend';
-import { sameFinding } from '@/core/walk';
 import {
   benchLink,
   Failed,
@@ -20,8 +21,17 @@ import {
 } from '@/features/common';
 import type { AnswerTo } from '@/keeper';
 import { useAsk, usePreferences } from '@/store';
-import { day, entryWords, leadWords, PATTERN_WORDS, placeWords, trendWords, capital } from '@/text';
-import { Button, cx, LinkButton, Mark, markOf, RigPlan, reported } from '@/ui';
+import {
+  day,
+  entryWords,
+  leadWords,
+  PATTERN_WORDS,
+  placeWords,
+  trendWords,
+  capital,
+  findingWords,
+} from '@/text';
+import { Button, cx, LinkButton, Mark, RigPlan, reported } from '@/ui';
 import { ReadingDialog } from './reading-dialog';
 import { TrendBlock } from './trend-block';
 
@@ -57,22 +67,11 @@ function Places({ model, rig, place }: { model: RigModel; rig: string; place: Ti
 }
 
 function Warning({ trend, view, place }: { trend: Trend; view: RigView; place: TirePlace }) {
-  const { units } = usePreferences();
   const record = useRecord();
-  const { rig, model, house, now } = view;
+  const { rig, house } = view;
   const of = { trend: trend.kind };
   const open = sameFinding(rig.findings, place, of);
-  const what =
-    trend.kind === 'heat'
-      ? 'hub-temp'
-      : trend.kind === 'leak'
-        ? 'valve'
-        : trend.kind === 'nuts'
-          ? 'lug-move'
-          : 'seal';
-  const pulls = cureOf(what, place, model, house);
   const leads = leadsFor(of, place, rig, house);
-  const { said } = trendWords(trend, units, now);
   return (
     <div className="border-due mt-4 grid gap-3 border-l-4 pl-4">
       <ul className="grid gap-1">
@@ -85,20 +84,7 @@ function Warning({ trend, view, place }: { trend: Trend; view: RigView; place: T
           <LinkButton href={`/finding?rig=${rig.id}&id=${open.id}`}>To its finding</LinkButton>
         ) : (
           <Button
-            onClick={() =>
-              reported(
-                record(
-                  rig.id,
-                  [
-                    {
-                      kind: 'finding.opened',
-                      body: { place, verdict: 'due', text: said.slice(0, 500), of, ...(pulls && { pulls }) },
-                    },
-                  ],
-                  'Finding opened',
-                ),
-              )
-            }
+            onClick={() => reported(record(rig.id, [trendDraft(trend.kind, place, view)], 'Finding opened'))}
           >
             Open a finding of it
           </Button>
@@ -215,10 +201,10 @@ function End({ view, place, log }: { view: RigView; place: TirePlace; log: Answe
                     className="hover:bg-accent-wash/60 flex min-h-11 gap-2.5 py-2"
                   >
                     <span className="mt-0.5">
-                      <Mark mark={open ? markOf(open.verdict) : 'clear'} size={18} spoken />
+                      <Mark mark={open ? markOfVerdict(open.verdict) : 'clear'} size={18} spoken />
                     </span>
                     <span>
-                      {capital(opened.body.text)}
+                      {capital(findingWords(opened.body, units))}
                       <span className="text-soft block text-[0.92rem]">
                         {day(opened.happened, now)}
                         {open ? '' : ', closed'}

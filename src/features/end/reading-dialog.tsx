@@ -1,6 +1,7 @@
 'use client';
 
 import { useState } from 'react';
+import { judgeTaken, readingDrafts } from '@/core/record';
 import { isWheelEnd, matesOf, hasBrake, axleOf, type TirePlace } from '@/core/rig';
 import type { Dimension } from '@/core/quantity';
 import type { ReadingTool } from '@/core/log';
@@ -8,7 +9,6 @@ import { JudgementNote, ReadingField, useRecord, type RigView } from '@/features
 import { newId, usePreferences } from '@/store';
 import { capital, placeName, readingName, readingVerdict } from '@/text';
 import { Button, Choice, Dialog, SheetForm } from '@/ui';
-import { judgeTaken, readingEntries } from './reading-entries';
 
 interface What {
   readonly id: string;
@@ -78,7 +78,7 @@ export function ReadingDialog({
     if (Object.keys(read).length === 0) return;
     await record(
       rig.id,
-      readingEntries({ place, by: what.by, values: read, mate, around }, view, newId, units),
+      readingDrafts({ place, by: what.by, values: read, mate, around }, view, newId),
       `${what.label} at ${placeName(place)} on record`,
     );
     onClose();

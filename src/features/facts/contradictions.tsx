@@ -1,9 +1,10 @@
 'use client';
 
+import { markOfVerdict } from '@/core/rules';
 import type { Conflict } from '@/core/judge';
 import { usePreferences } from '@/store';
 import { conflictWords, placeName } from '@/text';
-import { Mark, markOf } from '@/ui';
+import { Mark } from '@/ui';
 
 /** What a change would contradict, told before it is kept. */
 export function Contradictions({ conflicts }: { conflicts: readonly Conflict[] }) {
@@ -14,7 +15,7 @@ export function Contradictions({ conflicts }: { conflicts: readonly Conflict[] }
         const { title, why } = conflictWords(conflict, units);
         return (
           <p key={conflict.id} className="flex gap-2.5">
-            <Mark mark={markOf(conflict.verdict)} />
+            <Mark mark={markOfVerdict(conflict.verdict)} />
             <span>
               <strong>
                 {placeName(conflict.place)}: {title}.

@@ -1,9 +1,10 @@
 'use client';
 
 import { useState } from 'react';
+import { reportDrafts } from '@/core/record';
 import { placesOf, type Place } from '@/core/rig';
 import { isLook } from '@/core/rules';
-import { photoDraft, PlacePicker, SEVERITIES, useRecord, type RigView } from '@/features/common';
+import { PlacePicker, SEVERITIES, useRecord, type RigView } from '@/features/common';
 import { newId, type Photo } from '@/store';
 import { routineTitle } from '@/text';
 import { Choice, Dialog, RigPlan, SheetForm, TextArea } from '@/ui';
@@ -72,17 +73,14 @@ export function FindingDialog({
   const save = async () => {
     setTried(true);
     if (!verdict || text.trim() === '') return;
-    const id = newId();
     await record(
       view.rig.id,
-      [
-        {
-          kind: 'finding.opened',
-          id,
-          body: { place: at, verdict, text: text.trim(), ...(pulls && { pulls }) },
-        },
-        ...photos.map((photo) => photoDraft(photo, at, { of: id })),
-      ],
+      reportDrafts(
+        { place: at, verdict, text: text.trim(), ...(pulls && { pulls }) },
+        photos,
+        view.rig,
+        newId,
+      ),
       'Finding opened',
       photos,
     );

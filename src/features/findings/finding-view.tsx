@@ -3,15 +3,15 @@
 import Link from 'next/link';
 import { useSearchParams } from 'next/navigation';
 import { useState } from 'react';
+import { photoDraft } from '@/core/record';
 import { leadsFor } from '@/core/judge';
 import type { Entry, FindingState } from '@/core/log';
-import type { Verdict } from '@/core/rules';
+import { type Verdict, markOfVerdict } from '@/core/rules';
 import { isWheelEnd } from '@/core/rig';
 import {
   benchLink,
   Failed,
   Loading,
-  photoDraft,
   PhotoTaker,
   Ruled,
   useRecord,
@@ -31,8 +31,9 @@ import {
   RAISED_WORDS,
   routineTitle,
   VERDICT_WORDS,
+  findingWords,
 } from '@/text';
-import { Button, Condition, isDrawn, LinkButton, Mark, markColor, markOf, RigPlan } from '@/ui';
+import { Button, Condition, isDrawn, LinkButton, Mark, markColor, RigPlan } from '@/ui';
 import type { FindingStory } from '@/keeper/reads';
 import { FixDialog } from './fix-dialog';
 import { OpinionDialog } from './opinion-dialog';
@@ -82,7 +83,7 @@ function Verdict({ finding, closed }: { finding: FindingState; closed: boolean }
   if (closed) return <p className="text-clear text-xl font-semibold">Closed</p>;
   return (
     <p className="text-xl">
-      <strong className={markColor(markOf(verdict))}>{VERDICT_WORDS[verdict]}.</strong>{' '}
+      <strong className={markColor(markOfVerdict(verdict))}>{VERDICT_WORDS[verdict]}.</strong>{' '}
       {forbidsWords(verdict)}
       {finding.raised && <span className="text-soft block text-base">{RAISED_WORDS[finding.raised]}</span>}
     </p>
@@ -113,10 +114,10 @@ function OneFinding({ view, story }: { view: RigView; story: FindingStory }) {
       </p>
       <div className="mt-2 flex gap-4">
         <span className="mt-1.5">
-          <Mark mark={open ? markOf(state.verdict) : 'clear'} size={46} />
+          <Mark mark={open ? markOfVerdict(state.verdict) : 'clear'} size={46} />
         </span>
         <div className="min-w-0">
-          <h1 className="text-3xl md:text-5xl">{capital(state.text)}</h1>
+          <h1 className="text-3xl md:text-5xl">{capital(findingWords(state, units))}</h1>
           <p className="text-soft mt-1 text-lg">
             {placeName(place) === place ? `${place}, ` : ''}
             {placeWords(place, model)}
@@ -224,6 +225,7 @@ function OneFinding({ view, story }: { view: RigView; story: FindingStory }) {
 }
 
 function AllFindings({ view }: { view: RigView }) {
+  const { units } = usePreferences();
   const { rig, model, now } = view;
   const asked = useAsk('findings', { rig: rig.id });
   if (asked.status === 'failed') return <Failed reason={asked.reason} />;
@@ -243,10 +245,10 @@ function AllFindings({ view }: { view: RigView }) {
               href={`/finding?rig=${rig.id}&id=${opened.id}`}
               className="hover:bg-accent-wash/60 flex min-h-14 items-center gap-3 px-1 py-2.5"
             >
-              <Mark mark={state ? markOf(state.verdict) : 'clear'} size={22} spoken />
+              <Mark mark={state ? markOfVerdict(state.verdict) : 'clear'} size={22} spoken />
               <span className="min-w-0 flex-1">
                 <strong className={state ? '' : 'text-soft font-normal'}>
-                  {placeName(opened.body.place)}: {opened.body.text}
+                  {placeName(opened.body.place)}: {findingWords(opened.body, units)}
                 </strong>
               </span>
               <span className="text-soft">{state ? day(opened.happened, now) : 'closed'}</span>

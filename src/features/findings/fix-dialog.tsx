@@ -1,10 +1,11 @@
 'use client';
 
 import { useState } from 'react';
+import { fixDrafts } from '@/core/record';
 import type { FindingState } from '@/core/log';
-import { photoDraft, useRecord, type RigView } from '@/features/common';
+import { useRecord, type RigView } from '@/features/common';
 import { useAsk, usePreferences, type Photo } from '@/store';
-import { day, entryWords } from '@/text';
+import { day, entryWords, findingWords, capital } from '@/text';
 import { Dialog, SheetForm, TextArea } from '@/ui';
 import { PhotosKept } from './photos-kept';
 
@@ -36,22 +37,19 @@ export function FixDialog({
     if (said === '') return;
     await record(
       view.rig.id,
-      [
-        {
-          kind: 'finding.closed',
-          body: { finding: finding.id, how: said.slice(0, 500), ...(by && { work: by.id }) },
-        },
-        ...photos.map((photo) =>
-          photoDraft(photo, finding.place, { of: finding.id, note: 'as it was left' }),
-        ),
-      ],
+      fixDrafts(finding, said, by?.id, photos, 'as it was left'),
       'Finding closed',
       photos,
     );
     onClose();
   };
   return (
-    <Dialog open onClose={onClose} title="Fixed, by what?" description={finding.text}>
+    <Dialog
+      open
+      onClose={onClose}
+      title="Fixed, by what?"
+      description={capital(findingWords(finding, units))}
+    >
       <SheetForm save={save} label="Close the finding">
         {works.length > 0 && (
           <label className="grid gap-1.5 font-semibold">

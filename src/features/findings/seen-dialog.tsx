@@ -1,12 +1,13 @@
 'use client';
 
 import { useState } from 'react';
+import { seenDrafts, seenVerdict } from '@/core/record';
 import type { FindingState } from '@/core/log';
-import { gradeVerdict, type Verdict } from '@/core/rules';
-import { GradeChoice, photoDraft, SEVERITIES, useRecord, type RigView } from '@/features/common';
-import { gradeWords, SUBJECT_WORDS } from '@/text';
+import { type Verdict } from '@/core/rules';
+import { GradeChoice, SEVERITIES, useRecord, type RigView } from '@/features/common';
+import { gradeWords, SUBJECT_WORDS, findingWords, capital, small } from '@/text';
 import { Choice, Dialog, SheetForm, TextArea } from '@/ui';
-import type { Photo } from '@/store';
+import { usePreferences, type Photo } from '@/store';
 import { PhotosKept } from './photos-kept';
 
 type Severity = Exclude<Verdict, 'clear'>;
@@ -27,46 +28,27 @@ export function SeenDialog({
   const [severity, setSeverity] = useState<Severity>(finding.told ?? finding.verdict);
   const [text, setText] = useState('');
   const [photos, setPhotos] = useState<readonly Photo[]>([]);
-  const byGrade = graded && grade ? gradeVerdict(graded.subject, grade, view.house) : undefined;
-  const clear = byGrade === 'clear';
-  const verdict = byGrade && byGrade !== 'clear' ? byGrade : severity;
+  const { units } = usePreferences();
+  const verdict = seenVerdict(finding, { grade, severity }, view.house);
+  const clear = verdict === 'clear';
   const save = async () => {
     const words = [
+      'Looked at again, clear',
       ...(graded && grade
-        ? [`${SUBJECT_WORDS[graded.subject].name}: ${gradeWords(graded.subject, grade)}`]
+        ? [`${SUBJECT_WORDS[graded.subject].name}: ${small(gradeWords(graded.subject, grade))}`]
         : []),
       ...(text.trim() === '' ? [] : [text.trim()]),
     ].join('. ');
-    const pictures = photos.map((photo) => photoDraft(photo, finding.place, { of: finding.id }));
     await record(
       view.rig.id,
-      clear
-        ? [
-            {
-              kind: 'finding.closed',
-              body: { finding: finding.id, how: `Looked at again, clear. ${words}`.slice(0, 500) },
-            },
-            ...pictures,
-          ]
-        : [
-            {
-              kind: 'finding.seen',
-              body: {
-                finding: finding.id,
-                verdict,
-                ...(words !== '' && { text: words.slice(0, 500) }),
-                ...(graded && grade && { of: { subject: graded.subject, grade } }),
-              },
-            },
-            ...pictures,
-          ],
+      seenDrafts(finding, { grade, severity, note: text, photos }, view.house, words),
       clear ? 'Clear again, finding closed' : 'Seen again',
       photos,
     );
     onClose();
   };
   return (
-    <Dialog open onClose={onClose} title="Seen again" description={finding.text}>
+    <Dialog open onClose={onClose} title="Seen again" description={capital(findingWords(finding, units))}>
       <SheetForm save={save} label={clear ? 'It is clear: close the finding' : 'Put the look on record'}>
         {graded ? (
           <GradeChoice subject={graded.subject} house={view.house} value={grade} onChange={setGrade} />

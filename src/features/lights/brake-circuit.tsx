@@ -1,13 +1,13 @@
 'use client';
 
 import { useState } from 'react';
+import { circuitDrafts } from '@/core/record';
 import { GAUGES } from '@/core/figures';
-import { judgeBrakeCircuit, magnetsOf } from '@/core/faults';
+import { circuitVerdict, judgeBrakeCircuit, magnetsOf } from '@/core/faults';
 import { checkTaken, figuresAt } from '@/core/judge';
 import { parseNumber } from '@/core/quantity';
-import { sameFinding } from '@/core/walk';
 import { JudgementNote, Ruled, useRecord, type RigView } from '@/features/common';
-import { usePreferences } from '@/store';
+import { newId, usePreferences } from '@/store';
 import { circuitWords, takenWords } from '@/text';
 import { Button, Choice, Field, reported } from '@/ui';
 
@@ -54,38 +54,13 @@ export function BrakeCircuitTest({ view }: { view: RigView }) {
         )
       : undefined;
   const words = circuit && circuitWords(circuit);
-  const wrong = circuit && circuit.fault !== 'all-pull';
+  const verdict = circuit && circuitVerdict(circuit);
   const save = async () => {
-    if (!circuit || !measured.ok || told.volts === undefined || !words) return;
-    const of = { what: 'brake-amps', value: measured.value };
-    const open = sameFinding(rig.findings, 'rig', of);
-    const grave = circuit.fault === 'none' || circuit.fault === 'too-much';
-    const about = {
-      verdict: grave ? ('stop' as const) : ('due' as const),
-      text: `brake circuit ${measured.value} A: ${words.said}`.slice(0, 500),
-      of,
-    };
+    if (!circuit || !measured.ok || told.volts === undefined) return;
     await record(
       rig.id,
-      [
-        {
-          kind: 'reading',
-          body: {
-            taken: [
-              { place: 'rig', what: 'brake-amps', value: measured.value, by: 'meter' },
-              { place: 'rig', what: 'volts', value: told.volts, by: 'meter' },
-            ],
-          },
-        },
-        ...(wrong
-          ? [
-              open
-                ? { kind: 'finding.seen' as const, body: { finding: open.id, ...about } }
-                : { kind: 'finding.opened' as const, body: { place: 'rig' as const, ...about } },
-            ]
-          : []),
-      ],
-      wrong ? 'Current on record, finding opened' : 'Current on record',
+      circuitDrafts({ amps: measured.value, volts: told.volts, circuit }, rig, newId),
+      verdict === 'clear' ? 'Current on record' : 'Current on record, finding opened',
     );
     setAmps('');
   };
@@ -147,9 +122,7 @@ export function BrakeCircuitTest({ view }: { view: RigView }) {
       {circuit && words && (
         <div className="mt-4 grid gap-3">
           <JudgementNote
-            verdict={
-              !wrong ? 'clear' : circuit.fault === 'none' || circuit.fault === 'too-much' ? 'stop' : 'due'
-            }
+            verdict={verdict ?? 'clear'}
             source={`${circuit.expected.toFixed(1)} A is what ${circuit.count} would draw. From resistance of wire and magnets at 68 °F (20 °C).`}
           >
             {words.said} {words.where}

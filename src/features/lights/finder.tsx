@@ -1,32 +1,9 @@
 'use client';
 
-import { TESTS, type Cause, type Diagnosis, type Fault, type TestDone } from '@/core/faults';
-import type { Place, RigModel } from '@/core/rig';
+import { placesOfCause, TESTS, type Cause, type Diagnosis, type TestDone } from '@/core/faults';
+import type { RigModel } from '@/core/rig';
 import { causeWords, sureWords, testWords } from '@/text';
 import { Button, RigPlan } from '@/ui';
-
-/** Where on the rig a fault is looked for. */
-function placeOf(fault: Fault): Place {
-  const lamp = fault.at ?? fault.side;
-  switch (lamp) {
-    case 'left':
-      return 'lampLeft';
-    case 'right':
-      return 'lampRight';
-    case 'plate':
-      return 'plateLamp';
-    case 'marker-left':
-    case 'marker-right':
-      return 'markerLamps';
-    default:
-      return fault.kind === 'ground-shared' ? 'frame' : 'plug';
-  }
-}
-
-/** The places that a cause points to. */
-export function placesOfCause({ faults }: Cause): readonly Place[] {
-  return [...new Set(faults.map(placeOf))];
-}
 
 function CauseRow({ cause, first }: { cause: Cause; first: boolean }) {
   const { name, where } = causeWords(cause);

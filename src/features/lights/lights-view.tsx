@@ -1,5 +1,6 @@
 'use client';
 
+import { lightsDrafts } from '@/core/record';
 import { cellsOf, diagnoseLights, lampsOf, lampSteps } from '@/core/faults';
 import {
   Loading,
@@ -17,7 +18,6 @@ import { Button, Choice, Mark, reported } from '@/ui';
 import { BrakeCircuitTest } from './brake-circuit';
 import { Finder } from './finder';
 import { FRESH, LIGHTS_DRAFT, patternOf, type LightsDraft } from './lights-draft';
-import { lightsEntries } from './lights-entries';
 import { Paced } from './paced';
 import { Results } from './results';
 
@@ -77,7 +77,7 @@ function Told({
   const save = async () => {
     await record(
       rig.id,
-      lightsEntries(draft, pattern, diagnosis, rig, newId),
+      lightsDrafts({ ...draft, pattern, diagnosis }, rig, newId),
       bad === 0 ? 'Lamps tested, all burn' : 'Lamps tested, finding on record',
     );
     await onSaved();

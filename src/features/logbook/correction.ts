@@ -1,9 +1,9 @@
+import { type Draft } from '@/core/record';
 import { fail, ok, type Result } from '@/core/base';
 import type { Entry, EntryOf, RigState } from '@/core/log';
 import { parseNumber, parseQuantity, unitFor, type UnitSystem } from '@/core/quantity';
 import { READINGS, type ReadingId } from '@/core/routine';
 import { THICKENERS } from '@/core/rules';
-import type { Draft } from '@/features/common';
 import { readTrip } from '@/features/yard';
 import { dateField, fromDateField, parseWords, readingDimension, typed } from '@/text';
 
@@ -83,7 +83,7 @@ export function valuesOf(entry: Entry, system: UnitSystem): Values {
     case 'recheck':
       return { ...day, result: entry.body.result };
     case 'finding.opened':
-      return { ...day, verdict: entry.body.verdict, text: entry.body.text };
+      return { ...day, verdict: entry.body.verdict, text: entry.body.text ?? entry.body.note ?? '' };
     case 'finding.closed':
       return { ...day, how: entry.body.how };
     case 'note':
@@ -251,10 +251,19 @@ export function readCorrection(
         ...stamp,
       });
     case 'finding.opened': {
-      const read = text('text', 'Say what it is.');
-      if (!read.ok) return read;
       const verdict = values['verdict'] as EntryOf<'finding.opened'>['body']['verdict'];
-      return ok({ kind: 'finding.opened', body: { ...entry.body, verdict, text: read.value }, ...stamp });
+      const { note: _, ...body } = entry.body;
+      // What rests on evidence needs no words of its own.
+      if (body.text === undefined)
+        return ok({
+          kind: 'finding.opened',
+          body: { ...body, verdict, ...noted({ note: values['text'] ?? '' }) },
+          ...stamp,
+        });
+      const read = text('text', 'Say what it is.');
+      return read.ok
+        ? ok({ kind: 'finding.opened', body: { ...entry.body, verdict, text: read.value }, ...stamp })
+        : read;
     }
     case 'finding.closed': {
       const read = text('how', 'Say what was done.');

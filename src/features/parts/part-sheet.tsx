@@ -1,6 +1,7 @@
 'use client';
 
 import { useState } from 'react';
+import { markOfVerdict } from '@/core/rules';
 import { msOf } from '@/core/base';
 import { rolledBy, type PartState } from '@/core/log';
 import { PART_FACTS, rolls, SHELF_GRADES, type ShelfGrade } from '@/core/rig';
@@ -21,7 +22,7 @@ import {
   restWords,
   tireAgeWords,
 } from '@/text';
-import { Button, Choice, cx, Dialog, Mark, markOf, SheetForm, reported } from '@/ui';
+import { Button, Choice, cx, Dialog, Mark, SheetForm, reported } from '@/ui';
 import { FitForm } from './fit-form';
 import { PartFields } from './part-fields';
 import { readChanges } from './part-form';
@@ -135,7 +136,7 @@ export function PartSheet({ view, part, onClose }: { view: RigView; part: PartSt
             const { title, why } = conflictWords(conflict, units);
             return (
               <p key={conflict.id} className="mb-3 flex gap-2.5">
-                <Mark mark={markOf(conflict.verdict)} size={24} spoken />
+                <Mark mark={markOfVerdict(conflict.verdict)} size={24} spoken />
                 <span>
                   <strong>{capital(title)}.</strong> <span className="text-soft">{why}</span>
                 </span>

@@ -1,12 +1,13 @@
 'use client';
 
 import { useState } from 'react';
+import { markOfVerdict } from '@/core/rules';
 import { askedFacts, missingFacts, placesOf, type FactId } from '@/core/rig';
 import { FactDialog } from '@/features/facts';
 import { RigPage, useRecord, type RigView, useLeadOn } from '@/features/common';
 import { usePreferences } from '@/store';
 import { conflictWords, FACT_HELP, FACT_WORDS, KIND_WORDS, placeName } from '@/text';
-import { Button, LinkButton, Mark, markOf, RigPlan, Tape, reported } from '@/ui';
+import { Button, LinkButton, Mark, RigPlan, Tape, reported } from '@/ui';
 import { FactList } from './fact-list';
 import { GearList } from './gear-list';
 import { RetireDialog } from './retire-dialog';
@@ -84,7 +85,7 @@ function Facts({ view }: { view: RigView }) {
                 const { title, why } = conflictWords(conflict, units);
                 return (
                   <li key={conflict.id} className="border-line flex gap-2.5 border-b py-2.5">
-                    <Mark mark={markOf(conflict.verdict)} size={24} spoken />
+                    <Mark mark={markOfVerdict(conflict.verdict)} size={24} spoken />
                     <p>
                       <strong>
                         {placeName(conflict.place)}: {title}.

@@ -2,9 +2,9 @@
 
 import type { Chapter, ChapterItem, Duty } from '@/core/duty';
 import type { RigView } from '@/features/common';
-import { DutyAction, dutyMark, type DutyActions } from '@/features/duties';
+import { DutyAction, type DutyActions } from '@/features/duties';
 import type { WalkId } from '@/core/log';
-import type { SeasonTime } from '@/core/rules';
+import { type SeasonTime, markOfDuty } from '@/core/rules';
 import { day, routineTitle, WALK_WORDS } from '@/text';
 import { cx, LinkButton, Mark } from '@/ui';
 
@@ -37,7 +37,7 @@ function Item({
   const places = (all ? item.duties : left).map((duty) => duty.place);
   return (
     <li className="border-line grid grid-cols-[1.75rem_1fr_auto] items-center gap-x-3 border-b py-2.5">
-      {first ? <Mark mark={dutyMark(first)} size={24} spoken /> : <Mark mark="clear" size={24} />}
+      {first ? <Mark mark={markOfDuty(first.verdict)} size={24} spoken /> : <Mark mark="clear" size={24} />}
       <div className={cx('min-w-0', all && 'text-soft')}>
         <p className={cx(!all && 'font-semibold')}>{routineTitle(item.routine, places)}</p>
         <p className="text-soft text-[0.92rem]">

@@ -4,12 +4,21 @@ import { useRouter } from 'next/navigation';
 import { useState } from 'react';
 import { seasonChapters, type Chapter, type Duty } from '@/core/duty';
 import type { PlannedState } from '@/core/log';
-import type { SeasonDates } from '@/core/rules';
+import { type SeasonDates, markOfVerdict, markOfDuty } from '@/core/rules';
 import { benchLink, RigTabs, Ruled, tripsAhead, WithRig, type RigView, type Rigs } from '@/features/common';
-import { DoneDialog, dutyMark, PlanDialog, useForecast, type Forecast } from '@/features/duties';
+import { DoneDialog, PlanDialog, useForecast, type Forecast } from '@/features/duties';
 import { usePreferences } from '@/store';
-import { bandShort, chapterHeadline, day, placeName, routineTitle, SEASON_WORDS, seasonWords } from '@/text';
-import { Button, LinkButton, Mark, markOf, saveFile } from '@/ui';
+import {
+  bandShort,
+  chapterHeadline,
+  day,
+  placeName,
+  routineTitle,
+  SEASON_WORDS,
+  seasonWords,
+  findingWords,
+} from '@/text';
+import { Button, LinkButton, Mark, saveFile } from '@/ui';
 import { aheadOf } from './ahead';
 import { calendarFile } from './calendar-file';
 import { ChapterList } from './chapter';
@@ -39,6 +48,7 @@ function Chapters({
   view: RigView;
   onDone: (duties: readonly Duty[]) => void;
 }) {
+  const { units } = usePreferences();
   const router = useRouter();
   const actions = { onDone, onRecheck: () => router.push(`/?rig=${view.rig.id}`) };
   const first = inHand(chapters, view.now);
@@ -73,8 +83,8 @@ function Chapters({
                 <ul>
                   {findings.map((finding) => (
                     <li key={finding.id} className="flex gap-2.5 py-1.5">
-                      <Mark mark={markOf(finding.verdict)} spoken />
-                      {placeName(finding.place)}: {finding.text}
+                      <Mark mark={markOfVerdict(finding.verdict)} spoken />
+                      {placeName(finding.place)}: {findingWords(finding, units)}
                     </li>
                   ))}
                 </ul>
@@ -108,7 +118,7 @@ function Ahead({ view, forecast }: { view: RigView; forecast: Forecast }) {
             className="border-line grid grid-cols-[1.75rem_1fr_auto] items-baseline gap-x-3 border-b py-2.5"
           >
             <span className="self-center">
-              <Mark mark={dutyMark(duties[0])} size={22} spoken />
+              <Mark mark={markOfDuty(duties[0].verdict)} size={22} spoken />
             </span>
             <span className="min-w-0">
               {routineTitle(

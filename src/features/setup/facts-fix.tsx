@@ -1,11 +1,11 @@
 'use client';
 
+import { type SetupTask } from '@/core/record';
 import { applyChanges, factAt, isGear, type Changes } from '@/core/rig';
 import { useRecord, type RigView, useLeadOn } from '@/features/common';
 import { FactEditor, factLead } from '@/features/facts';
 import { FACT_WORDS, placeName } from '@/text';
 import { Choice, LinkButton, reported } from '@/ui';
-import type { SetupTask } from './save-setup';
 
 type Correction = Extract<SetupTask, { task: 'correct' }>;
 

@@ -2,13 +2,13 @@
 
 import { useEffect, useState, useSyncExternalStore } from 'react';
 import { useForm, useWatch } from 'react-hook-form';
+import { setupDrafts, type SetupTask } from '@/core/record';
 import type { UnitSystem } from '@/core/quantity';
 import type { RigModel } from '@/core/rig';
 import { useRecord, useLeadOn } from '@/features/common';
 import { clearsUnlessInstalled, newId, useFormUnits, useYard } from '@/store';
 import { Button, LinkButton, RigPlan, reported, Mark } from '@/ui';
 import type { SetupEdit } from './edit';
-import { draftsFor, type SetupTask } from './save-setup';
 import { AxlesAndBrakes, Hubs, Miles, Templates, WhatItIs, Wheels } from './sections';
 import {
   EMPTY_SETUP,
@@ -137,7 +137,7 @@ export function SetupPage({ task }: { task: SetupTask }) {
       return;
     }
     const rig = task.task === 'new' ? newId() : task.task === 'change' ? task.rig : task.entry.rig;
-    const drafts = draftsFor(task, read.value);
+    const drafts = setupDrafts(task, read.value);
     if (drafts.length > 0)
       await record(
         rig,

@@ -1,12 +1,12 @@
 'use client';
 
+import { correctionOf, type SetupTask } from '@/core/record';
 import { useSearchParams } from 'next/navigation';
 import { Failed, Loading, useRigs } from '@/features/common';
 import { useAsk } from '@/store';
 import { LinkButton } from '@/ui';
 import { areFacts, FactsFix } from './facts-fix';
 import { SetupPage } from './setup-page';
-import { correctionOf, type SetupTask } from './save-setup';
 
 /** Set-up: a rig of one's own, in two minutes, and the rest whenever it is known. */
 export function SetupView() {

@@ -1,16 +1,18 @@
 'use client';
 
 import { useState } from 'react';
-import type { SurveyState } from '@/core/log';
+import { type Draft, conditionDrafts, surveyDraft } from '@/core/record';
+import { markOfVerdict } from '@/core/rules';
+import type { SurveyFound, SurveyState } from '@/core/log';
 import { partAt } from '@/core/log';
 import { gearDef, type Changes } from '@/core/rig';
 import type { SurveyItem } from '@/core/survey';
-import { useRecord, type Draft, type RigView } from '@/features/common';
+import { useRecord, type RigView } from '@/features/common';
 import { FactEditor } from '@/features/facts';
 import { FitForm } from '@/features/parts';
 import { usePreferences } from '@/store';
 import { capital, gradesFor, partName, surveyItemWords, VERDICT_WORDS } from '@/text';
-import { Button, cx, Field, Mark, markOf, TextArea, useOnce, reported } from '@/ui';
+import { Button, cx, Field, Mark, TextArea, useOnce, reported } from '@/ui';
 
 const VERDICTS = ['clear', 'watch', 'due', 'stop'] as const;
 type Graded = (typeof VERDICTS)[number];
@@ -22,7 +24,7 @@ function Already({ state }: { state: SurveyState }) {
     <p className="text-soft mb-3 flex items-center gap-2">
       {found.as === 'condition' ? (
         <>
-          <Mark mark={markOf(found.verdict)} spoken /> {VERDICT_WORDS[found.verdict]}
+          <Mark mark={markOfVerdict(found.verdict)} spoken /> {VERDICT_WORDS[found.verdict]}
           {found.words ? `: ${found.words}` : ''}, on record. Tell it anew if it has changed.
         </>
       ) : found.as === 'reading' ? (
@@ -60,7 +62,7 @@ function ConditionForm({
               verdict === one ? 'border-accent bg-accent-wash' : 'border-line',
             )}
           >
-            <Mark mark={markOf(one)} size={28} />
+            <Mark mark={markOfVerdict(one)} size={28} />
             <span>
               <span className="font-semibold">{VERDICT_WORDS[one]}</span>
               <span className="text-soft block text-[0.94rem]">{grades[one]}</span>
@@ -102,10 +104,7 @@ export function ItemForm({
   const [why, setWhy] = useState('');
   const { rig, model } = view;
   const { ask, place } = item;
-  const looked = (found: SurveyState['found']): Draft => ({
-    kind: 'survey',
-    body: { item: item.item, place, found: found as never },
-  });
+  const looked = (found: SurveyFound) => surveyDraft(item, found);
   const once = useOnce();
   const tell = (drafts: readonly Draft[], said: string) =>
     reported(
@@ -157,24 +156,7 @@ export function ItemForm({
           item={item}
           onTell={(verdict, words) =>
             tell(
-              [
-                ...(ask.gear && !gearDef(ask.gear).always && model.gear?.[ask.gear] === undefined
-                  ? [{ kind: 'rig.changed', body: { changes: { [`gear.${ask.gear}`]: true } } } as const]
-                  : []),
-                looked({ as: 'condition', verdict, ...(words !== '' && { words }) }),
-                ...(verdict === 'clear'
-                  ? []
-                  : [
-                      {
-                        kind: 'finding.opened',
-                        body: {
-                          place,
-                          verdict,
-                          text: words !== '' ? words : gradesFor(ask.condition)[verdict].toLowerCase(),
-                        },
-                      } as const,
-                    ]),
-              ],
+              conditionDrafts(item, verdict, words, view),
               verdict === 'clear' ? `${capital(title)}: clear` : 'Finding opened',
             )
           }

@@ -12,9 +12,10 @@ import {
   placeName,
   surveyItemShort,
   VERDICT_WORDS,
+  findingWords,
 } from '@/text';
-import type { PlaceMark } from '@/core/duty';
-import { Button, LinkButton, Mark, markOf } from '@/ui';
+import { type PlaceMark, markOfVerdict } from '@/core/rules';
+import { Button, LinkButton, Mark } from '@/ui';
 
 interface Told {
   readonly mark: PlaceMark;
@@ -28,14 +29,14 @@ function told(task: SurveyTask, view: RigView, units: 'us' | 'metric'): Told {
   switch (task.kind) {
     case 'finding':
       return {
-        mark: markOf(task.finding.verdict),
-        title: `${placeName(task.finding.place)}: ${task.finding.text}`,
+        mark: markOfVerdict(task.finding.verdict),
+        title: `${placeName(task.finding.place)}: ${findingWords(task.finding, units)}`,
         sub: `finding, ${VERDICT_WORDS[task.finding.verdict].toLowerCase()}`,
       };
     case 'conflict': {
       const { title, why } = conflictWords(task.conflict, units);
       return {
-        mark: markOf(task.conflict.verdict),
+        mark: markOfVerdict(task.conflict.verdict),
         title: `${placeName(task.conflict.place)}: ${title}`,
         sub: why,
       };

@@ -1,6 +1,7 @@
 'use client';
 
 import { useState } from 'react';
+import { markOfGo } from '@/core/rules';
 import { contradictionsIn } from '@/core/judge';
 import type { WalkBody } from '@/core/log';
 import type { GoReason, GoVerdict, Walk } from '@/core/walk';
@@ -11,14 +12,12 @@ import { contradictionWords, GO_WORDS, goReasonWords, reasonWords, WALK_WORDS } 
 import { Button, Field, FieldError, Mark, TextArea, reported } from '@/ui';
 import type { WalkDraft } from './walk-draft';
 
-const MARKS = { clear: 'clear', care: 'soon', no: 'stop' } as const;
-
 function Reason({ reason, view }: { reason: GoReason; view: RigView }) {
   const { units } = usePreferences();
   return (
     <li className="border-line flex gap-3 border-b py-2.5">
       <span className="mt-0.5">
-        <Mark mark={reason.kind === 'skipped' ? 'unknown' : MARKS[reason.weight]} size={20} spoken />
+        <Mark mark={reason.kind === 'skipped' ? 'unknown' : markOfGo(reason.weight)} size={20} spoken />
       </span>
       <span>{goReasonWords(reason, units, (tow) => reasonWords(tow, units, view.now))}</span>
     </li>
@@ -81,7 +80,7 @@ export function GoView({
         <strong className="text-ink">{WALK_WORDS[draft.walk].title}</strong> · {view.model.name}
       </p>
       <h1 className="mt-2 flex items-center gap-4 text-5xl">
-        <Mark mark={decides ? MARKS[go] : reasons.length > 0 ? 'soon' : 'clear'} size={56} />
+        <Mark mark={decides ? markOfGo(go) : reasons.length > 0 ? 'soon' : 'clear'} size={56} />
         {decides ? word : reasons.length > 0 ? 'Walked, not all clear' : 'Walked, all clear'}
       </h1>
       {decides && (

@@ -1,9 +1,10 @@
 'use client';
 
+import { markOfVerdict } from '@/core/rules';
 import type { Answer, Judged, WalkItem } from '@/core/walk';
 import { usePreferences } from '@/store';
 import { itemWords, judgedWords, measure, small, VERDICT_WORDS } from '@/text';
-import { cx, Mark, markColor, markOf } from '@/ui';
+import { cx, Mark, markColor } from '@/ui';
 
 /** What one tap on a tile says: clear, and of a cold tire that it reads its target. */
 function cleanAnswer({ reads }: WalkItem, target: number | undefined): Answer {
@@ -30,7 +31,9 @@ function CleanWords({
     return (
       <>
         {judged.verdict && judged.verdict !== 'clear' && (
-          <strong className={markColor(markOf(judged.verdict))}>{VERDICT_WORDS[judged.verdict]}. </strong>
+          <strong className={markColor(markOfVerdict(judged.verdict))}>
+            {VERDICT_WORDS[judged.verdict]}.{' '}
+          </strong>
         )}
         {judgedWords(judged, units).said}
       </>
@@ -102,7 +105,7 @@ export function ItemTile({
             <CleanWords item={item} judged={judged} warm={warm} target={target} />
           </span>
         </span>
-        {judged?.verdict && <Mark mark={markOf(judged.verdict)} size={24} spoken />}
+        {judged?.verdict && <Mark mark={markOfVerdict(judged.verdict)} size={24} spoken />}
       </button>
       <button
         type="button"

@@ -1,18 +1,16 @@
+import { walkDrafts } from '@/core/record';
 import type { TowReason } from '@/core/duty';
 import { advance, makeEntry, type Entry } from '@/core/log';
-import type { UnitSystem } from '@/core/quantity';
 import { compileWalk, judgeWalk } from '@/core/walk';
 import { rigView, type RigView, type Rigs } from '@/features/common';
 import { barredLugs } from './barred-lugs';
 import type { WalkDraft } from './walk-draft';
-import { walkEntries } from './walk-entries';
 
 /** What would stand against towing once this walk is on record, the findings it opens left aside: it tells those itself. */
 export function standingAfter(
   view: RigView,
   ready: Extract<Rigs, { status: 'ready' }>,
   draft: WalkDraft,
-  units: UnitSystem,
 ): readonly TowReason[] {
   const { rig, model, house, now } = view;
   const walk = compileWalk(draft.walk, model, draft.order, barredLugs(view));
@@ -27,9 +25,10 @@ export function standingAfter(
   });
   let n = 0;
   // Of this moment only: these ids are never written.
-  const id = () => `00000000-0000-7000-8000-${String((n += 1)).padStart(12, '0')}`;
-  const drafts = walkEntries({
-    draft: { ...draft, photos: [] },
+  const newId = () => `00000000-0000-7000-8000-${String((n += 1)).padStart(12, '0')}`;
+  const drafts = walkDrafts({
+    ...draft,
+    photos: [],
     walk,
     judged,
     rig,
@@ -37,12 +36,11 @@ export function standingAfter(
     house,
     decision: undefined,
     minutes: 0,
-    id,
-    units,
+    newId,
   });
   const entries = drafts.flatMap(({ kind, body }): Entry[] =>
     kind === 'walk' || kind === 'recheck'
-      ? [makeEntry(kind, { id: id(), rig: rig.id, happened: now, recorded: now }, body)]
+      ? [makeEntry(kind, { id: newId(), rig: rig.id, happened: now, recorded: now }, body)]
       : [],
   );
   const after = advance(ready.state, ready.log.end, entries)?.rigs[rig.id];

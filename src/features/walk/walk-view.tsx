@@ -2,6 +2,7 @@
 
 import { useSearchParams } from 'next/navigation';
 import { useEffect, useMemo, useState } from 'react';
+import { walkDrafts } from '@/core/record';
 import { msOf } from '@/core/base';
 import { WALKS, type WalkBody, type WalkId } from '@/core/log';
 import { compileWalk, goVerdict, itemsOf, judgeWalk } from '@/core/walk';
@@ -16,7 +17,7 @@ import {
   type Rigs,
   useLeadOn,
 } from '@/features/common';
-import { newId, usePreferences, useYard } from '@/store';
+import { newId, useYard } from '@/store';
 import { list, threadsWords, WALK_WORDS } from '@/text';
 import { LinkButton, reported } from '@/ui';
 import { barredLugs } from './barred-lugs';
@@ -25,7 +26,6 @@ import { GoView } from './go-view';
 import { StartWalk } from './start-walk';
 import { allClear, answered, beginWalk, goesOn, WALK_DRAFT, type WalkDraft } from './walk-draft';
 import { standingAfter } from './standing';
-import { walkEntries } from './walk-entries';
 import { ZoneView } from './zone-view';
 
 type Ready = Extract<Rigs, { status: 'ready' }>;
@@ -46,7 +46,6 @@ function Walking({
   onLeave: () => void;
   onSaved: () => Promise<void>;
 }) {
-  const { units } = usePreferences();
   const { store } = useYard();
   const record = useRecord();
   useWakeLock();
@@ -60,7 +59,7 @@ function Walking({
   const context = { rig, model, house, around: draft.around, at: draft.started };
   const items = itemsOf(walk);
   // What this very walk has looked at stands no more against it: lamps tried, pressures read, rechecks made.
-  const standing = useMemo(() => standingAfter(view, ready, draft, units), [view, ready, draft, units]);
+  const standing = useMemo(() => standingAfter(view, ready, draft), [view, ready, draft]);
   if (!draft.begun)
     return (
       <div className="mx-auto w-full max-w-3xl px-4 py-5 md:px-8">
@@ -120,8 +119,8 @@ function Walking({
     const minutes = Math.max(0, Math.round((msOf(store.clock.now()) - msOf(draft.started)) / 60_000));
     await record(
       rig.id,
-      walkEntries({
-        draft,
+      walkDrafts({
+        ...draft,
         walk,
         judged,
         rig,
@@ -129,8 +128,7 @@ function Walking({
         house,
         decision,
         minutes: Math.min(minutes, 1440),
-        id: newId,
-        units,
+        newId,
       }),
       `${WALK_WORDS[draft.walk].title} on record`,
     );

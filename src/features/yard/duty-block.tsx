@@ -1,9 +1,10 @@
 'use client';
 
 import { useState } from 'react';
+import { markOfDuty } from '@/core/rules';
 import type { Duty } from '@/core/duty';
 import { DutyTape, threadsOf, type RigView } from '@/features/common';
-import { basisOf, DutyAction, dutyMark, type Forecast } from '@/features/duties';
+import { basisOf, DutyAction, type Forecast } from '@/features/duties';
 import { usePreferences } from '@/store';
 import {
   bandWords,
@@ -71,7 +72,7 @@ export function DutyBlock({
         onClick={() => setOpen(!open)}
         className="flex min-h-12 w-full items-center gap-2.5 py-2 text-left"
       >
-        <Mark mark={dutyMark(duty)} size={24} spoken />
+        <Mark mark={markOfDuty(duty.verdict)} size={24} spoken />
         <span
           className={cx('min-w-0 leading-snug', open || pressing ? 'font-semibold' : '', open && 'text-lg')}
         >

@@ -1,9 +1,10 @@
+import { markOfFitness } from '@/core/rules';
 import type { ConflictCode } from '@/core/judge';
 import { dutiesOf, placeState, towVerdict, type OpenWork } from '@/core/duty';
 import { foldEntries, makeEntry, type Entry, type EntryOf, type Kind } from '@/core/log';
 import { toSI } from '@/core/quantity';
 import { sampleModel } from '@/core/testing/arbitraries';
-import { fitnessMark, placeNote } from './marks';
+import { placeNote } from './marks';
 
 const RIG = '0196d000-0000-7000-8000-0000000000aa';
 const day = (n: number) => new Date(Date.parse('2026-03-01T12:00:00.000Z') + n * 86_400_000).toISOString();
@@ -61,7 +62,7 @@ test('work that is open, and a finding, come before what is due', () => {
 });
 
 test('every verdict has its mark', () => {
-  expect((['fit', 'after', 'unknown', 'not'] as const).map(fitnessMark)).toEqual([
+  expect((['fit', 'after', 'unknown', 'not'] as const).map(markOfFitness)).toEqual([
     'clear',
     'due',
     'unknown',
@@ -71,7 +72,7 @@ test('every verdict has its mark', () => {
   if (!rig) throw new Error('no rig');
   const duties = dutiesOf(rig, day(1));
   expect(new Set(duties.map(({ verdict }) => verdict))).toEqual(new Set(['unknown']));
-  expect(fitnessMark(towVerdict(rig, duties, []).fitness)).toBe('unknown');
+  expect(markOfFitness(towVerdict(rig, duties, []).fitness)).toBe('unknown');
 });
 
 test('what does not agree at a wheel end is said in few words', () => {

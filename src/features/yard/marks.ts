@@ -1,13 +1,7 @@
-import type { DutyRoutine, Fitness, PlaceMark, PlaceState } from '@/core/duty';
+import type { DutyRoutine, PlaceState } from '@/core/duty';
 import type { UnitSystem } from '@/core/quantity';
-import { conflictShort, dutyStanding } from '@/text';
+import { conflictShort, dutyStanding, findingWords } from '@/text';
 
-const OF_FITNESS: Record<Fitness, PlaceMark> = {
-  fit: 'clear',
-  after: 'due',
-  unknown: 'unknown',
-  not: 'stop',
-};
 /** Routines in the few letters that stand on the drawing. */
 const SHORT: Partial<Record<DutyRoutine, string>> = {
   'hub-look': 'hub look',
@@ -22,16 +16,14 @@ const SHORT: Partial<Record<DutyRoutine, string>> = {
   'gear-look': 'look',
 };
 
-/** The mark of a tow verdict. */
-export function fitnessMark(fitness: Fitness): PlaceMark {
-  return OF_FITNESS[fitness];
-}
-
 /** The few words that stand at a place of the drawing. */
 export function placeNote(state: PlaceState, system: UnitSystem): string {
   if (state.open) return 'work open';
   if (state.conflict) return conflictShort(state.conflict);
-  if (state.finding) return state.finding.length > 22 ? 'finding' : state.finding;
+  if (state.finding) {
+    const said = findingWords(state.finding, system);
+    return said.length > 22 ? 'finding' : said;
+  }
   if (!state.duty) return MISSING;
   if (state.mark === 'unknown') return 'no record';
   const { figure, words } = dutyStanding(state.duty, system);

@@ -18,7 +18,7 @@ const told = (of: RigView) =>
     item.is === 'duties'
       ? `${item.duties[0].routine} ${item.duties.map(({ place }) => place).join(' ')}`
       : item.is === 'finding'
-        ? item.finding.text
+        ? (item.finding.text ?? '')
         : item.conflict.code,
   );
 const sound = soundEntries(model, RIG, day(0));

@@ -1,6 +1,7 @@
 'use client';
 
 import type { ReactNode } from 'react';
+import { markOfVerdict, markOfDuty } from '@/core/rules';
 import type { Duty } from '@/core/duty';
 import type { Conflict } from '@/core/judge';
 import type { FindingState } from '@/core/log';
@@ -17,9 +18,10 @@ import {
   placeName,
   routineTitle,
   VERDICT_WORDS,
+  findingWords,
 } from '@/text';
-import { Button, cx, LinkButton, Mark, markColor, markOf } from '@/ui';
-import { DutyAction, dutyMark, type DutyActions } from '@/features/duties';
+import { Button, cx, LinkButton, Mark, markColor } from '@/ui';
+import { DutyAction, type DutyActions } from '@/features/duties';
 import { nextItems } from './next-items';
 
 const SHOWN = 3;
@@ -78,12 +80,13 @@ function FindingRow({
   actions: DutyActions;
   onFix: (finding: FindingState) => void;
 }) {
-  const mark = markOf(finding.verdict);
+  const { units } = usePreferences();
+  const mark = markOfVerdict(finding.verdict);
   const cure = view.duties.find((duty) => duty.routine === finding.pulls && duty.place === finding.place);
   return (
     <Row
       mark={<Mark mark={mark} size={26} spoken />}
-      title={`${placeName(finding.place)}: ${finding.text}`}
+      title={`${placeName(finding.place)}: ${findingWords(finding, units)}`}
       sub={`finding, seen ${day(finding.at, view.now)}${cure ? `; ${dutyTitle(cure)} puts it right` : ''}`}
       figure={
         <span className={cx('figures text-xl font-semibold', markColor(mark))}>
@@ -104,7 +107,7 @@ function FindingRow({
 function ConflictRow({ conflict, rig }: { conflict: Conflict; rig: string }) {
   const { units } = usePreferences();
   const { title, why } = conflictWords(conflict, units);
-  const mark = markOf(conflict.verdict);
+  const mark = markOfVerdict(conflict.verdict);
   const about = /^(tire|battery|load)/.test(conflict.code) ? 'parts' : 'rig';
   return (
     <Row
@@ -144,7 +147,7 @@ function DutiesRow({
   const { figure, words } = dutyStanding(first, units);
   return (
     <Row
-      mark={<Mark mark={dutyMark(first)} size={26} spoken />}
+      mark={<Mark mark={markOfDuty(first.verdict)} size={26} spoken />}
       title={routineTitle(
         first.routine,
         duties.map((duty) => duty.place),

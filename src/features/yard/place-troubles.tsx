@@ -1,9 +1,10 @@
+import { markOfVerdict } from '@/core/rules';
 import type { FindingState } from '@/core/log';
 import type { Place } from '@/core/rig';
 import type { RigView } from '@/features/common';
 import { usePreferences } from '@/store';
-import { capital, conflictWords, day, VERDICT_WORDS } from '@/text';
-import { Button, LinkButton, Mark, markOf } from '@/ui';
+import { capital, conflictWords, day, VERDICT_WORDS, findingWords } from '@/text';
+import { Button, LinkButton, Mark } from '@/ui';
 
 /** What is wrong at a place: findings to be fixed, and what does not agree there. */
 export function PlaceTroubles({
@@ -25,9 +26,10 @@ export function PlaceTroubles({
       {findings.map((finding) => (
         <section key={finding.id} className="border-line border-b py-4">
           <p className="flex items-start gap-2.5">
-            <Mark mark={markOf(finding.verdict)} size={24} />
+            <Mark mark={markOfVerdict(finding.verdict)} size={24} />
             <span>
-              <span className="font-semibold">{VERDICT_WORDS[finding.verdict]}:</span> {finding.text}
+              <span className="font-semibold">{VERDICT_WORDS[finding.verdict]}:</span>{' '}
+              {findingWords(finding, units)}
               <span className="text-soft block">seen {day(finding.at, now)}</span>
             </span>
           </p>
@@ -42,7 +44,7 @@ export function PlaceTroubles({
         return (
           <section key={conflict.id} className="border-line border-b py-4">
             <p className="flex items-start gap-2.5">
-              <Mark mark={markOf(conflict.verdict)} size={24} spoken />
+              <Mark mark={markOfVerdict(conflict.verdict)} size={24} spoken />
               <span>
                 <span className="font-semibold">{capital(title)}.</span>{' '}
                 <span className="text-soft">{why}</span>

@@ -1,13 +1,13 @@
 'use client';
 
 import { useRef } from 'react';
+import { recheckDrafts } from '@/core/record';
 import { judgeRecheck, type RecheckResult } from '@/core/judge';
-import { mayCheckLugs } from '@/core/rules';
+import { mayCheckLugs, markOfDuty } from '@/core/rules';
 import { isWheelEnd, matesOf, type WheelEnd } from '@/core/rig';
-import { threadsOf, useRecord, type Draft, type RigView } from '@/features/common';
-import { dutyMark } from '@/features/duties';
+import { threadsOf, useRecord, type RigView } from '@/features/common';
 import { usePreferences } from '@/store';
-import { dutyStanding, meterAmount, RECHECK_FINDING, ruleWords, threadsWords, torqueSpec } from '@/text';
+import { dutyStanding, meterAmount, ruleWords, threadsWords, torqueSpec } from '@/text';
 import { Button, Dialog, LinkButton, Mark, Settled, useOnce, reported } from '@/ui';
 
 const CHOICES: readonly { result: RecheckResult; label: string; look: 'primary' | 'plain' | 'danger' }[] = [
@@ -45,21 +45,9 @@ export function RecheckDialog({
     const refit = rig.refits[place];
     if (told.current === refit) return;
     told.current = refit;
-    const judged = judgeRecheck(result, rig.refits[place]?.moves ?? 0);
-    const drafts: Draft[] = [{ kind: 'recheck', body: { place, result } }];
-    const grave = judged.rule === 'recheck-loose' || judged.rule === 'recheck-moved-again';
-    if (grave && judged.verdict !== 'clear')
-      drafts.push({
-        kind: 'finding.opened',
-        body: {
-          place,
-          verdict: judged.verdict,
-          text: RECHECK_FINDING[judged.rule],
-          of: { subject: 'lug-move', grade: result },
-        },
-      });
+    const judged = judgeRecheck(result, refit?.moves ?? 0);
     try {
-      await record(rig.id, drafts, `${place}: ${ruleWords(judged, '')}`);
+      await record(rig.id, recheckDrafts(place, result, rig), `${place}: ${ruleWords(judged, '')}`);
     } catch (error) {
       told.current = undefined;
       throw error;
@@ -87,7 +75,7 @@ export function RecheckDialog({
               return (
                 <li key={duty.id} className="py-4">
                   <p className="mb-3 flex items-center gap-3">
-                    <Mark mark={dutyMark(duty)} size={26} spoken />
+                    <Mark mark={markOfDuty(duty.verdict)} size={26} spoken />
                     <span className="figures text-3xl font-semibold">{duty.place}</span>
                     <span className="text-soft">
                       {standing.figure} {standing.words}

@@ -2,11 +2,12 @@
 
 import { useState } from 'react';
 import { useForm, useWatch } from 'react-hook-form';
+import { type Draft } from '@/core/record';
+import { markOfDuty } from '@/core/rules';
 import { raised, type Duty } from '@/core/duty';
 import { workOf } from '@/core/log';
 import { unitFor } from '@/core/quantity';
-import { rigView, useRecord, type Draft, type RigView, type Rigs } from '@/features/common';
-import { dutyMark } from '@/features/duties';
+import { rigView, useRecord, type RigView, type Rigs } from '@/features/common';
 import { useFormUnits, usePreferences, useYard } from '@/store';
 import { dateField, dutyTitle, dutyWhy, measure, words } from '@/text';
 import { Button, Dialog, Field, LinkButton, Mark, Stepper, reported } from '@/ui';
@@ -27,7 +28,7 @@ function Became({ became, now, onClose }: { became: readonly Duty[]; now: string
         <ul className="grid gap-4">
           {became.map((duty) => (
             <li key={duty.id} className="flex gap-3">
-              <Mark mark={dutyMark(duty)} size={28} />
+              <Mark mark={markOfDuty(duty.verdict)} size={28} />
               <div>
                 <p className="font-semibold">{dutyTitle(duty)}</p>
                 <p className="text-soft">{dutyWhy(duty, units, now)}</p>

@@ -2,17 +2,17 @@
 
 import Link from 'next/link';
 import { useState } from 'react';
+import { markOfDuty, markOfFitness } from '@/core/rules';
 import type { TowReason } from '@/core/duty';
 import { tripsAhead, type RigView } from '@/features/common';
 import { usePreferences } from '@/store';
 import { reasonWords, towHeadline, towSummary } from '@/text';
 import { cx, Mark } from '@/ui';
-import { dutyMark, OutlookNote } from '@/features/duties';
-import { fitnessMark } from './marks';
+import { OutlookNote } from '@/features/duties';
 
 function reasonMark(reason: TowReason) {
-  if (reason.kind === 'duty') return dutyMark(reason.duty);
-  return reason.fitness === 'fit' ? 'soon' : fitnessMark(reason.fitness);
+  if (reason.kind === 'duty') return markOfDuty(reason.duty.verdict);
+  return reason.fitness === 'fit' ? 'soon' : markOfFitness(reason.fitness);
 }
 
 function reasonKey(reason: TowReason): string {
@@ -32,12 +32,12 @@ export function Verdict({ view, now, onPlan }: { view: RigView; now: string; onP
   return (
     <section aria-label="May it be towed" className="flex min-w-0 gap-4">
       <span className="mt-1 hidden md:block">
-        <Mark mark={fitnessMark(tow.fitness)} size={62} />
+        <Mark mark={markOfFitness(tow.fitness)} size={62} />
       </span>
       <div className="min-w-0">
         <h1 className="flex items-center gap-3 text-[2.1rem] md:text-5xl">
           <span className="md:hidden">
-            <Mark mark={fitnessMark(tow.fitness)} size={40} />
+            <Mark mark={markOfFitness(tow.fitness)} size={40} />
           </span>
           {towHeadline(tow)}
         </h1>

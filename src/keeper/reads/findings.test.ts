@@ -30,7 +30,7 @@ const photo = entry('photo', 3, {
   of: opened.id,
 });
 const other = entry('photo', 3, { hash: 'b'.repeat(64), bytes: 1, width: 1, height: 1, place: '1L' });
-const seen = entry('finding.seen', 4, { finding: opened.id, verdict: 'due', text: 'more' });
+const seen = entry('finding.seen', 4, { finding: opened.id, verdict: 'due', note: 'more' });
 const opinion = entry('opinion', 5, { place: '1L', finding: opened.id, who: 'a shop', said: 'new hub' });
 const elsewhere = entry('work', 6, workOf([{ routine: 'wash', place: 'rig' }]));
 const work = entry('work', 7, workOf([{ routine: 'repack', place: '1L' }]));

@@ -3,24 +3,56 @@ import { daysBetween, text, words, type Instant } from '../../base';
 import { placeSchema } from '../../rig';
 import { isLook, oneStepUp, ROUTINES, TWICE_A_YEAR, worse, type Verdict } from '../../rules';
 import { defineKind } from '../define';
-import { findingKey, groundsSchema } from '../grounds';
+import { evidenceOf, evidenceSchema, findingKey, recurs, type Evidence } from '../evidence';
 import { contradict, type FindingState, type RigState } from '../state';
 
 const severity = z.enum(['watch', 'due', 'stop']);
 
-const opened = z.strictObject({
-  place: z.union([placeSchema, z.literal('rig')]),
-  verdict: severity,
-  text: words(500),
-  /** The routine that would put it right. */
-  pulls: z.optional(z.enum(ROUTINES)),
-  of: z.optional(groundsSchema),
-  /** The walk, work or test that found it. */
-  from: z.optional(z.uuid()),
-});
+const opened = z
+  .strictObject({
+    place: z.union([placeSchema, z.literal('rig')]),
+    verdict: severity,
+    /** What it is in somebody's own words; where there are none, what it rests on tells it. */
+    text: z.optional(words(500)),
+    /** Own words beside what it rests on. */
+    note: z.optional(text(500)),
+    /** The routine that would put it right. */
+    pulls: z.optional(z.enum(ROUTINES)),
+    of: z.optional(evidenceSchema),
+    /** The walk, work or test that found it. */
+    from: z.optional(z.uuid()),
+  })
+  .check(
+    z.refine(({ text, of }) => text !== undefined || of !== undefined, {
+      message: 'a finding without words or evidence',
+    }),
+  );
 
 /** Something that is not right, at a place. */
 export type FindingBody = z.infer<typeof opened>;
+
+/** A finding as it is told: what is not right, where, how bad, on what it rests and what puts it right. */
+export type Found = Readonly<Omit<FindingBody, 'from'>>;
+
+/** Words that an older version made of a reading, in the units its owner then had: `hub 150 °F; …`. */
+const MADE_OF_A_READING = /^[A-Za-z][A-Za-z, -]* -?[\d][\d./ ]*\s?(psi|kPa|bar|°F|°C|in|mm|V|A|Ω)(?=\W|$)/u;
+
+/** Up to version 3 every finding carried words; those made of a reading give way to the reading itself. */
+function withoutMadeWords(body: unknown): unknown {
+  const { text: told, ...rest } = body as { text?: string; of?: object; from?: string };
+  const made =
+    rest.from !== undefined &&
+    rest.of !== undefined &&
+    'what' in rest.of &&
+    MADE_OF_A_READING.test(told ?? '');
+  return made ? rest : body;
+}
+
+/** Seen again told its words as text up to version 1. */
+function seenToV2(body: unknown): unknown {
+  const { text: told, ...rest } = withoutMadeWords(body) as { text?: string };
+  return told === undefined ? rest : { ...rest, note: told };
+}
 
 /**
  * Troubles of the moment: seen at two looks of one season they rise a step. What stands and wears
@@ -50,19 +82,20 @@ const ANOTHER_LOOK = 0.5;
 const inOneSeason = (a: Instant, b: Instant) => Math.abs(daysBetween(a, b)) <= TWICE_A_YEAR;
 
 type Bad = Exclude<Verdict, 'clear'>;
+const mayRise = (of: Evidence | undefined) => of !== undefined && recurs(of);
 const raise = (verdict: Bad): Bad => oneStepUp(verdict) as Bad;
 
-/** A finding opened; its id is the entry's. Version 1 knew wheel ends and the rig, version 2 every place; version 3 what it rests on. */
+/** A finding opened; its id is the entry's. Version 1 knew wheel ends and the rig, version 2 every place; version 3 what it rests on; version 4 has words only where somebody told it in their own. */
 export const findingOpened = defineKind({
   kind: 'finding.opened',
-  version: 3,
+  version: 4,
   body: opened,
-  upcasters: [(body) => body, (body) => body],
+  upcasters: [(body) => body, (body) => body, withoutMadeWords],
   apply: (rig, { from: _, pulls, ...rest }, entry) => {
     // A look puts nothing right, whatever was told when the finding was opened.
     const body = { ...rest, ...(pulls && !isLook(pulls) && { pulls }) };
     const key = findingKey(body.place, body.of);
-    const before = key === undefined ? undefined : rig.past[key];
+    const before = key === undefined || !mayRise(body.of) ? undefined : rig.past[key];
     const again = before !== undefined && inOneSeason(before.at, entry.happened);
     const finding: FindingState = {
       id: entry.id,
@@ -78,24 +111,24 @@ export const findingOpened = defineKind({
 /** An open finding looked at again: the same, worse, or better than it was. */
 export const findingSeen = defineKind({
   kind: 'finding.seen',
-  version: 1,
+  version: 2,
   body: z.strictObject({
     finding: z.uuid(),
     verdict: severity,
-    text: z.optional(text(500)),
-    of: z.optional(groundsSchema),
+    note: z.optional(text(500)),
+    of: z.optional(evidenceSchema),
     from: z.optional(z.uuid()),
   }),
-  upcasters: [],
+  upcasters: [seenToV2],
   apply: (rig, body, entry) => {
     const finding = rig.findings[body.finding];
     if (!finding) return contradict(rig, entry.id);
-    const key = findingKey(finding.place, body.of ?? finding.of);
+    const of = body.of ?? finding.of;
     const told = finding.told ?? finding.verdict;
     const better = worse(told, body.verdict) !== body.verdict;
     const again =
-      key !== undefined &&
-      OF_THE_MOMENT.has(key.split('@')[0] ?? '') &&
+      of !== undefined &&
+      OF_THE_MOMENT.has(evidenceOf(of)) &&
       daysBetween(finding.seen?.at ?? finding.at, entry.happened) >= ANOTHER_LOOK &&
       inOneSeason(finding.at, entry.happened);
     // A step added stays until it looks better than it did.
@@ -105,7 +138,7 @@ export const findingSeen = defineKind({
       told: body.verdict,
       verdict: raised ? raise(body.verdict) : body.verdict,
       raised,
-      of: body.of ?? finding.of,
+      of,
       seen: { at: entry.happened, count: (finding.seen?.count ?? 1) + 1 },
     };
     return { findings: { ...rig.findings, [finding.id]: next } };
@@ -117,7 +150,9 @@ function closed(rig: RigState, finding: FindingState, at: Instant): Partial<RigS
   const findings = { ...rig.findings };
   delete findings[finding.id];
   const key = findingKey(finding.place, finding.of);
-  return key === undefined ? { findings } : { findings, past: { ...rig.past, [key]: { at } } };
+  return key === undefined || !mayRise(finding.of)
+    ? { findings }
+    : { findings, past: { ...rig.past, [key]: { at } } };
 }
 
 /** A finding closed, with what was done about it, and since version 2 by which work. */

@@ -1,4 +1,4 @@
-import type { Subject, Verdict, WorkId } from '../../rules';
+import type { RoutineId, Subject, Verdict } from '../../rules';
 import type { Act } from './acts';
 import { must, step, type StepDef } from './step';
 
@@ -28,7 +28,7 @@ export interface BranchDef {
   readonly says?: Subject;
   /** Grades that leave no other way: the branch is taken with them. */
   readonly forced?: { readonly subject: Subject; readonly grades: readonly string[] };
-  readonly finding?: { readonly verdict: Exclude<Verdict, 'clear'>; readonly pulls?: WorkId };
+  readonly finding?: { readonly verdict: Exclude<Verdict, 'clear'>; readonly pulls?: RoutineId };
 }
 
 /** Every branch (handbook 4.2, 4.3, 4.6, 4.8). */

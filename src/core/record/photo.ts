@@ -1,10 +1,9 @@
-import type { PhotoBody } from '@/core/log';
-import type { RoutinePlace } from '@/core/rules';
-import type { Photo } from '@/store';
-import type { Draft } from '@/keeper';
+import type { PhotoBody } from '../log';
+import type { RoutinePlace } from '../rules';
+import type { Draft } from './draft';
 
 /** What is kept of a picture beside its bytes. */
-export type PhotoSize = Pick<Photo, 'hash' | 'bytes' | 'width' | 'height'>;
+export type PhotoSize = Pick<PhotoBody, 'hash' | 'bytes' | 'width' | 'height'>;
 
 /** The entry of a picture of something at a place. */
 export function photoDraft(

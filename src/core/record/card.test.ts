@@ -1,18 +1,26 @@
-import { foldEntries, makeEntry, type Entry, type RigState } from '@/core/log';
-import { factPath, type PartKind, type Place, type RigModel } from '@/core/rig';
-import { compile, currentStep, finishRun, leaveRun, startRun, tap, type Job, type Run } from '@/core/routine';
-import { HOUSE_DEFAULT } from '@/core/rules';
-import { sampleModel } from '@/core/testing/arbitraries';
-import { well } from '@/core/testing/well';
-import { outcomeEntries } from './outcome-entries';
+import { foldEntries, makeEntry, type Entry, type RigState } from '../log';
+import { factPath, type PartKind, type Place, type RigModel } from '../rig';
+import { compile, currentStep, finishRun, leaveRun, startRun, tap, type Job, type Run } from '../routine';
+import { HOUSE_DEFAULT } from '../rules';
+import { sampleModel } from '../testing/arbitraries';
+import { well } from '../testing/well';
+import { cardDrafts, entriesOf, type CardTold } from '.';
 
 const AT = '2026-05-16T14:00:00.000Z';
 const RIG = '0196d000-0000-7000-8000-0000000000aa';
 const model = sampleModel({ axles: 2, brake: 'electric', hub: 'drilled' });
 let ids = 0;
-const id = () => `0196d000-0000-7000-8000-${String((ids += 1)).padStart(12, '0')}`;
+const newId = () => `0196d000-0000-7000-8000-${String((ids += 1)).padStart(12, '0')}`;
 const entry = (kind: Entry['kind'], body: object): Entry =>
-  makeEntry(kind, { id: id(), rig: RIG, happened: '2026-05-01T10:00:00.000Z', recorded: AT }, body as never);
+  makeEntry(
+    kind,
+    { id: newId(), rig: RIG, happened: '2026-05-01T10:00:00.000Z', recorded: AT },
+    body as never,
+  );
+
+/** What a card puts on the log. */
+const written = (told: Omit<CardTold, 'at' | 'newId'>): readonly Entry[] =>
+  entriesOf([], RIG, cardDrafts({ ...told, at: AT, newId }), AT, newId);
 
 /** A run of some work, all well, to its end or up to a step. */
 function worked(rig: RigModel, jobs: readonly Job[], until = ''): Run {
@@ -43,7 +51,7 @@ function rigWith(...places: Place[]): { readonly log: readonly Entry[]; readonly
 function closed(run: Run, { log, rig }: ReturnType<typeof rigWith>, more: object = {}): RigState {
   const outcome = finishRun(run, AT);
   if (!outcome.ok) throw new Error(outcome.error.key);
-  const made = outcomeEntries({ run, rig, outcome: outcome.value, at: AT, id, units: 'us', ...more });
+  const made = written({ run, rig, outcome: outcome.value, ...more });
   const after = foldEntries([...log, ...made]).state.rigs[RIG];
   if (!after) throw new Error('no rig');
   return after;
@@ -91,7 +99,7 @@ test('brakes on a bare axle change the rig', () => {
   ]);
   const outcome = finishRun(run, AT);
   if (!outcome.ok) throw new Error(outcome.error.key);
-  const made = outcomeEntries({ run, rig: undefined, outcome: outcome.value, at: AT, id, units: 'us' });
+  const made = written({ run, rig: undefined, outcome: outcome.value });
   const changed = made.filter(({ kind }) => kind === 'rig.changed');
   expect(changed.map(({ body }) => body)).toEqual([{ changes: { [factPath('brake', 0)]: 'electric' } }]);
 });
@@ -152,17 +160,53 @@ test('new shoes and joints that were apart ask to be looked at again', () => {
 test('a card that is left forbids towing until it is put right', () => {
   const before = rigWith();
   const run = worked(model, [{ routine: 'repack', place: '1L' }], 'pack 1L');
-  const made = outcomeEntries({
-    run,
-    rig: before.rig,
-    outcome: leaveRun(run, 'no seal to be had', AT),
-    at: AT,
-    id,
-    units: 'us',
-  });
+  const made = written({ run, rig: before.rig, outcome: leaveRun(run, 'no seal to be had', AT) });
   expect(made.map(({ kind }) => kind)).toEqual(['finding.opened']);
   const after = foldEntries([...before.log, ...made]).state.rigs[RIG];
   const [left] = Object.values(after?.findings ?? {});
   expect(left).toMatchObject({ place: '1L', verdict: 'stop' });
-  expect(left?.text).toContain('no seal to be had');
+  expect(left?.note).toContain('no seal to be had');
+});
+
+describe('a torque check on the Bench', () => {
+  const refit = { entry: 'e', at: AT, distance: 0, limits: [1], checked: -1, moves: 0 };
+  const check = (grade: string, moves = 0) => {
+    const { rig } = rigWith();
+    const card = compile(model, [{ routine: 'lug-torque', place: '1L' }], HOUSE_DEFAULT);
+    if (!card.ok) throw new Error(card.error.code);
+    let run = startRun('run', RIG, model, card.value, AT);
+    for (let step = currentStep(run); step; step = currentStep(run)) {
+      const all = well(step, model);
+      const tapped =
+        step.step === 'check-lugs' && all.do === 'done' ? { ...all, grades: { 'lug-move': grade } } : all;
+      const next = tap(run, step.key, tapped, AT);
+      if (!next.ok) throw new Error(next.error.code);
+      run = next.value;
+    }
+    const outcome = finishRun(run, AT);
+    if (!outcome.ok) throw new Error(outcome.error.key);
+    const made = written({
+      run,
+      rig: { ...rig, refits: { '1L': { ...refit, moves } } },
+      outcome: outcome.value,
+    });
+    return made
+      .filter(({ kind }) => kind === 'recheck' || kind.startsWith('finding'))
+      .map(({ body }) => body);
+  };
+
+  test('answers the recheck that is open at its wheel', () => {
+    expect(check('none')).toEqual([{ place: '1L', result: 'held' }]);
+    expect(check('moved')).toEqual([{ place: '1L', result: 'moved' }]);
+  });
+  test('a nut that moved at two looks is a finding, a loose one is told once', () => {
+    expect(check('moved', 1)).toMatchObject([
+      { place: '1L', result: 'moved' },
+      { place: '1L', verdict: 'due', of: { subject: 'lug-move' } },
+    ]);
+    expect(check('loose')).toMatchObject([
+      { place: '1L', result: 'loose' },
+      { place: '1L', verdict: 'stop', of: { subject: 'lug-move', grade: 'loose' } },
+    ]);
+  });
 });

@@ -1,18 +1,19 @@
+import type { Instant } from '../base';
 import {
-  cureOf,
   figuresAt,
   isJudged,
   judgeReading,
+  readingEvidence,
   morningPressure,
   saysNothing,
   type ReadingJudgement,
-} from '@/core/judge';
-import type { ReadingTool } from '@/core/log';
-import type { UnitSystem } from '@/core/quantity';
-import { matesOf, isWheelEnd, type TirePlace } from '@/core/rig';
-import { judgePressure, sameFinding, type Around } from '@/core/walk';
-import type { Draft, RigView } from '@/features/common';
-import { readingName, readingVerdict, small } from '@/text';
+} from '../judge';
+import type { ReadingTool, RigState } from '../log';
+import { isWheelEnd, matesOf, type RigModel, type TirePlace } from '../rig';
+import { VERDICT_SCALE, type HouseRules, type RoutinePlace } from '../rules';
+import { judgePressure, type Around } from '../walk';
+import type { Draft, NewId } from './draft';
+import { remedyFor, tellFinding } from './finding';
 
 /** Figures read at one place with one tool (SI), with the mate's where it was read as well, and what was around. */
 export interface Readings {
@@ -23,14 +24,20 @@ export interface Readings {
   readonly around: Around;
 }
 
-type Known = Pick<RigView, 'rig' | 'model' | 'house' | 'now'>;
+/** What is known where something was read. */
+export interface ReadAt {
+  readonly rig: RigState;
+  readonly model: RigModel;
+  readonly house: HouseRules;
+  readonly now: Instant;
+}
 
 /** The verdict on a figure as it was taken; undefined where it says nothing, or there is nothing to hold it against. */
 export function judgeTaken(
   what: string,
   value: number,
   { place, mate, around }: Pick<Readings, 'place' | 'mate' | 'around'>,
-  { rig, model, now }: Known,
+  { rig, model, now }: ReadAt,
 ): ReadingJudgement | undefined {
   if (!isJudged(what)) return undefined;
   if (what === 'hub-temp' && saysNothing(value, around.air)) return undefined;
@@ -46,51 +53,46 @@ export function judgeTaken(
     : judgeReading(what, value, { model, place, mate, ...figures });
 }
 
-const WEIGHT = { clear: 0, watch: 1, due: 2, stop: 3 } as const;
-
 /** What some readings put on the log: themselves, and one finding where the gravest of them is not clear. */
-export function readingEntries(
-  readings: Readings,
-  view: Known,
-  id: () => string,
-  units: UnitSystem,
-): readonly Draft[] {
+export function readingDrafts(readings: Readings, at: ReadAt, newId: NewId): readonly Draft[] {
   const { place, by, values, mate, around } = readings;
-  const { rig, model, house } = view;
+  const { rig, model, house } = at;
   const across = isWheelEnd(place) ? matesOf(place, model).across : undefined;
   const taken = Object.entries(values).map(([what, value]) => ({ place, what, value, by }));
-  const reading = id();
+  const reading = newId();
   const entry: Draft = {
     kind: 'reading',
     id: reading,
     body: {
       taken: [
         ...taken,
-        ...(mate !== undefined && across ? [{ place: across, what: 'hub-temp', value: mate, by }] : []),
+        ...(mate !== undefined && across
+          ? [{ place: across as RoutinePlace, what: 'hub-temp', value: mate, by }]
+          : []),
       ],
       ...(Object.keys(around).length > 0 && { around }),
     },
   };
-  const bad = taken
+  const [bad] = taken
     .flatMap(({ what, value }) => {
-      const judgement = judgeTaken(what, value, readings, view);
-      return judgement && judgement.verdict !== 'clear' ? [{ what, value, judgement }] : [];
+      const judgement = judgeTaken(what, value, readings, at);
+      return judgement && judgement.verdict !== 'clear'
+        ? [{ what, value, judgement, verdict: judgement.verdict }]
+        : [];
     })
-    .sort((a, b) => WEIGHT[b.judgement.verdict] - WEIGHT[a.judgement.verdict] || a.value - b.value)[0];
+    .sort((a, b) => VERDICT_SCALE.gravestFirst(a.verdict, b.verdict) || a.value - b.value);
   if (!bad) return [entry];
-  const { what, value, judgement } = bad;
-  const verdict = judgement.verdict === 'clear' ? 'watch' : judgement.verdict;
-  const of = { what, value };
-  const text = `${small(readingName(what))} ${readingVerdict(judgement, value, units).said.replace(/\.$/, '')}`;
-  const open = sameFinding(rig.findings, place, of);
-  const pulls = cureOf(judgement.what, place, model, house);
+  const { what, value, judgement, verdict } = bad;
   return [
     entry,
-    open
-      ? { kind: 'finding.seen', body: { finding: open.id, verdict, text, of, from: reading } }
-      : {
-          kind: 'finding.opened',
-          body: { place, verdict, text, of, from: reading, ...(pulls && { pulls }) },
-        },
+    tellFinding(
+      {
+        place,
+        verdict,
+        of: readingEvidence(judgement, what, value),
+        ...remedyFor(judgement.what, place, model, house),
+      },
+      { rig, from: reading },
+    ),
   ];
 }

@@ -1,9 +1,8 @@
-import type { Entry, RigState } from '@/core/log';
-import { applyChanges, diffModels, type RigModel } from '@/core/rig';
-import type { Draft } from '@/features/common';
-import type { SetupRead } from './setup-form';
+import type { Entry, RigState } from '../log';
+import { applyChanges, diffModels, type RigModel } from '../rig';
+import type { Draft } from './draft';
 
-/** What a form is open for: a new rig, a rig changed, or an entry set right. */
+/** What a set-up is for: a new rig, a rig changed, or an entry set right. */
 export type SetupTask =
   | {
       readonly task: 'new';
@@ -36,8 +35,11 @@ export function correctionOf(entry: Entry, stood: RigState | undefined): SetupTa
   return made?.ok ? { task: 'correct', entry, before, model: made.value, reading: undefined } : undefined;
 }
 
-/** The entries that save a form; none where nothing is changed. */
-export function draftsFor(task: SetupTask, read: SetupRead): readonly Draft[] {
+/** What a set-up puts on the log, with the first reading of its meter (m); nothing where nothing is changed. */
+export function setupDrafts(
+  task: SetupTask,
+  read: { readonly model: RigModel; readonly reading?: number | undefined },
+): readonly Draft[] {
   const setup = { model: read.model, ...(read.reading !== undefined && { reading: read.reading }) };
   switch (task.task) {
     case 'new':

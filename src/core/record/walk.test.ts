@@ -1,12 +1,10 @@
-import { emptyRig, foldEntries, makeEntry, type RigState, type WalkBody } from '@/core/log';
-import { toSI } from '@/core/quantity';
-import type { RigModel } from '@/core/rig';
-import { HOUSE_DEFAULT } from '@/core/rules';
-import { sampleModel } from '@/core/testing/arbitraries';
-import { compileWalk, itemsOf, judgeWalk, type Answers } from '@/core/walk';
-import type { Draft } from '@/features/common';
-import { allClear, answered, beginWalk, goesOn, type WalkDraft } from './walk-draft';
-import { walkEntries } from './walk-entries';
+import { emptyRig, foldEntries, makeEntry, type RigState, type WalkBody, type WalkId } from '../log';
+import { toSI } from '../quantity';
+import type { RigModel } from '../rig';
+import { HOUSE_DEFAULT } from '../rules';
+import { sampleModel } from '../testing/arbitraries';
+import { compileWalk, itemsOf, judgeWalk, type Answers } from '../walk';
+import { walkDrafts, type Draft, type WalkTold } from '.';
 
 const psi = (value: number) => toSI(value, 'psi');
 const RIG = '0196d000-0000-7000-8000-0000000000aa';
@@ -18,28 +16,29 @@ const model: RigModel = {
 const PHOTO = { hash: 'a'.repeat(64), bytes: 1000, width: 1600, height: 1200 };
 
 function made(
-  walk: WalkDraft['walk'],
+  walk: WalkId,
   answers: Answers,
   more: Partial<RigState> = {},
-  draft: Partial<WalkDraft> = {},
+  photos: WalkTold['photos'] = [],
   decision?: WalkBody['decision'],
 ): readonly Draft[] {
   const rig: RigState = { ...emptyRig(RIG), model, ...more };
   const compiled = compileWalk(walk, model, 'round');
-  const whole = { ...beginWalk(walk, 'round', NOW), answers, around: { tires: 'cold' as const }, ...draft };
-  const judged = judgeWalk(compiled, answers, { rig, model, house: HOUSE_DEFAULT, around: whole.around });
+  const around = { tires: 'cold' as const };
+  const judged = judgeWalk(compiled, answers, { rig, model, house: HOUSE_DEFAULT, around });
   let n = 0;
-  return walkEntries({
-    draft: whole,
+  return walkDrafts({
     walk: compiled,
+    answers,
+    around,
+    photos,
     judged,
     rig,
     model,
     house: HOUSE_DEFAULT,
     decision,
     minutes: 4,
-    id: () => `0196d000-0000-7000-8000-${String((n += 1)).padStart(12, '0')}`,
-    units: 'us',
+    newId: () => `0196d000-0000-7000-8000-${String((n += 1)).padStart(12, '0')}`,
   });
 }
 
@@ -58,32 +57,11 @@ const written = (drafts: readonly Draft[]) =>
     ),
   );
 
-describe('answers of a walk under way', () => {
-  const draft = beginWalk('hitch', 'round', NOW);
-  test('are given and taken back', () => {
-    const one = answered(draft, 'tire@1L', { as: 'clear' });
-    expect(one.answers).toEqual({ 'tire@1L': { as: 'clear' } });
-    expect(answered(one, 'tire@1L', undefined).answers).toEqual({});
-    expect(draft.answers).toEqual({});
-  });
-  test('are taken up without asking on the same walk of the same day alone', () => {
-    expect(goesOn(draft, 'hitch', '2026-05-16T14:00:00.000Z')).toBe(true);
-    expect(goesOn(draft, 'spring', '2026-05-16T14:00:00.000Z')).toBe(false);
-    expect(goesOn(draft, 'hitch', '2026-05-17T01:00:00.000Z')).toBe(false);
-  });
-  test('all clear leaves alone what was said already', () => {
-    const one = answered(draft, 'tire@1L', { as: 'not-right', grade: 'cut' });
-    const all = allClear(one, ['tire@1L', 'cap@1L']);
-    expect(all.answers['tire@1L']).toEqual({ as: 'not-right', grade: 'cut' });
-    expect(all.answers['cap@1L']?.as).toBe('clear');
-  });
-});
-
 test('a clean walk is one entry, with every item looked at', () => {
   const compiled = compileWalk('hitch', model, 'round');
   const answers = Object.fromEntries(itemsOf(compiled).map(({ key }) => [key, { as: 'clear' as const }]));
   const decision = { rule: 'clear', go: 'clear', why: [] } as const;
-  const drafts = made('hitch', answers, {}, {}, { ...decision, why: [] });
+  const drafts = made('hitch', answers, {}, [], { ...decision, why: [] });
   expect(drafts.map(({ kind }) => kind)).toEqual(['walk']);
   expect(drafts[0]?.body).toMatchObject({ walk: 'hitch', minutes: 4, decision });
   expect(written(drafts)).toHaveLength(1);
@@ -94,12 +72,10 @@ test('what is not right opens a finding that knows its walk, and its pictures kn
     'hitch',
     { 'tire@1L': { as: 'not-right', grade: 'cut', words: 'outside' }, 'cap@1R': { as: 'clear' } },
     {},
-    {
-      photos: [
-        { item: 'tire@1L', photo: PHOTO },
-        { item: 'cap@1R', photo: { ...PHOTO, hash: 'b'.repeat(64) } },
-      ],
-    },
+    [
+      { item: 'tire@1L', photo: PHOTO },
+      { item: 'cap@1R', photo: { ...PHOTO, hash: 'b'.repeat(64) } },
+    ],
   );
   const [walk, finding, ofFinding, ofWalk] = drafts;
   expect(drafts.map(({ kind }) => kind)).toEqual(['walk', 'finding.opened', 'photo', 'photo']);
@@ -109,7 +85,7 @@ test('what is not right opens a finding that knows its walk, and its pictures kn
     pulls: 'tire-renew',
     of: { subject: 'tire-wall', grade: 'cut' },
     from: walk?.id,
-    text: 'tire wall: cut to the fabric. outside',
+    note: 'outside',
   });
   expect(ofFinding?.body).toMatchObject({ place: '1L', of: finding?.id });
   expect(ofWalk?.body).toMatchObject({ place: '1R', of: walk?.id });
@@ -133,6 +109,21 @@ test('one that is open already is seen again, not opened twice', () => {
   );
   expect(drafts.map(({ kind }) => kind)).toEqual(['walk', 'finding.seen']);
   expect(drafts[1]?.body).toMatchObject({ finding: open.id, verdict: 'due' });
+});
+
+test('what is off by its figure knows the work that puts it right', () => {
+  const drafts = made('hitch', { 'pressure@1L': { as: 'not-right', value: psi(58), by: 'gauge' } });
+  expect(drafts[1]?.body).toMatchObject({
+    place: '1L',
+    verdict: 'watch',
+    pulls: 'pressures',
+    of: { what: 'pressure', value: psi(58), held: { against: psi(65) } },
+  });
+});
+
+test('what nobody said more of is not right by what was looked at', () => {
+  const drafts = made('hitch', { 'cap@1R': { as: 'not-right' } });
+  expect(drafts[1]?.body).toMatchObject({ place: '1R', verdict: 'due', of: { notRight: 'cap' } });
 });
 
 describe('lugs by wrench', () => {

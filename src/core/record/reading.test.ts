@@ -1,9 +1,9 @@
-import { emptyRig, type RigState } from '@/core/log';
-import { toSI } from '@/core/quantity';
-import type { RigModel } from '@/core/rig';
-import { HOUSE_DEFAULT } from '@/core/rules';
-import { sampleModel } from '@/core/testing/arbitraries';
-import { judgeTaken, readingEntries, type Readings } from './reading-entries';
+import { emptyRig, type RigState } from '../log';
+import { toSI } from '../quantity';
+import type { RigModel } from '../rig';
+import { HOUSE_DEFAULT } from '../rules';
+import { sampleModel } from '../testing/arbitraries';
+import { judgeTaken, readingDrafts, type Readings } from '.';
 
 const psi = (value: number) => toSI(value, 'psi');
 const F = (value: number) => toSI(value, '°F');
@@ -26,7 +26,7 @@ const read = (values: Readings['values'], more: Partial<Readings> = {}): Reading
 });
 function made(readings: Readings, more: Partial<RigState> = {}) {
   let n = 0;
-  return readingEntries(readings, known(more), () => `id${(n += 1)}`, 'us');
+  return readingDrafts(readings, known(more), () => `id${(n += 1)}`);
 }
 
 test('a sound reading is an entry and nothing else', () => {
@@ -49,7 +49,8 @@ test('a bad one opens a finding that knows its reading, its figure and its cure'
     body: { place: '1L', verdict: 'due', pulls: 'pressures', from: reading?.id, of: { what: 'pressure' } },
   });
   if (finding?.kind !== 'finding.opened') throw new Error('no finding');
-  expect(finding.body.text).toBe('cold pressure 52 psi; target 65 psi cold');
+  expect(finding.body.text).toBeUndefined();
+  expect(finding.body.of).toEqual({ what: 'pressure', value: psi(52), held: { against: psi(65) } });
 });
 
 test('of three depths the lowest is the one that counts', () => {
@@ -103,8 +104,6 @@ test('a tire far too low warm is a stop: what it comes to cold is lower still', 
   const [, finding] = made(read({ pressure: psi(40) }, { around: { tires: 'warm' } }));
   expect(finding?.body).toMatchObject({ verdict: 'stop', of: { what: 'pressure' } });
   // The verdict says what it rests on.
-  expect(finding?.body).toHaveProperty(
-    'text',
-    expect.stringContaining('40 psi read warm, about 36 psi cold; target'),
-  );
+  expect(finding?.body).toHaveProperty('of.held.by', 'warm');
+  expect(finding?.body).toHaveProperty('of.held.cold', expect.closeTo(psi(36), 0));
 });

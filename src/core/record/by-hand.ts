@@ -1,0 +1,154 @@
+import type { Instant } from '../base';
+import type { Duty } from '../duty';
+import { workOf, type RigState } from '../log';
+import { isWheelEnd, type RigModel, type WheelEnd } from '../rig';
+import {
+  gradeVerdict,
+  recheckLimits,
+  routineDef,
+  threadsAfterRefit,
+  type HouseRules,
+  type RoutinePlace,
+  type Severity,
+  type Subject,
+  type WorkId,
+} from '../rules';
+import type { Draft, NewId } from './draft';
+import { remedyFor, tellFinding } from './finding';
+import { answerRechecks } from './recheck';
+
+/** What is known where work is written down by hand. */
+export interface ByHand {
+  readonly rig: RigState;
+  readonly model: RigModel;
+  readonly house: HouseRules;
+  readonly newId: NewId;
+  readonly happened?: Instant;
+}
+
+/** What was found at one place where work was done: good, or what is not right in own words. */
+export type DoneAt =
+  | { readonly place: RoutinePlace; readonly as: 'good' }
+  | { readonly place: RoutinePlace; readonly as: 'wrong'; readonly text: string; readonly verdict: Severity };
+
+/** A wheel that was off for it, or that a shop or the verge left to be torqued, is a refit: its miles start now. */
+function isRefit(duty: Duty): boolean {
+  if (routineDef(duty.routine as WorkId).wheelOff === true) return true;
+  return (
+    duty.routine === 'lug-torque' && duty.meters.some((use) => use.cause === 'shop' || use.cause === 'verge')
+  );
+}
+
+/** Duties of one routine done by hand: the work with what it leaves, rechecks it answers, and a finding where something was not right. */
+export function doneDrafts(
+  duties: readonly Duty[],
+  done: readonly DoneAt[],
+  { rig, model, house, newId, happened }: ByHand,
+): readonly Draft[] {
+  const routine = duties[0]?.routine as WorkId;
+  const when = happened === undefined ? {} : { happened };
+  const wheelOff = routineDef(routine).wheelOff === true;
+  const refitted = duties.flatMap((duty) =>
+    isWheelEnd(duty.place) && isRefit(duty) && done.some(({ place }) => place === duty.place)
+      ? [duty.place]
+      : [],
+  );
+  const work = newId();
+  return [
+    {
+      kind: 'work',
+      id: work,
+      ...when,
+      body: {
+        ...workOf(done.map(({ place }) => ({ routine, place }))),
+        conditions: done.flatMap(({ place, as }) =>
+          routine === 'hub-look' && as === 'good' && isWheelEnd(place)
+            ? [
+                { place, subject: 'rock' as const, grade: 'none' },
+                { place, subject: 'spin' as const, grade: 'free' },
+              ]
+            : [],
+        ),
+        refits: refitted.map((place) => ({
+          place,
+          limits: [...recheckLimits(house)],
+          ...(wheelOff && { threads: threadsAfterRefit(house, model) }),
+        })),
+      },
+    },
+    ...(routine === 'lug-torque'
+      ? answerRechecks(
+          done.flatMap(({ place, as }) => (as === 'good' ? [{ place, result: 'held' as const }] : [])),
+          rig.refits,
+          refitted,
+        ).map((draft) => ({ ...draft, ...when }))
+      : []),
+    ...done.flatMap((one): readonly Draft[] =>
+      one.as === 'good'
+        ? []
+        : [
+            tellFinding(
+              {
+                place: one.place,
+                verdict: one.verdict,
+                text: one.text,
+                // A hub that does not rock and spin as it should is opened, or serviced where it stays shut.
+                ...(routine === 'hub-look' && remedyFor('rock', one.place, model, house)),
+              },
+              { rig, from: work, happened },
+            ),
+          ],
+    ),
+  ];
+}
+
+/** The yearly look at a hub that stays shut, by how it rocks and spins. */
+export function hubLookDrafts(
+  place: WheelEnd,
+  grades: readonly { readonly subject: Subject; readonly grade: string }[],
+  { rig, model, house, newId }: ByHand,
+): readonly Draft[] {
+  const work = newId();
+  return [
+    {
+      kind: 'work',
+      id: work,
+      body: {
+        ...workOf([{ routine: 'hub-look', place }]),
+        conditions: grades.map(({ subject, grade }) => ({ place, subject, grade })),
+      },
+    },
+    ...grades.flatMap(({ subject, grade }): readonly Draft[] => {
+      const verdict = gradeVerdict(subject, grade, house);
+      if (!verdict || verdict === 'clear') return [];
+      return [
+        tellFinding(
+          { place, verdict, of: { subject, grade }, ...remedyFor(subject, place, model, house, grade) },
+          { rig, from: work },
+        ),
+      ];
+    }),
+  ];
+}
+
+/** Work remembered from before the record began, with the distance towed since (m) where it is known. */
+export function memoryDrafts(
+  routine: WorkId,
+  places: readonly RoutinePlace[],
+  happened: Instant,
+  distanceSince?: number,
+): readonly Draft[] {
+  return [
+    {
+      kind: 'work',
+      happened,
+      body: {
+        ...workOf(
+          places.map((place) => ({ routine, place })),
+          'memory',
+        ),
+        ...(distanceSince !== undefined && { distanceSince }),
+      },
+    },
+  ];
+}

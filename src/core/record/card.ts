@@ -1,0 +1,142 @@
+import type { Instant } from '../base';
+import { newNumberReading, partAt, type RigState, type WorkBody } from '../log';
+import { axleOf, factPath, isWheelEnd, type Place } from '../rig';
+import { notedIn, type Outcome, type PartChange, type Run } from '../routine';
+import { inTurn, type Draft, type NewId } from './draft';
+import { tellFinding } from './finding';
+import { answerRechecks, recheckDrafts, resultOf } from './recheck';
+
+/** A finished or a left card, with what its owner adds at the end. */
+export interface CardTold {
+  readonly run: Run;
+  readonly rig: RigState | undefined;
+  readonly outcome: Outcome;
+  readonly at: Instant;
+  readonly newId: NewId;
+  readonly more?: Pick<WorkBody, 'cost' | 'note'>;
+  /** Older findings that the work put right, and in what words. */
+  readonly cured?: readonly string[];
+  readonly how?: string;
+  /** Parts that came off the shelf, by what they were for: `seal 1L`. */
+  readonly fromShelf?: Readonly<Record<string, string>>;
+}
+
+/** A tire, brake or battery that some work put in or let change places. */
+function partDraft(change: PartChange, { rig, newId, fromShelf = {} }: CardTold): Draft | undefined {
+  if (change.do === 'fit') {
+    const taken = fromShelf[`${change.kind} ${change.place}`];
+    const old = rig && partAt(rig, change.kind, change.place);
+    // It brings its own facts, and its age, along.
+    if (taken)
+      return {
+        kind: 'part.moved',
+        body: {
+          moves: [{ part: taken, to: change.place }, ...(old ? [{ part: old.id, to: 'gone' as const }] : [])],
+        },
+      };
+    const facts = Object.fromEntries(
+      Object.entries(change.facts).map(([fact, value]) => [fact, { value, source: 'marking' as const }]),
+    );
+    return {
+      kind: 'part.fitted',
+      body: {
+        part: newId(),
+        spec: { kind: change.kind, facts } as never,
+        to: change.place,
+        rolled: 0,
+        ...(old && { old: { to: 'gone' as const } }),
+      },
+    };
+  }
+  const [one, two] = change.places;
+  const moves = [
+    [one, two],
+    [two, one],
+  ].flatMap(([from, to]) => {
+    const part = rig && partAt(rig, change.kind, from as Place);
+    return part ? [{ part: part.id, to: to as Place }] : [];
+  });
+  return moves.length > 0 ? { kind: 'part.moved', body: { moves } } : undefined;
+}
+
+/** The numbers of the seals and bearings that came off the shelf: they go in with what was read off them. */
+function numbersFromShelf({ rig, fromShelf = {} }: CardTold): WorkBody['readings'] {
+  return Object.entries(fromShelf).flatMap(([need, id]) => {
+    const part = rig?.parts[id];
+    const place = need.split(' ')[1] as Place;
+    return Object.entries(part?.facts ?? {}).flatMap(([fact, spec]) => {
+      const what = part && newNumberReading(part.kind, fact);
+      return what && spec ? [{ place, what, value: String(spec.value) }] : [];
+    });
+  });
+}
+
+/** The parts that the work put in, and those of the shelf that it used up: it makes the new seal or set a part itself. */
+function partDrafts(told: CardTold): readonly Draft[] {
+  const { parts } = told.outcome;
+  const fitted = new Set(
+    parts.map((change) => (change.do === 'fit' ? `${change.kind} ${change.place}` : '')),
+  );
+  const usedUp = Object.entries(told.fromShelf ?? {})
+    .filter(([need]) => !fitted.has(need))
+    .map(([, part]) => ({ part, to: 'gone' as const }));
+  return [
+    ...parts.flatMap((change) => partDraft(change, told) ?? []),
+    ...(usedUp.length > 0 ? [{ kind: 'part.moved' as const, body: { moves: usedUp } }] : []),
+  ];
+}
+
+/** What the wrench found at nuts that a recheck was waiting for; a finding of its own only where the card raised none. */
+function wrenchedDrafts({ run, rig, outcome }: CardTold): readonly Draft[] {
+  if (!rig) return [];
+  const refitted = (outcome.work?.refits ?? []).map(({ place }) => place);
+  const told = outcome.findings.filter(({ of }) => of && 'subject' in of && of.subject === 'lug-move');
+  return notedIn(run)
+    .filter(({ step }) => step.step === 'check-lugs')
+    .flatMap(({ place, record }): readonly Draft[] => {
+      const result = resultOf(record.grades['lug-move']);
+      return isWheelEnd(place) &&
+        rig.refits[place] &&
+        !refitted.includes(place) &&
+        !told.some((one) => one.place === place)
+        ? recheckDrafts(place, result, rig)
+        : answerRechecks([{ place, result }], rig.refits, refitted);
+    });
+}
+
+/** What a finished or a left card puts on the log: the work, then the parts it fitted, then what it found and cured. */
+export function cardDrafts(told: CardTold): readonly Draft[] {
+  const { run, rig, outcome, at, newId, more, cured = [], how = '' } = told;
+  const note = [outcome.work?.note, more?.note].filter(Boolean).join('\n');
+  const work = outcome.work && {
+    ...outcome.work,
+    readings: [...outcome.work.readings, ...numbersFromShelf(told)],
+    ...(more?.cost && { cost: more.cost }),
+    ...(note !== '' && { note: note.slice(0, 2000) }),
+  };
+  const workId = work && newId();
+  const axles = run.card.jobs.flatMap(({ routine, place }) =>
+    routine === 'brakes-install' && isWheelEnd(place) && work ? [axleOf(place)] : [],
+  );
+  return inTurn(
+    [
+      ...(work && workId ? [{ kind: 'work' as const, id: workId, body: work }] : []),
+      ...partDrafts(told),
+      ...outcome.checks.map((check): Draft => ({
+        kind: 'event',
+        body: { what: check.what, places: [...check.places] },
+      })),
+      ...[...new Set(axles)].map((axle): Draft => ({
+        kind: 'rig.changed',
+        body: { changes: { [factPath('brake', axle)]: 'electric' } },
+      })),
+      ...wrenchedDrafts(told),
+      ...outcome.findings.map((found) => tellFinding(found, { rig, closing: cured, from: workId })),
+      ...cured.map((finding): Draft => ({
+        kind: 'finding.closed',
+        body: { finding, how, ...(workId && { work: workId }) },
+      })),
+    ],
+    at,
+  );
+}

@@ -1,0 +1,45 @@
+import { circuitVerdict, type BrakeCircuit } from '../faults';
+import type { RigState } from '../log';
+import type { Draft, NewId } from './draft';
+import { tellFinding } from './finding';
+
+/** A brake current (A) and the voltage it was measured at (V), with what it speaks for. */
+export interface CircuitTold {
+  readonly amps: number;
+  readonly volts: number;
+  readonly circuit: BrakeCircuit;
+}
+
+/** What a measured brake current puts on the log: the readings, and a finding where not all magnets pull. */
+export function circuitDrafts(
+  { amps, volts, circuit }: CircuitTold,
+  rig: Pick<RigState, 'findings'>,
+  newId: NewId,
+): readonly Draft[] {
+  const reading = newId();
+  const verdict = circuitVerdict(circuit);
+  return [
+    {
+      kind: 'reading',
+      id: reading,
+      body: {
+        taken: [
+          { place: 'rig', what: 'brake-amps', value: amps, by: 'meter' },
+          { place: 'rig', what: 'volts', value: volts, by: 'meter' },
+        ],
+      },
+    },
+    ...(verdict === 'clear'
+      ? []
+      : [
+          tellFinding(
+            {
+              place: 'rig',
+              verdict,
+              of: { amps, circuit: circuit.fault, pull: circuit.count, of: circuit.of },
+            },
+            { rig, from: reading },
+          ),
+        ]),
+  ];
+}

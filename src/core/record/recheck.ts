@@ -1,0 +1,47 @@
+import { judgeRecheck, type RecheckResult } from '../judge';
+import type { RigState } from '../log';
+import { isWheelEnd, type WheelEnd } from '../rig';
+import type { RoutinePlace } from '../rules';
+import type { Draft } from './draft';
+import { tellFinding } from './finding';
+
+/** What a wrench found at the nuts of a place. */
+export interface Wrenched {
+  readonly place: RoutinePlace;
+  readonly result: RecheckResult;
+}
+
+/** What a grade of the nuts says of a recheck. */
+export function resultOf(grade: string | undefined): RecheckResult {
+  if (grade === undefined || grade === 'none') return 'held';
+  return grade === 'moved' ? 'moved' : 'loose';
+}
+
+/** The open rechecks that a wrench on the nuts answers, whoever held it and on which occasion; a wheel refitted since has its miles before it. */
+export function answerRechecks(
+  wrenched: readonly Wrenched[],
+  refits: RigState['refits'],
+  refitted: readonly RoutinePlace[] = [],
+): readonly Draft[] {
+  return wrenched.flatMap(({ place, result }): Draft[] =>
+    isWheelEnd(place) && refits[place] && !refitted.includes(place)
+      ? [{ kind: 'recheck', body: { place, result } }]
+      : [],
+  );
+}
+
+/** One recheck told by itself: its answer, and a finding where the nuts do not stay tight. */
+export function recheckDrafts(
+  place: WheelEnd,
+  result: RecheckResult,
+  rig: Pick<RigState, 'refits' | 'findings'>,
+): readonly Draft[] {
+  const judged = judgeRecheck(result, rig.refits[place]?.moves ?? 0);
+  const grave = judged.verdict === 'due' || judged.verdict === 'stop' ? judged.verdict : undefined;
+  return [
+    ...answerRechecks([{ place, result }], rig.refits),
+    ...(grave
+      ? [tellFinding({ place, verdict: grave, of: { subject: 'lug-move', grade: result } }, { rig })]
+      : []),
+  ];
+}

@@ -1,0 +1,109 @@
+import type { FindingState, Found, RigState } from '../log';
+import type { RigModel, TirePlace } from '../rig';
+import { gradeVerdict, type HouseRules, type Severity, type Subject } from '../rules';
+import type { JudgedReading } from '../judge';
+import type { Trend } from '../trend';
+import type { Draft, NewId } from './draft';
+import { remedyFor, tellFinding } from './finding';
+import { photoDraft, type PhotoSize } from './photo';
+
+/** Something that is not right, reported by hand with its pictures. */
+export function reportDrafts(
+  found: Found,
+  photos: readonly PhotoSize[],
+  rig: Pick<RigState, 'findings'>,
+  newId: NewId,
+): readonly Draft[] {
+  const id = newId();
+  return [
+    tellFinding(found, { rig, id }),
+    ...photos.map((photo) => photoDraft(photo, found.place, { of: id })),
+  ];
+}
+
+/** How an open finding looked when it was looked at again: by its grade where it has one, else by how bad it is. */
+export interface SeenAgain {
+  readonly grade?: string | undefined;
+  readonly severity: Severity;
+  readonly note: string;
+  readonly photos: readonly PhotoSize[];
+}
+
+/** The verdict on a finding looked at again. */
+export function seenVerdict(
+  finding: FindingState,
+  { grade, severity }: Pick<SeenAgain, 'grade' | 'severity'>,
+  house: HouseRules,
+): Severity | 'clear' {
+  const graded = finding.of && 'subject' in finding.of ? finding.of : undefined;
+  return (graded && grade ? gradeVerdict(graded.subject, grade, house) : undefined) ?? severity;
+}
+
+/** What a finding looked at again puts on the log: that it was seen, or where it is clear that it is closed; `how` says so. */
+export function seenDrafts(
+  finding: FindingState,
+  seen: SeenAgain,
+  house: HouseRules,
+  how: string,
+): readonly Draft[] {
+  const verdict = seenVerdict(finding, seen, house);
+  const graded = finding.of && 'subject' in finding.of ? finding.of : undefined;
+  const note = seen.note.trim();
+  return [
+    verdict === 'clear'
+      ? { kind: 'finding.closed', body: { finding: finding.id, how: how.slice(0, 500) } }
+      : {
+          kind: 'finding.seen',
+          body: {
+            finding: finding.id,
+            verdict,
+            ...(note !== '' && { note: note.slice(0, 500) }),
+            ...(graded && seen.grade && { of: { subject: graded.subject, grade: seen.grade } }),
+          },
+        },
+    ...seen.photos.map((photo) => photoDraft(photo, finding.place, { of: finding.id })),
+  ];
+}
+
+/** A finding closed: with what was done, by which work, and how it was left. */
+export function fixDrafts(
+  finding: FindingState,
+  how: string,
+  work: string | undefined,
+  photos: readonly PhotoSize[],
+  note: string,
+): readonly Draft[] {
+  return [
+    {
+      kind: 'finding.closed',
+      body: { finding: finding.id, how: how.slice(0, 500), ...(work !== undefined && { work }) },
+    },
+    ...photos.map((photo) => photoDraft(photo, finding.place, { of: finding.id, note })),
+  ];
+}
+
+/** What a trend is about, as far as its remedy goes. */
+const SUBJECT_OF: Readonly<Record<Trend['kind'], Subject | JudgedReading>> = {
+  heat: 'hub-temp',
+  leak: 'valve',
+  nuts: 'lug-move',
+  strokes: 'seal',
+  play: 'rock',
+  wear: 'wear',
+};
+
+/** What readings warn of over time, made a finding. */
+export function trendDraft(
+  trend: Trend['kind'],
+  place: TirePlace,
+  {
+    rig,
+    model,
+    house,
+  }: { readonly rig: Pick<RigState, 'findings'>; readonly model: RigModel; readonly house: HouseRules },
+): Draft {
+  return tellFinding(
+    { place, verdict: 'due', of: { trend }, ...remedyFor(SUBJECT_OF[trend], place, model, house) },
+    { rig },
+  );
+}

@@ -1,0 +1,79 @@
+import type { PhotoBody, RigState, WalkBody } from '../log';
+import type { RigModel } from '../rig';
+import type { HouseRules } from '../rules';
+import { itemsOf, walkBody, type Answers, type Around, type Judged, type Walk } from '../walk';
+import type { Found } from '../log';
+import type { Draft, NewId } from './draft';
+import { findingOf, remedyFor, tellFinding } from './finding';
+import { photoDraft, type PhotoSize } from './photo';
+import { answerRechecks, resultOf, type Wrenched } from './recheck';
+
+/** A walk as it was walked and judged. */
+export interface WalkTold {
+  readonly walk: Walk;
+  readonly answers: Answers;
+  readonly around: Around;
+  readonly judged: readonly Judged[];
+  readonly rig: Pick<RigState, 'findings' | 'refits'>;
+  readonly model: RigModel;
+  readonly house: HouseRules;
+  readonly decision: WalkBody['decision'];
+  readonly minutes: number;
+  /** Pictures by the item they show. */
+  readonly photos: readonly { readonly item: string; readonly photo: PhotoSize }[];
+  readonly newId: NewId;
+}
+
+/** What an item of a walk shows that is not right; nothing where it is clear or was not judged. */
+export function foundOnWalk(
+  { item, answer, verdict, of }: Judged,
+  model: RigModel,
+  house: HouseRules,
+): Found | undefined {
+  if (verdict === undefined || verdict === 'clear') return undefined;
+  const what = of && 'what' in of ? item.reads : undefined;
+  const note = answer.words?.trim();
+  return {
+    place: item.place,
+    verdict,
+    of: of ?? { notRight: item.look },
+    ...(note && { note }),
+    ...remedyFor(what ?? item.subject, item.place, model, house, answer.grade),
+  };
+}
+
+/** The wheels whose nuts were gone round with a wrench. */
+function wrenchedOn(judged: readonly Judged[]): readonly Wrenched[] {
+  return judged.flatMap(({ item, answer }) =>
+    item.look === 'torque' && answer.as !== 'skipped'
+      ? [
+          {
+            place: item.place,
+            result: answer.as === 'clear' ? ('held' as const) : resultOf(answer.grade ?? 'loose'),
+          },
+        ]
+      : [],
+  );
+}
+
+/** What a walk puts on the log: itself, rechecks it answered, findings it opened or saw again, and its pictures. */
+export function walkDrafts(told: WalkTold): readonly Draft[] {
+  const { walk, answers, around, judged, rig, model, house, decision, minutes, newId } = told;
+  const walkId = newId();
+  const found = judged.flatMap((one) => {
+    const shown = foundOnWalk(one, model, house);
+    return shown ? [{ item: one.item, draft: tellFinding(shown, { rig, from: walkId, id: newId() }) }] : [];
+  });
+  const photos = told.photos.map(({ item, photo }): Draft => {
+    const about = found.find((one) => one.item.key === item);
+    const place: PhotoBody['place'] = itemsOf(walk).find(({ key }) => key === item)?.place ?? 'rig';
+    return photoDraft(photo, place, { of: (about && findingOf(about.draft)) ?? walkId });
+  });
+  const body: WalkBody = { ...walkBody(walk, answers, around), minutes, ...(decision && { decision }) };
+  return [
+    { kind: 'walk', id: walkId, body },
+    ...answerRechecks(wrenchedOn(judged), rig.refits),
+    ...found.map(({ draft }) => draft),
+    ...photos,
+  ];
+}
