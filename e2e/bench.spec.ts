@@ -97,7 +97,7 @@ test('rechecks come due as trips are logged; one is two taps', async ({ page }) 
   await next.getByRole('button', { name: 'Recheck', exact: true }).click();
   await page.getByRole('dialog').getByRole('button', { name: 'Loose' }).click();
   await expect(page.getByRole('heading', { level: 1 })).toHaveText('Not fit to tow');
-  await expect(next).toContainText('a lug nut was loose by hand');
+  await expect(next).toContainText('1L: nuts at torque: loose by hand');
 });
 
 test('end play without pitch is not invented, and is there once the pitch is told', async ({ page }) => {
