@@ -1,30 +1,5 @@
-import type {
-  BrakeCircuit,
-  Cause,
-  FaultKind,
-  Lamp,
-  Shows,
-  Sight,
-  TestAt,
-  TestKind,
-  Wiring,
-} from '@/core/faults';
-import { capital, list, small, words } from './measure';
-
-export const LAMP_WORDS: Record<Lamp, string> = {
-  left: 'Left lamp',
-  right: 'Right lamp',
-  plate: 'Plate lamp',
-  'marker-left': 'Left markers',
-  'marker-right': 'Right markers',
-};
-
-export const SHOWS_WORDS: Record<Shows, string> = {
-  running: 'Running',
-  brake: 'Brake',
-  'turn-left': 'Turn left',
-  'turn-right': 'Turn right',
-};
+import type { BrakeCircuit, Cause, FaultKind, Shows, Sight, TestAt, TestKind, Wiring } from '@/core/faults';
+import { circuitSaid, faultsWords } from './fault-names';
 
 /** What is switched on in the tow vehicle. */
 export const SWITCH_WORDS: Record<Shows, string> = {
@@ -47,98 +22,29 @@ interface FaultWords {
   readonly where: string;
 }
 
-const FAULTS: Record<FaultKind, FaultWords> = {
-  'bulb-running': {
-    name: 'running filament burnt out',
-    where: 'In the lamp: renew the bulb, grease its contacts.',
-  },
-  'bulb-bright': {
-    name: 'brake and turn filament burnt out',
-    where: 'In the lamp: renew the bulb, grease its contacts.',
-  },
-  'bulb-brake': { name: 'brake bulb burnt out', where: 'In the lamp: renew the bulb, grease its contacts.' },
-  'bulb-turn': { name: 'turn bulb burnt out', where: 'In the lamp: renew the bulb, grease its contacts.' },
-  'bulb-both': { name: 'bulb burnt out or loose', where: 'In the lamp: take it out, look, renew it.' },
-  'bulb-single': { name: 'bulb burnt out', where: 'In that lamp: renew the bulb, grease its contacts.' },
-  socket: { name: 'socket corroded', where: 'In the lamp, under the bulb: clean the contacts, grease them.' },
-  ground: {
-    name: 'ground of that side',
-    where: 'The white wire or screw behind the lamp, where it meets the frame: clean to bright metal.',
-  },
-  'ground-shared': {
-    name: 'ground shared by all lamps',
-    where:
-      'The white wire from the plug to the tongue, at its screw on the frame; then the plug’s ground pin.',
-  },
-  'branch-running': {
-    name: 'running wire of that side',
-    where: 'The brown wire where it parts for that side, usually near the back crossmember.',
-  },
-  'branch-bright': {
-    name: 'brake and turn wire of that side',
-    where: 'The wire from the plug along that side’s rail: look where it is clamped or rubs.',
-  },
-  'fuse-running': {
-    name: 'fuse of the running lamps',
-    where: 'In the tow vehicle: the fuse for trailer running lamps.',
-  },
-  'pin-running': { name: 'running pin of the plug', where: 'At the hitch: clean the pin and its socket.' },
-  'pin-bright': {
-    name: 'pin of that side in the plug',
-    where: 'At the hitch: clean the pin and its socket.',
-  },
-  'tow-bright': {
-    name: 'tow vehicle’s wire or converter for that side',
-    where: 'Before the socket: the vehicle’s own lamp tells whether its bulb side works.',
-  },
-  'tow-brake': {
-    name: 'tow vehicle’s brake feed',
-    where: 'Before the socket: brake lamp fuse, switch, or the converter.',
-  },
-  plug: {
-    name: 'plug not in, or its ground',
-    where: 'At the hitch: push it home, clean all pins, look for green.',
-  },
-  crossed: {
-    name: 'left and right wires crossed',
-    where: 'At the plug: two wires are in each other’s place.',
-  },
-  unknown: { name: 'something else', where: 'Follow the wire from the plug.' },
+/** Where each is on the rig, and what to do. */
+const LOOK_AT: Record<FaultKind, string> = {
+  'bulb-running': 'In the lamp: renew the bulb, grease its contacts.',
+  'bulb-bright': 'In the lamp: renew the bulb, grease its contacts.',
+  'bulb-brake': 'In the lamp: renew the bulb, grease its contacts.',
+  'bulb-turn': 'In the lamp: renew the bulb, grease its contacts.',
+  'bulb-both': 'In the lamp: take it out, look, renew it.',
+  'bulb-single': 'In that lamp: renew the bulb, grease its contacts.',
+  socket: 'In the lamp, under the bulb: clean the contacts, grease them.',
+  ground: 'The white wire or screw behind the lamp, where it meets the frame: clean to bright metal.',
+  'ground-shared':
+    'The white wire from the plug to the tongue, at its screw on the frame; then the plug’s ground pin.',
+  'branch-running': 'The brown wire where it parts for that side, usually near the back crossmember.',
+  'branch-bright': 'The wire from the plug along that side’s rail: look where it is clamped or rubs.',
+  'fuse-running': 'In the tow vehicle: the fuse for trailer running lamps.',
+  'pin-running': 'At the hitch: clean the pin and its socket.',
+  'pin-bright': 'At the hitch: clean the pin and its socket.',
+  'tow-bright': 'Before the socket: the vehicle’s own lamp tells whether its bulb side works.',
+  'tow-brake': 'Before the socket: brake lamp fuse, switch, or the converter.',
+  plug: 'At the hitch: push it home, clean all pins, look for green.',
+  crossed: 'At the plug: two wires are in each other’s place.',
+  unknown: 'Follow the wire from the plug.',
 };
-
-const SIDES = { left: 'Left', right: 'Right' } as const;
-
-/** Kinds that are met on a whole side rather than at a lamp. */
-const OF_A_SIDE: ReadonlySet<FaultKind> = new Set([
-  'ground',
-  'branch-running',
-  'branch-bright',
-  'pin-bright',
-  'tow-bright',
-]);
-
-/** A fault by its id, such as `socket@left`: what, and at which lamp or side. */
-function faultName(id: string): string {
-  const [kind, at] = id.split('@') as [FaultKind, Lamp | undefined];
-  const { name } = FAULTS[kind] ?? FAULTS.unknown;
-  if (at === undefined) return capital(name);
-  return `${OF_A_SIDE.has(kind) ? SIDES[at as keyof typeof SIDES] : LAMP_WORDS[at]}: ${name}`;
-}
-
-/** Some faults at once, in a clause. */
-export function faultsWords(ids: readonly string[]): string {
-  return list(ids.map((id, i) => (i === 0 ? faultName(id) : small(faultName(id)))));
-}
-
-/** The lamps that failed, by function: `left lamp running and plate lamp running`. */
-export function lampsFailedWords(
-  cells: readonly { readonly lamp: string; readonly shows: string }[],
-): string {
-  const said = cells.map(
-    ({ lamp, shows }) => `${small(LAMP_WORDS[lamp as Lamp])} ${small(SHOWS_WORDS[shows as Shows])}`,
-  );
-  return list([...new Set(said)].slice(0, 6));
-}
 
 /** A cause in words: what, where to look and do. */
 export function causeWords({ faults }: Cause): FaultWords {
@@ -146,8 +52,8 @@ export function causeWords({ faults }: Cause): FaultWords {
   return {
     name: faultsWords(faults.map(({ id }) => id)),
     where:
-      [...new Set(faults.map((fault) => FAULTS[fault.kind].where))].join(' ') ||
-      (first ? FAULTS[first.kind].where : ''),
+      [...new Set(faults.map((fault) => LOOK_AT[fault.kind]))].join(' ') ||
+      (first ? LOOK_AT[first.kind] : ''),
   };
 }
 
@@ -196,24 +102,6 @@ const TEST_WORDS: Record<TestKind, (side: string) => TestWords> = {
 /** A test in words, with its outcomes. */
 export function testWords({ test, side }: TestAt): TestWords {
   return TEST_WORDS[test](side ?? 'dark');
-}
-
-/** What a measured brake current says. */
-export function circuitSaid(fault: string, pull: number, of: number): string {
-  switch (fault as BrakeCircuit['fault']) {
-    case 'all-pull':
-      return `All ${words(of, 'magnet')} pull.`;
-    case 'none':
-      return 'No magnet pulls.';
-    case 'side-or-axle':
-      return `${words(pull, 'magnet')} of ${words(of, 'magnet')} pull: half of them.`;
-    case 'some':
-      return `${words(pull, 'magnet')} of ${words(of, 'magnet')} pull.`;
-    case 'high-resistance':
-      return 'The current lies between two counts: a poor joint rather than a dead magnet.';
-    case 'too-much':
-      return 'More current than all magnets can draw: a short.';
-  }
 }
 
 /** A measured brake current in words: what it says and where to look. */

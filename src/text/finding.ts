@@ -6,15 +6,15 @@ import type { BranchId } from '@/core/routine';
 import type { Trend } from '@/core/trend';
 import { BRANCH_WORDS } from './branches';
 import { conflictWords } from './conflict';
-import { circuitSaid, faultsWords, lampsFailedWords } from './faults';
+import { circuitSaid, faultsWords, lampsFailedWords } from './fault-names';
 import { gradeWords, SUBJECT_WORDS } from './grades';
 import { readingAgainst, readingAmount } from './judged';
 import { capital, measure, small } from './measure';
 import { readingValue } from './reading-value';
 import { readingName } from './readings';
 import { THICKENER_WORDS } from './rig';
-import { gradesFor } from './survey';
-import { lookName } from './walk';
+import { gradesFor } from './survey-conditions';
+import { lookName } from './looks';
 
 /** A judged reading with what it was held against. */
 function heldWords(

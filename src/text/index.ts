@@ -81,14 +81,13 @@ export { leadWords } from './leads';
 export {
   causeWords,
   circuitWords,
-  LAMP_WORDS,
-  SHOWS_WORDS,
   SIGHT_WORDS,
   sureWords,
   SWITCH_WORDS,
   testWords,
   WIRING_WORDS,
 } from './faults';
+export { LAMP_WORDS, SHOWS_WORDS } from './fault-names';
 export { findingWords, forbidsWords, groundsWords, RAISED_WORDS } from './finding';
 export { layOut, type Item, type LaidOut } from './tools';
 export {
@@ -119,7 +118,8 @@ export { partNamer } from './part-namer';
 export { conflictShort, conflictWords } from './conflict';
 export { effectWords, RULE_WORDS, schoolsOf } from './rules';
 export { RULE_REASONS } from './rule-reasons';
-export { gradesFor, STATION_WORDS, surveyItemShort, surveyItemWords } from './survey';
+export { gradesFor } from './survey-conditions';
+export { STATION_WORDS, surveyItemShort, surveyItemWords } from './survey';
 export { dotWords, tireAgeShort, tireAgeWords } from './identify';
 export { bandShort, bandWords, fallsOnWords, towedWords, type BandBasis } from './forecast';
 export {

@@ -4,12 +4,13 @@ import type { Contradiction, TakenProblem } from '@/core/judge';
 import type { UnitSystem } from '@/core/quantity';
 import type { WalkId } from '@/core/log';
 import { isWheelEnd, type Place, type RigModel } from '@/core/rig';
-import type { GoReason, Judged, LookId, Stop, System, Unjudged, WalkItem } from '@/core/walk';
+import type { GoReason, Judged, Stop, System, Unjudged, WalkItem } from '@/core/walk';
 import type { Go } from '@/core/rules';
 import { gradeWords, SUBJECT_WORDS } from './grades';
 import { placeName } from './gear';
 import { GEAR_LOOKS } from './gear-looks';
 import { readingVerdict } from './judged';
+import { LOOK_WORDS, type LookWords } from './looks';
 import { measure, small } from './measure';
 import { readingName } from './readings';
 import { readingValue } from './reading-value';
@@ -57,44 +58,12 @@ const ZONES: Record<Exclude<Stop | System, `${1 | 2 | 3}${'L' | 'R'}`>, string> 
   frame: 'Frame and springs',
 };
 
-interface LookWords {
-  readonly name: string;
-  /** What clear means, as one tap says it. */
-  readonly clear: string;
-}
-
-const LOOK_WORDS: Record<
-  Exclude<LookId, 'gear' | 'lamp' | 'chain' | 'strap' | 'weld' | 'coupler'>,
-  LookWords
-> = {
-  tire: { name: 'Tire wall and tread', clear: 'no cut, bulge, nail or crack' },
-  tread: { name: 'Tread depth', clear: 'over 4/32 in all across' },
-  wear: { name: 'Wear across', clear: 'even from edge to edge' },
-  valve: { name: 'Valve', clear: 'stem sound, cap on' },
-  pressure: { name: 'Pressure', clear: 'on target' },
-  torque: { name: 'Lugs by wrench', clear: 'every nut held at torque' },
-  nuts: { name: 'Nuts', clear: 'all there, none has turned' },
-  cap: { name: 'Cap', clear: 'on and dry' },
-  hub: { name: 'Hub', clear: 'my hand stays on it' },
-  weep: { name: 'Back of the wheel', clear: 'no grease' },
-  rock: { name: 'Rock, wheel up', clear: 'none felt at 12 and 6, 3 and 9' },
-  spin: { name: 'Spin, wheel up', clear: 'free and even' },
-  drag: { name: 'Brake drag', clear: 'even, like its mate' },
-  pivot: { name: 'Spring pivots', clear: 'no play' },
-  lights: { name: 'All lamps', clear: 'running, brake, left, right' },
-};
-
 /** The name of an item, and what clear means of it. */
 export function itemWords({ look, place }: Pick<WalkItem, 'look' | 'place'>): LookWords {
   if (look in LOOK_WORDS) return LOOK_WORDS[look as keyof typeof LOOK_WORDS];
   const clear =
     place !== 'rig' && place in GEAR_LOOKS ? GEAR_LOOKS[place as keyof typeof GEAR_LOOKS] : 'sound';
   return { name: placeName(place), clear };
-}
-
-/** What is looked at, by its id. */
-export function lookName(look: string): string {
-  return look in LOOK_WORDS ? LOOK_WORDS[look as keyof typeof LOOK_WORDS].name : 'Looked at';
 }
 
 /** An item with its place, as it stands in a list. */

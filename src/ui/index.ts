@@ -4,7 +4,8 @@
  */
 export { Button, LinkButton } from './primitives/button';
 export { Dialog } from './primitives/dialog';
-export { Choice, FieldError, type Option } from './primitives/choice';
+export { Choice, type Option } from './primitives/choice';
+export { FieldError } from './primitives/field-error';
 export { Field, TextArea } from './primitives/field';
 export { Settled } from './primitives/settled';
 export { useOnce } from './primitives/use-once';

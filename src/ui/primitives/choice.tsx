@@ -1,6 +1,7 @@
 import { RadioGroup } from 'radix-ui';
 import type { ReactNode } from 'react';
 import { cx } from '../cx';
+import { FieldError } from './field-error';
 
 /** One of the things to choose from. */
 export interface Option<T extends string> {
@@ -62,15 +63,5 @@ export function Choice<T extends string>({
       </RadioGroup.Root>
       {error && <FieldError>{error}</FieldError>}
     </fieldset>
-  );
-}
-
-/** What is wrong, at the place where it is. */
-export function FieldError({ children, id }: { children: ReactNode; id?: string | undefined }) {
-  return (
-    <p id={id} role="alert" className="text-stop mt-1.5 flex gap-2 font-medium">
-      <span aria-hidden className="bg-stop mt-[0.32em] size-2.5 shrink-0 rotate-45" />
-      <span>{children}</span>
-    </p>
   );
 }

@@ -1,6 +1,6 @@
 import { useId, type ComponentProps, type ReactNode } from 'react';
 import { cx } from '../cx';
-import { FieldError } from './choice';
+import { FieldError } from './field-error';
 
 /** A line to type into, with its unit behind and what is wrong below. */
 export function Field({
