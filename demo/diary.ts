@@ -183,11 +183,11 @@ export class Diary {
         ...(about.slotsBack === undefined
           ? []
           : [
-              { place, what: 'slots-back', value: about.slotsBack },
-              { place, what: 'end-play', value: (about.slotsBack / 6) * inch(1 / 14) },
+              { place, what: 'slots-back' as const, value: about.slotsBack },
+              { place, what: 'end-play' as const, value: (about.slotsBack / 6) * inch(1 / 14) },
             ]),
         ...(about.strokes
-          ? [{ place, what: 'strokes', value: about.strokes + Math.floor(this.random() * 3) }]
+          ? [{ place, what: 'strokes' as const, value: about.strokes + Math.floor(this.random() * 3) }]
           : []),
         { place, what: 'nuts-started', value: about.studs },
       ]),

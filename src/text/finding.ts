@@ -1,6 +1,6 @@
 import type { Evidence, FindingState, Found } from '@/core/log';
-import type { Conflict, JudgedReading } from '@/core/judge';
-import { isJudged } from '@/core/judge';
+import type { Conflict } from '@/core/judge';
+import { type JudgedReading, isJudged } from '@/core/rules';
 import type { UnitSystem } from '@/core/quantity';
 import type { BranchId } from '@/core/routine';
 import type { Trend } from '@/core/trend';

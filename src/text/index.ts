@@ -63,7 +63,7 @@ export { amendWords, archiveWords, compileWords, parseWords, tapWords, tripWords
 export { photoWords, unreadWords, unstoredWords } from './unstored';
 export { HUB_HINTS, KIND_HINTS, TEMPLATE_WORDS } from './setup';
 export { entryWords, KIND_OF_ENTRY } from './entry';
-export { readingDimension, readingValue } from './reading-value';
+export { readingDimension, readingProblemWords, readingTyped, readingValue } from './reading-value';
 export {
   contradictionWords,
   GO_WORDS,

@@ -1,4 +1,5 @@
-import type { JudgedReading, ReadingJudgement } from '@/core/judge';
+import type { ReadingJudgement } from '@/core/judge';
+import type { JudgedReading } from '@/core/rules';
 import type { UnitSystem } from '@/core/quantity';
 import { partLength } from './facts';
 import { measure } from './measure';

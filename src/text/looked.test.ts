@@ -326,9 +326,9 @@ describe('in the log', () => {
       told('reading', { taken: [{ place: '1L', what: 'hub-temp', value: F(118), by: 'thermometer' }] }).title,
     ).toBe('1L hub 118 °F');
     const many = told('reading', {
-      taken: ['inner', 'middle', 'outer'].map((at) => ({
+      taken: (['inner', 'middle', 'outer'] as const).map((at) => ({
         place: '1L' as const,
-        what: `tread-${at}`,
+        what: `tread-${at}` as const,
         value: toSI(7 / 32, 'in'),
       })),
     });

@@ -1,7 +1,9 @@
-import { READINGS, type ReadingId } from '@/core/routine';
+import { readingDef, type ReadingId, type ReadingProblem } from '@/core/rules';
 import { fromSI, type UnitSystem } from '@/core/quantity';
 import { partLength } from './facts';
-import { count, measure } from './measure';
+import { count, measure, typed } from './measure';
+import { parseWords } from './problems';
+import { readingUnit } from './readings';
 
 /** A tread's depth as its gauge shows it: thirty-seconds of an inch, or millimetres. */
 function treadDepth(metres: number, system: UnitSystem): string {
@@ -9,29 +11,36 @@ function treadDepth(metres: number, system: UnitSystem): string {
   return `${Number((fromSI(metres, 'in') * 32).toFixed(1))}/32 in`;
 }
 
+/** Digits behind the point of a figure that is shown to be typed over. */
+const DECIMALS = { length: 4, pressure: 1, temperature: 1 } as const;
+
 /** What a reading is measured in; undefined for counts, plain numbers and words. */
-export function readingDimension(what: string): 'length' | 'pressure' | 'temperature' | undefined {
-  if (what === 'end-play') return 'length';
-  if (what === 'pressure-set') return 'pressure';
-  if (what.endsWith('-temp')) return 'temperature';
-  const def = Object.hasOwn(READINGS, what) ? READINGS[what as ReadingId] : undefined;
-  return def?.as === 'quantity' ? def.of : undefined;
+export function readingDimension(what: ReadingId): 'length' | 'pressure' | 'temperature' | undefined {
+  const def = readingDef(what);
+  return def.as === 'quantity' ? def.of : undefined;
+}
+
+/** A reading as it stands in a field, to be typed over. */
+export function readingTyped(what: ReadingId, value: number | string, system: UnitSystem): string {
+  const dimension = readingDimension(what);
+  return typeof value === 'number' && dimension
+    ? typed(value, dimension, system, DECIMALS[dimension])
+    : String(value);
+}
+
+/** Why what was typed is no such reading. */
+export function readingProblemWords(problem: ReadingProblem, system: UnitSystem): string {
+  return problem.code === 'negative' ? 'This cannot be less than nothing.' : parseWords(problem, system);
 }
 
 /** The value of a reading, with its unit. */
-export function readingValue(what: string, value: number | string, system: UnitSystem): string {
+export function readingValue(what: ReadingId, value: number | string, system: UnitSystem): string {
   if (typeof value === 'string') return value;
-  if (what === 'end-play') return measure(value, 'length', system);
-  if (what === 'strokes') return count(value, 'stroke');
-  if (what === 'slots-back') return `${value} slots`;
-  if (what === 'studs-done') return count(value, 'stud');
-  if (what.startsWith('nuts')) return count(value, 'nut');
-  if (what === 'pressure-set') return measure(value, 'pressure', system);
-  if (what.endsWith('-temp')) return measure(value, 'temperature', system);
-  if (what === 'brake-amps') return `${value} A`;
   if (what.startsWith('tread')) return treadDepth(value, system);
   if (what === 'lining') return partLength(value, system);
-  const def = Object.hasOwn(READINGS, what) ? READINGS[what as ReadingId] : undefined;
-  if (def?.as === 'quantity') return measure(value, def.of, system);
-  return def?.as === 'number' ? `${value} ${def.unit}` : String(value);
+  const def = readingDef(what);
+  if (def.as === 'quantity') return measure(value, def.of, system);
+  if (def.as === 'number') return `${value} ${def.unit}`;
+  const unit = readingUnit(what);
+  return unit ? count(value, unit.replace(/s$/, '')) : String(value);
 }

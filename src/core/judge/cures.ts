@@ -1,6 +1,12 @@
 import type { RigModel } from '../rig';
-import { routineDef, type HouseRules, type RoutineId, type RoutinePlace, type Subject } from '../rules';
-import type { JudgedReading } from './reading';
+import {
+  routineDef,
+  type HouseRules,
+  type RoutineId,
+  type RoutinePlace,
+  type Subject,
+  type JudgedReading,
+} from '../rules';
 
 /** What puts something bad right: routines, the first that a rig has; `not` are grades that none of them cures. */
 interface Cure {
@@ -10,8 +16,10 @@ interface Cure {
 
 const HUB = ['repack', 'hub-service'] as const;
 
-/** Work that puts a bad grade or reading right. A look cures nothing: what is found by one has no entry here, and is closed by what was renewed. */
-const CURES: Readonly<Partial<Record<Subject | JudgedReading, Cure>>> = {
+const NONE: Cure = { by: [] };
+
+/** Work that puts a bad grade or reading right. A look cures nothing. */
+const CURES: Readonly<Record<Subject | JudgedReading, Cure>> = {
   rock: { by: HUB },
   spin: { by: HUB },
   // Grease on the shoes is there after a new seal as well.
@@ -33,6 +41,32 @@ const CURES: Readonly<Partial<Record<Subject | JudgedReading, Cure>>> = {
   'tread-middle': { by: ['tire-renew'] },
   'tread-outer': { by: ['tire-renew'] },
   pressure: { by: ['pressures'] },
+  // What nothing but a renewal or a shop puts right.
+  'old-grease': NONE,
+  rollers: NONE,
+  spindle: NONE,
+  lining: NONE,
+  'set-rock': NONE,
+  'set-spin': NONE,
+  drum: NONE,
+  magnet: NONE,
+  pads: NONE,
+  flange: NONE,
+  threads: NONE,
+  pivot: NONE,
+  eye: NONE,
+  hanger: NONE,
+  lamp: NONE,
+  breakaway: NONE,
+  gear: NONE,
+  valve: NONE,
+  wear: NONE,
+  weld: NONE,
+  strap: NONE,
+  chain: NONE,
+  coupler: NONE,
+  'drum-diameter': NONE,
+  'magnet-ohms': NONE,
 };
 
 /** The routine that puts something bad right at a place of a rig; undefined where none does, or the rig has none such. */
@@ -44,7 +78,7 @@ export function cureOf(
   grade?: string,
 ): RoutineId | undefined {
   const cure = CURES[what];
-  if (!cure || (grade !== undefined && cure.not?.includes(grade))) return undefined;
+  if (grade !== undefined && cure.not?.includes(grade)) return undefined;
   return cure.by.find((routine) => {
     const places = routineDef(routine).places(model, house);
     return places.includes(place) || places.includes('rig');

@@ -16,10 +16,8 @@ export {
 export {
   type PartFigures,
   figuresAt,
-  isJudged,
   judgeReading,
   readingEvidence,
-  type JudgedReading,
   type ReadingContext,
   type ReadingJudgement,
 } from './reading';

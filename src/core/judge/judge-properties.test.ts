@@ -1,8 +1,8 @@
 import fc from 'fast-check';
 import { toSI } from '../quantity';
-import type { Verdict } from '../rules';
+import { type Verdict, type JudgedReading } from '../rules';
 import { sampleModel } from '../testing/arbitraries';
-import { checkTaken, contradictionsIn, judgeReading, saysNothing, type JudgedReading } from '.';
+import { checkTaken, contradictionsIn, judgeReading, saysNothing } from '.';
 
 const WEIGHT: Record<Verdict, number> = { clear: 0, watch: 1, due: 2, stop: 3 };
 const psi = (value: number) => toSI(value, 'psi');

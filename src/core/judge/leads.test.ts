@@ -20,7 +20,7 @@ const codes = (of: Parameters<typeof leadsFor>[0], at = rig(1100), house = HOUSE
   leadsFor(of, '1L', at, house);
 
 test('a hub hot soon after it was opened points to its nut', () => {
-  const hot = { what: 'hub-temp', value: 340 };
+  const hot = { what: 'hub-temp', value: 340 } as const;
   expect(codes(hot)[0]).toEqual({ code: 'nut-tight', because: 'just-opened' });
   expect(codes(hot, rig(4000))[0]).toEqual({ code: 'nut-tight' });
   expect(codes({ trend: 'heat' })[0]?.code).toBe('nut-tight');

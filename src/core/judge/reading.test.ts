@@ -1,7 +1,8 @@
+import { type JudgedReading, isJudged } from '../rules';
 import { toSI, type Dimension, type Unit } from '../quantity';
 import type { RigModel } from '../rig';
 import { sampleModel } from '../testing/arbitraries';
-import { isJudged, judgeReading, type JudgedReading } from '.';
+import { judgeReading } from '.';
 
 const base = sampleModel({ brake: 'electric' });
 const drum = { value: { diameter: toSI(10, 'in'), width: toSI(2.25, 'in') }, source: 'marking' as const };

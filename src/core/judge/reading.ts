@@ -1,19 +1,21 @@
 import { partAt, type Evidence, type RigState } from '../log';
-import { toSI } from '../quantity';
 import { axleOf, isSpare, isWheelEnd, type PartKind, type RigModel, type Specified } from '../rig';
-import type { Basis, RoutinePlace, Verdict } from '../rules';
-
-/** What is read and judged by a figure; lengths in m, pressure in Pa, temperature in K. */
-export type JudgedReading =
-  | 'lining'
-  | 'drum-diameter'
-  | 'magnet-ohms'
-  | 'volts'
-  | 'pressure'
-  | 'hub-temp'
-  | 'tread-inner'
-  | 'tread-middle'
-  | 'tread-outer';
+import {
+  DRUM_WEAR,
+  HUB_HEAT,
+  LINING_MINIMUM,
+  MAGNET_OFF,
+  OVER_MATE,
+  PRESSURE_SHARE,
+  TREAD_LIMIT,
+  TREAD_WATCHED,
+  VOLTS,
+  type Basis,
+  type JudgedReading,
+  type RoutinePlace,
+  type Verdict,
+  type ReadingId,
+} from '../rules';
 
 /** What a reading is held against beside the rig itself. */
 export interface ReadingContext {
@@ -52,57 +54,26 @@ export interface ReadingJudgement {
   readonly cold?: number | undefined;
 }
 
-/** Bonded lining at its end (m); riveted ones have less over the rivets, which is measured there. */
-const LINING_MINIMUM = toSI(1 / 16, 'in');
-/** Tread at its end, and where it is watched (m). */
-const TREAD_LIMIT = toSI(2 / 32, 'in');
-const TREAD_WATCHED = toSI(4 / 32, 'in');
-/** Wear that a drum may have beyond nominal where nothing is stamped (m). */
-const DRUM_WEAR = toSI(0.09, 'in');
-/** How far a hub may be over its mate (K), and what is too hot by itself (K). */
-const OVER_MATE_WATCHED = toSI(25, '°F') - toSI(0, '°F');
-const OVER_MATE_DUE = toSI(40, '°F') - toSI(0, '°F');
-const HUB_HOT = toSI(170, '°F');
-const HUB_STOP = toSI(210, '°F');
-const VOLTS_FULL = 12.4;
-const VOLTS_LOW = 12;
 const EPSILON = 1e-6;
-
-const JUDGED: ReadonlySet<string> = new Set<JudgedReading>([
-  'lining',
-  'drum-diameter',
-  'magnet-ohms',
-  'volts',
-  'pressure',
-  'hub-temp',
-  'tread-inner',
-  'tread-middle',
-  'tread-outer',
-]);
-
-/** True for readings that have a figure to be held against. */
-export function isJudged(what: string): what is JudgedReading {
-  return JUDGED.has(what);
-}
 
 /** A hub by itself and over its mate: the figure told is the one that decided. */
 function hubVerdict(value: number, mate: number | undefined): { verdict: Verdict; against: number } {
-  if (value > HUB_STOP + EPSILON) return { verdict: 'stop', against: HUB_STOP };
-  if (value > HUB_HOT + EPSILON) return { verdict: 'due', against: HUB_HOT };
-  if (mate === undefined) return { verdict: 'clear', against: HUB_HOT };
+  if (value > HUB_HEAT.stop + EPSILON) return { verdict: 'stop', against: HUB_HEAT.stop };
+  if (value > HUB_HEAT.due + EPSILON) return { verdict: 'due', against: HUB_HEAT.due };
+  if (mate === undefined) return { verdict: 'clear', against: HUB_HEAT.due };
   const over = value - mate;
-  if (over > OVER_MATE_DUE + EPSILON) return { verdict: 'due', against: mate + OVER_MATE_DUE };
+  if (over > OVER_MATE.due + EPSILON) return { verdict: 'due', against: mate + OVER_MATE.due };
   return {
-    verdict: over > OVER_MATE_WATCHED + EPSILON ? 'watch' : 'clear',
-    against: mate + OVER_MATE_WATCHED,
+    verdict: over > OVER_MATE.watched + EPSILON ? 'watch' : 'clear',
+    against: mate + OVER_MATE.watched,
   };
 }
 
 /** A cold pressure by its share of the target (handbook 5). */
 export function pressureVerdict(share: number): Verdict {
-  if (share < 0.75 - EPSILON) return 'stop';
-  if (share < 0.85 - EPSILON) return 'due';
-  return share < 0.95 - EPSILON || share > 1.05 + EPSILON ? 'watch' : 'clear';
+  if (share < PRESSURE_SHARE.stop - EPSILON) return 'stop';
+  if (share < PRESSURE_SHARE.due - EPSILON) return 'due';
+  return share < PRESSURE_SHARE.low - EPSILON || share > PRESSURE_SHARE.high + EPSILON ? 'watch' : 'clear';
 }
 
 /** A reading in its context (handbook 5); undefined where no figure is known to hold it against. */
@@ -143,15 +114,15 @@ export function judgeReading(
       return (
         magnet &&
         said(
-          Math.abs(value / magnet.value - 1) > 0.2 + EPSILON ? 'due' : 'clear',
+          Math.abs(value / magnet.value - 1) > MAGNET_OFF + EPSILON ? 'due' : 'clear',
           magnet.value,
           magnet.source,
         )
       );
     case 'volts':
-      return value < VOLTS_LOW
-        ? said('due', VOLTS_LOW, 'house')
-        : said(value > VOLTS_FULL ? 'clear' : 'watch', VOLTS_FULL, 'house');
+      return value < VOLTS.low
+        ? said('due', VOLTS.low, 'house')
+        : said(value > VOLTS.full ? 'clear' : 'watch', VOLTS.full, 'house');
     case 'hub-temp': {
       const { verdict, against } = hubVerdict(value, mate);
       return said(verdict, against, 'house');
@@ -170,7 +141,7 @@ export function judgeReading(
 /** A judged reading as evidence: the figure, and what it was held against. */
 export function readingEvidence(
   { against, by, cold }: ReadingJudgement,
-  what: string,
+  what: ReadingId,
   value: number,
 ): Evidence {
   return {

@@ -1,9 +1,16 @@
 import { emptyRig, type RigState } from '../log';
 import { parseQuantity, unitFor, type Dimension, type UnitSystem } from '../quantity';
 import type { Place } from '../rig';
-import { CRITERIA, endPlayWindow, HOUSE_DEFAULT, type Subject, type Verdict } from '../rules';
+import {
+  CRITERIA,
+  endPlayWindow,
+  HOUSE_DEFAULT,
+  type Subject,
+  type Verdict,
+  type JudgedReading,
+} from '../rules';
 import { sampleModel } from '../testing/arbitraries';
-import { judgeEndPlay, judgeGrade, judgeReading, judgeRecheck, reviewRig, type JudgedReading } from '.';
+import { judgeEndPlay, judgeGrade, judgeReading, judgeRecheck, reviewRig } from '.';
 
 /**
  * The table of handbook section 5, row by row: figures at and on both sides of each limit, typed as

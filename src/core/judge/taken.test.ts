@@ -72,12 +72,14 @@ describe('contradictions', () => {
   test('a figure against a grade', () => {
     const deep = { place: '2R', subject: 'tread', grade: 'deep' } as const;
     const at = (thirtyseconds: number) => [
-      { place: '2R', what: 'tread-outer', value: toSI(thirtyseconds / 32, 'in') },
+      { place: '2R', what: 'tread-outer' as const, value: toSI(thirtyseconds / 32, 'in') },
     ];
     expect(contradictionsIn([deep], at(2))).toHaveLength(1);
     expect(contradictionsIn([deep], at(6))).toHaveLength(0);
     const cool = { place: '2R', subject: 'hub-hand', grade: 'held' } as const;
-    expect(contradictionsIn([cool], [{ place: '2R', what: 'hub-temp', value: F(190) }])).toHaveLength(1);
+    expect(
+      contradictionsIn([cool], [{ place: '2R', what: 'hub-temp' as const, value: F(190) }]),
+    ).toHaveLength(1);
   });
   test('what agrees is left alone', () =>
     expect(

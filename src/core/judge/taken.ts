@@ -1,5 +1,16 @@
 import { fromSI, toSI, UNITS, type Unit } from '../quantity';
-import type { GradeId, Subject } from '../rules';
+import {
+  AROUND,
+  HAND_HEAT,
+  isReading,
+  LINING_MINIMUM,
+  readingDef,
+  TREAD_LIMIT,
+  type GradeId,
+  type ReadingDef,
+  type ReadingId,
+  type Subject,
+} from '../rules';
 
 /** How a reading was taken, as far as its kind wants to know; SI. */
 export interface TakenContext {
@@ -17,30 +28,11 @@ export interface TakenProblem {
   readonly meant?: { readonly unit: Unit; readonly si: number } | undefined;
 }
 
-/** What a tool can show of a thing on a trailer (SI); outside of it lies a typing error. */
-const PHYSICS: Readonly<Record<string, readonly [number, number]>> = {
-  pressure: [0, toSI(150, 'psi')],
-  'pressure-set': [0, toSI(150, 'psi')],
-  'hub-temp': [toSI(-40, '°F'), toSI(900, '°F')],
-  'tire-temp': [toSI(-40, '°F'), toSI(250, '°F')],
-  air: [toSI(-60, '°F'), toSI(135, '°F')],
-  altitude: [-450, 5800],
-  'tread-inner': [0, toSI(1, 'in')],
-  'tread-middle': [0, toSI(1, 'in')],
-  'tread-outer': [0, toSI(1, 'in')],
-  lining: [0, toSI(0.6, 'in')],
-  volts: [0, 30],
-  'brake-amps': [0, 60],
-};
-
-/** The other units of a dimension that people read by mistake. */
-const MISREAD: Readonly<Record<string, readonly Unit[]>> = {
-  pressure: ['psi', 'kPa', 'bar'],
-  'pressure-set': ['psi', 'kPa', 'bar'],
-  'hub-temp': ['°F', '°C'],
-  'tire-temp': ['°F', '°C'],
-  air: ['°F', '°C'],
-};
+/** What is known of a reading, or of what is around it. */
+function defOf(what: string): ReadingDef | undefined {
+  if (isReading(what)) return readingDef(what);
+  return Object.hasOwn(AROUND, what) ? AROUND[what as keyof typeof AROUND] : undefined;
+}
 
 /** A hub so near the air (K) has not worked, or has long cooled. */
 const HARDLY_WARM = 5;
@@ -54,7 +46,9 @@ function meant(
   typedIn: Unit,
   sense: (si: number) => boolean,
 ): TakenProblem['meant'] {
-  const unit = (MISREAD[what] ?? []).find((other) => other !== typedIn && sense(toSI(number, other)));
+  const def = defOf(what);
+  const misread = def?.as === 'quantity' ? (def.misread ?? []) : [];
+  const unit = misread.find((other) => other !== typedIn && sense(toSI(number, other)));
   return unit && { unit, si: toSI(number, unit) };
 }
 
@@ -65,7 +59,8 @@ export function checkTaken(
   typedIn: Unit | undefined,
   { target, air }: TakenContext = {},
 ): TakenProblem | undefined {
-  const bounds = PHYSICS[what];
+  const def = defOf(what);
+  const bounds = def?.as === 'quantity' || def?.as === 'number' ? ([def.min, def.max] as const) : undefined;
   const number = typedIn && Object.hasOwn(UNITS, typedIn) ? fromSI(value, typedIn) : value;
   const isPressure = what === 'pressure' || what === 'pressure-set';
   const nearTarget = (si: number) =>
@@ -111,7 +106,7 @@ export interface Graded {
 /** A figure read at a place (SI). */
 export interface Figured {
   readonly place: string;
-  readonly what: string;
+  readonly what: ReadingId;
   readonly value: number | string;
 }
 
@@ -133,18 +128,17 @@ const APART: readonly Pair[] = [
   ['hub-hand', ['held'], 'spin', ['grinds']],
 ];
 
-type Against = readonly [Subject, readonly GradeId[], string, (value: number) => boolean];
+type Against = readonly [Subject, readonly GradeId[], ReadingId, (value: number) => boolean];
 
-const inch = (value: number) => toSI(value, 'in');
 const TREADS = ['tread-inner', 'tread-middle', 'tread-outer'] as const;
 
 /** Grades that a figure speaks against. */
 const DISPROVED: readonly Against[] = [
-  ...TREADS.map((what): Against => ['tread', ['deep'], what, (depth) => depth <= inch(2 / 32)]),
-  ['lining', ['good', 'hairline'], 'lining', (left) => left <= inch(1 / 16)],
-  ['lining', ['gone'], 'lining', (left) => left > inch(1 / 16)],
-  ['hub-hand', ['held'], 'hub-temp', (heat) => heat > toSI(150, '°F')],
-  ['hub-hand', ['too-hot', 'smoking'], 'hub-temp', (heat) => heat < toSI(110, '°F')],
+  ...TREADS.map((what): Against => ['tread', ['deep'], what, (depth) => depth <= TREAD_LIMIT]),
+  ['lining', ['good', 'hairline'], 'lining', (left) => left <= LINING_MINIMUM],
+  ['lining', ['gone'], 'lining', (left) => left > LINING_MINIMUM],
+  ['hub-hand', ['held'], 'hub-temp', (heat) => heat > HAND_HEAT.held],
+  ['hub-hand', ['too-hot', 'smoking'], 'hub-temp', (heat) => heat < HAND_HEAT.tooHot],
 ];
 
 /** What was said of a place that cannot all hold: one thing graded twice over, grades apart, or a figure against a grade. */

@@ -1,7 +1,7 @@
 import { msOf, type Instant } from '../base';
 import type { RigState } from '../log';
 import type { Place, Specified } from '../rig';
-import { worse, type Verdict } from '../rules';
+import { WARM, WARM_RISE, worse, type Verdict } from '../rules';
 import { pressureVerdict, type ReadingJudgement } from './reading';
 
 /** What a pressure read on a tire that has rolled is held against (Pa). */
@@ -15,21 +15,17 @@ export interface WarmContext {
   readonly mate?: number | undefined;
 }
 
-/** What rolling adds to a pressure as a rule: so much is taken off where nobody measured it. */
-const ROLLED = 0.9;
-/** How far under its mate a tire is told (share). */
-const UNDER_MATE = 0.9;
 const EPSILON = 1e-6;
 
 /** What a pressure comes to cold (Pa) where nobody measured how warm the tire was. */
 export function coldByRule(warm: number): number {
-  return warm * ROLLED;
+  return warm * WARM.cold;
 }
 
 function riseVerdict(rise: number): Verdict {
-  if (rise > 0.25 + EPSILON) return 'stop';
-  if (rise > 0.2 + EPSILON) return 'due';
-  return rise >= 0.15 - EPSILON ? 'watch' : 'clear';
+  if (rise > WARM_RISE.stop + EPSILON) return 'stop';
+  if (rise > WARM_RISE.due + EPSILON) return 'due';
+  return rise >= WARM_RISE.watched - EPSILON ? 'watch' : 'clear';
 }
 
 /** A pressure (Pa) read warm (handbook 5): by its rise, by its mate and by what it comes to cold, never for being over; undefined where there is nothing to hold it against. */
@@ -47,7 +43,7 @@ export function judgeWarmPressure(value: number, about: WarmContext): ReadingJud
   const judged = [
     ...(target ? [said(pressureVerdict(Math.min(1, cold / target.value)), target.value, 'warm')] : []),
     ...(morning ? [said(riseVerdict(value / morning - 1), morning, 'rise')] : []),
-    ...(mate ? [said(value <= mate * UNDER_MATE * (1 + EPSILON) ? 'due' : 'clear', mate, 'mate')] : []),
+    ...(mate ? [said(value <= mate * WARM.underMate * (1 + EPSILON) ? 'due' : 'clear', mate, 'mate')] : []),
   ];
   return judged.reduce<ReadingJudgement | undefined>(
     (worst, one) => (worst && worse(worst.verdict, one.verdict) === worst.verdict ? worst : one),

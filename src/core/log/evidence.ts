@@ -1,7 +1,7 @@
 import * as z from 'zod/mini';
 import { shaped, text } from '../base';
 import { wheelEndSchema } from '../rig';
-import { SUBJECTS, THICKENERS } from '../rules';
+import { READING_IDS, SUBJECTS, THICKENERS } from '../rules';
 
 const code = shaped(/^[a-z][A-Za-z-]*$/);
 
@@ -22,7 +22,7 @@ export const evidenceSchema = z.union([
     lamps: z.optional(z.array(z.strictObject({ lamp: code, shows: code }))),
     faults: z.optional(z.array(shaped(/^[a-z][a-z-]*(@[a-z-]+)?$/))),
   }),
-  z.strictObject({ what: code, value: z.number(), held: z.optional(held) }),
+  z.strictObject({ what: z.enum(READING_IDS), value: z.number(), held: z.optional(held) }),
   z.strictObject({ trend: code }),
   /** End play (m) outside its window. */
   z.strictObject({ endPlay: z.number(), window: z.strictObject({ min: z.number(), max: z.number() }) }),

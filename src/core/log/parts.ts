@@ -1,3 +1,4 @@
+import { type ReadingId, READING_IDS } from '../rules';
 import { mine, type Own } from './define';
 import type { Instant } from '../base';
 import {
@@ -105,7 +106,7 @@ export function readPart(
 }
 
 /** The readings of work that are numbers on parts, by part and fact. */
-const NUMBERS: Readonly<Record<string, readonly [PartKind, string]>> = {
+const NUMBERS: Readonly<Partial<Record<ReadingId, readonly [PartKind, string]>>> = {
   'seal-number': ['seal', 'number'],
   'inner-roller': ['innerSet', 'roller'],
   'inner-race': ['innerSet', 'race'],
@@ -113,13 +114,20 @@ const NUMBERS: Readonly<Record<string, readonly [PartKind, string]>> = {
   'outer-race': ['outerSet', 'race'],
 };
 /** The numbers of what went in new, as they are read when it goes in. */
-const NEW_NUMBERS: typeof NUMBERS = Object.fromEntries(
-  Object.entries(NUMBERS).map(([what, part]) => [`new-${what}`, part]),
-);
+const NEW_NUMBERS: typeof NUMBERS = {
+  'new-seal-number': ['seal', 'number'],
+  'new-inner-roller': ['innerSet', 'roller'],
+  'new-inner-race': ['innerSet', 'race'],
+  'new-outer-roller': ['outerSet', 'roller'],
+  'new-outer-race': ['outerSet', 'race'],
+};
 
 /** The reading that tells a number of a part that goes in new; undefined for what is not a number. */
-export function newNumberReading(kind: PartKind, fact: string): string | undefined {
-  return Object.entries(NEW_NUMBERS).find(([, [of, name]]) => of === kind && name === fact)?.[0];
+export function newNumberReading(kind: PartKind, fact: string): ReadingId | undefined {
+  return READING_IDS.find((what) => {
+    const [of, name] = NEW_NUMBERS[what] ?? [];
+    return of === kind && name === fact;
+  });
 }
 
 const RENEWED: Readonly<Record<string, PartKind>> = {
@@ -134,7 +142,7 @@ export function partsAfterWork(
   work: {
     readonly readings: readonly {
       readonly place: string;
-      readonly what: string;
+      readonly what: ReadingId;
       readonly value: unknown;
     }[];
     readonly renewed: readonly { readonly place: WheelEnd; readonly part: string }[];

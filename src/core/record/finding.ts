@@ -1,7 +1,7 @@
-import { cureOf, type JudgedReading } from '../judge';
+import { cureOf } from '../judge';
 import { findingKey, type Evidence, type FindingState, type Found, type RigState } from '../log';
 import type { RigModel } from '../rig';
-import type { HouseRules, RoutineId, RoutinePlace, Subject } from '../rules';
+import type { HouseRules, RoutineId, RoutinePlace, Subject, JudgedReading } from '../rules';
 import type { Draft } from './draft';
 
 /** The open finding that rests on the same thing at the same place. */

@@ -92,7 +92,7 @@ test('one that is open already is seen again', () => {
     place: '1L' as const,
     verdict: 'watch' as const,
     text: 'low',
-    of: { what: 'pressure', value: psi(60) },
+    of: { what: 'pressure' as const, value: psi(60) },
   };
   expect(made(read({ pressure: psi(58) }), { findings: { [open.id]: open } })[1]).toMatchObject({
     kind: 'finding.seen',

@@ -1,7 +1,6 @@
 import type { Instant } from '../base';
 import {
   figuresAt,
-  isJudged,
   judgeReading,
   readingEvidence,
   morningPressure,
@@ -10,7 +9,14 @@ import {
 } from '../judge';
 import type { ReadingTool, RigState } from '../log';
 import { isWheelEnd, matesOf, type RigModel, type TirePlace } from '../rig';
-import { VERDICT_SCALE, type HouseRules, type RoutinePlace } from '../rules';
+import {
+  VERDICT_SCALE,
+  type HouseRules,
+  type RoutinePlace,
+  isJudged,
+  READING_IDS,
+  type ReadingId,
+} from '../rules';
 import { judgePressure, type Around } from '../walk';
 import type { Draft, NewId } from './draft';
 import { remedyFor, tellFinding } from './finding';
@@ -19,7 +25,7 @@ import { remedyFor, tellFinding } from './finding';
 export interface Readings {
   readonly place: TirePlace;
   readonly by: ReadingTool;
-  readonly values: Readonly<Record<string, number>>;
+  readonly values: Readonly<Partial<Record<ReadingId, number>>>;
   readonly mate?: number | undefined;
   readonly around: Around;
 }
@@ -34,7 +40,7 @@ export interface ReadAt {
 
 /** The verdict on a figure as it was taken; undefined where it says nothing, or there is nothing to hold it against. */
 export function judgeTaken(
-  what: string,
+  what: ReadingId,
   value: number,
   { place, mate, around }: Pick<Readings, 'place' | 'mate' | 'around'>,
   { rig, model, now }: ReadAt,
@@ -58,7 +64,10 @@ export function readingDrafts(readings: Readings, at: ReadAt, newId: NewId): rea
   const { place, by, values, mate, around } = readings;
   const { rig, model, house } = at;
   const across = isWheelEnd(place) ? matesOf(place, model).across : undefined;
-  const taken = Object.entries(values).map(([what, value]) => ({ place, what, value, by }));
+  const taken = READING_IDS.flatMap((what) => {
+    const value = values[what];
+    return value === undefined ? [] : [{ place, what, value, by }];
+  });
   const reading = newId();
   const entry: Draft = {
     kind: 'reading',
@@ -67,7 +76,7 @@ export function readingDrafts(readings: Readings, at: ReadAt, newId: NewId): rea
       taken: [
         ...taken,
         ...(mate !== undefined && across
-          ? [{ place: across as RoutinePlace, what: 'hub-temp', value: mate, by }]
+          ? [{ place: across as RoutinePlace, what: 'hub-temp' as const, value: mate, by }]
           : []),
       ],
       ...(Object.keys(around).length > 0 && { around }),

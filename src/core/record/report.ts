@@ -1,7 +1,6 @@
 import type { FindingState, Found, RigState } from '../log';
 import type { RigModel, TirePlace } from '../rig';
-import { gradeVerdict, type HouseRules, type Severity, type Subject } from '../rules';
-import type { JudgedReading } from '../judge';
+import { gradeVerdict, type HouseRules, type Severity, type Subject, type JudgedReading } from '../rules';
 import type { Trend } from '../trend';
 import type { Draft, NewId } from './draft';
 import { remedyFor, tellFinding } from './finding';

@@ -1,7 +1,7 @@
 import { fail, msOf, ok, type Instant, type Result } from '../base';
 import type { Found, WorkBody } from '../log';
 import { isWheelEnd, wheelEnds, type PartKind, type Place, type WheelEnd } from '../rig';
-import { threadsAfterRefit, type Thickener } from '../rules';
+import { threadsAfterRefit, type Thickener, type ReadingId } from '../rules';
 import type { Job } from './card';
 import { did, findingsOf, notedIn, renewedIn, type Noted, type PartsKnown } from './raised';
 import { currentStep, nutPlay, type Run } from './run';
@@ -87,7 +87,7 @@ function refitsIn(run: Run): readonly WheelEnd[] {
 function partsOf(run: Run, job: Job, now: Instant): readonly PartChange[] {
   const { place } = job;
   if (place === 'rig') return [];
-  const read = (act: string, what: string) => {
+  const read = (act: string, what: ReadingId) => {
     const value = run.records[`${act} ${place}`]?.readings[what];
     return value === undefined || value === '' ? {} : { [what]: String(value) };
   };

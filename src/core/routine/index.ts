@@ -21,13 +21,10 @@ export {
   BRANCHES,
   PHASES,
   PLANS,
-  READINGS,
   type Act,
   type BranchId,
   type Phase,
   type Reading,
-  type ReadingDef,
-  type ReadingId,
   type StepId,
   type Tool,
 } from './steps';

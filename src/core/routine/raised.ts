@@ -1,4 +1,4 @@
-import { cureOf, figuresAt, isJudged, judgeReading, judgeTireCode, type JudgedReading } from '../judge';
+import { cureOf, figuresAt, judgeReading, judgeTireCode } from '../judge';
 import { partAt, type Found, type RigState } from '../log';
 import { isWheelEnd, type WheelEnd } from '../rig';
 import {
@@ -8,13 +8,15 @@ import {
   type Subject,
   type Thickener,
   type Verdict,
+  isJudged,
+  type JudgedReading,
 } from '../rules';
 import type { CardStep } from './card';
 import { nutPlay, type Run, type StepRecord } from './run';
-import { BRANCHES } from './steps';
+import { BRANCHES, type Act } from './steps';
 
 /** Bad grades that the work itself puts right, by the step that does: the grease is gone, the seal is new, the nut is set again. */
-const CURED: Readonly<Partial<Record<Subject, readonly string[]>>> = {
+const CURED: Readonly<Record<Subject, readonly Act[]>> = {
   rock: ['nut-set'],
   spin: ['pack'],
   'old-grease': ['pack'],
@@ -27,6 +29,32 @@ const CURED: Readonly<Partial<Record<Subject, readonly string[]>>> = {
   tread: ['swap-tire'],
   threads: ['renew-stud'],
   eye: ['renew-spring'],
+  // By hand where it is found, or not by this work.
+  rollers: [],
+  spindle: [],
+  'set-rock': [],
+  'set-spin': [],
+  pads: [],
+  flange: [],
+  'grease-back': [],
+  'lug-move': [],
+  fixing: [],
+  pivot: [],
+  hanger: [],
+  lamp: [],
+  breakaway: [],
+  gear: [],
+  oil: [],
+  drag: [],
+  'brake-test': [],
+  'hub-hand': [],
+  cap: [],
+  valve: [],
+  wear: [],
+  weld: [],
+  strap: [],
+  chain: [],
+  coupler: [],
 };
 
 /** What was renewed at a wheel end beside the seal. */
@@ -50,7 +78,7 @@ function cured(run: Run, step: CardStep, subject: Subject, grade: string): boole
   // What was seen after the cure still stands.
   if (step.step === 'look-spare') return false;
   const where = step.side !== undefined && place === undefined ? step.side : place;
-  return (CURED[subject] ?? []).some((act) => run.records[`${act} ${where}`]?.state === 'done');
+  return CURED[subject].some((act) => run.records[`${act} ${where}`]?.state === 'done');
 }
 
 /** The rig as its parts are on record, where it is at hand: what is stamped on them outranks what is usual. */
@@ -88,7 +116,7 @@ function playFindings(run: Run, { place, record }: Noted): readonly Found[] {
 }
 
 /** What renews the thing that was read, so that the reading is of the old one. */
-const RENEWS: Readonly<Partial<Record<JudgedReading, readonly string[]>>> = {
+const RENEWS: Readonly<Record<JudgedReading, readonly Act[]>> = {
   lining: ['shoes-on', 'plate-on'],
   'drum-diameter': ['match-hub'],
   'magnet-ohms': ['magnet-in', 'plate-on'],
@@ -96,6 +124,9 @@ const RENEWS: Readonly<Partial<Record<JudgedReading, readonly string[]>>> = {
   'tread-inner': ['swap-tire'],
   'tread-middle': ['swap-tire'],
   'tread-outer': ['swap-tire'],
+  // Read of what stays.
+  pressure: [],
+  'hub-temp': [],
 };
 
 /** Readings that are out of their limits; a pressure is set right there and then, so only one that asks for its cause is kept. */
@@ -108,7 +139,7 @@ function readingFindings(run: Run, rig: PartsKnown, { step, place, record }: Not
     if (what === 'pressure' && judged.verdict !== 'stop') return [];
     // The spare that went on was filled where it is now.
     if (step.step === 'look-spare' && did(run, 'set-pressure', spareGoesTo(run))) return [];
-    const renewed = (RENEWS[what] ?? []).some((act) => act !== step.step && did(run, act, step.place));
+    const renewed = RENEWS[what].some((act) => act !== step.step && did(run, act, step.place));
     const pulls = cureOf(what, place, run.model, run.card.house);
     return renewed
       ? []

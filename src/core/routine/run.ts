@@ -6,14 +6,14 @@ import { axleOf, isWheelEnd, sideOf, type RigModel } from '../rig';
 import {
   endPlayWindow,
   gradeVerdict,
-  THICKENERS,
+  canBeRead,
   type RoutinePlace,
   type Subject,
   type WorkId,
 } from '../rules';
 import type { Card, CardStep, CompileProblem, Job, Pace } from './card';
 import { amendCard } from './amend';
-import { BRANCH_IDS, BRANCHES, branchesAt, READINGS, type BranchId, type Reading } from './steps';
+import { BRANCH_IDS, BRANCHES, branchesAt, type BranchId, type Reading } from './steps';
 
 /** What was written down at a step. */
 export interface StepRecord {
@@ -91,23 +91,6 @@ export function currentStep(run: Run): CardStep | undefined {
   return run.card.steps[run.index];
 }
 
-/** True where a reading can be what was read. */
-function canBe(what: Reading['what'], value: number | string): boolean {
-  const def = READINGS[what];
-  switch (def.as) {
-    case 'text':
-      return typeof value === 'string';
-    case 'choice':
-      return what === 'grease'
-        ? (THICKENERS as readonly unknown[]).includes(value)
-        : (def.options as readonly unknown[] | undefined)?.includes(value) === true;
-    case 'count':
-      return typeof value === 'number' && value >= 0 && value <= def.max;
-    default:
-      return typeof value === 'number' && value >= def.min && value <= def.max;
-  }
-}
-
 /** Counts that have to come to the number of studs. */
 const WHOLE_WHEEL: ReadonlySet<Reading['what']> = new Set(['nuts-started', 'studs-done']);
 
@@ -118,7 +101,7 @@ function readingProblem(
   value: number | string | undefined,
 ): TapProblem | undefined {
   if (value === undefined || value === '') return must ? { code: 'reading-missing', what } : undefined;
-  if (!canBe(what, value)) return { code: 'reading-absurd', what };
+  if (!canBeRead(what, value)) return { code: 'reading-absurd', what };
   const { studs } = run.model.wheels;
   if (must && WHOLE_WHEEL.has(what) && value !== studs) return { code: 'count-off', what, expected: studs };
   if (what !== 'hand' || !step.place || !isWheelEnd(step.place)) return undefined;

@@ -1,10 +1,10 @@
 import * as z from 'zod/mini';
 import { fail, ok, type Result } from '../base';
 import { rigModelSchema } from '../rig';
-import { SUBJECTS, WORKS } from '../rules';
+import { SUBJECTS, WORKS, READING_IDS } from '../rules';
 import type { Run } from './run';
 import { RUN_VERSION, type StoredRun } from './stored-shape';
-import { ACTS, BRANCH_IDS, PHASES, READINGS } from './steps';
+import { ACTS, BRANCH_IDS, PHASES } from './steps';
 
 /** Why a stored card cannot be read: the field at fault and what is wrong with it. */
 export interface RunProblem {
@@ -34,7 +34,7 @@ const runSchema = z.looseObject({
           takes: z.array(z.string()),
           readings: z.array(
             z.looseObject({
-              what: z.enum(Object.keys(READINGS) as [keyof typeof READINGS, ...(keyof typeof READINGS)[]]),
+              what: z.enum(READING_IDS),
             }),
           ),
           subjects: z.array(z.enum(SUBJECTS)),

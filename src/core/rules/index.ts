@@ -65,6 +65,34 @@ export {
   threadsNow,
   type ThreadState,
 } from './threads';
+export {
+  AROUND,
+  canBeRead,
+  isJudged,
+  isReading,
+  parseReading,
+  READING_IDS,
+  readingDef,
+  READINGS,
+  type JudgedReading,
+  type ReadingDef,
+  type ReadingId,
+  type ReadingProblem,
+} from './readings';
+export {
+  DRUM_WEAR,
+  HAND_HEAT,
+  HUB_HEAT,
+  LINING_MINIMUM,
+  MAGNET_OFF,
+  OVER_MATE,
+  PRESSURE_SHARE,
+  TREAD_LIMIT,
+  TREAD_WATCHED,
+  VOLTS,
+  WARM,
+  WARM_RISE,
+} from './limits';
 export { endPlayWindow, type EndPlayWindow } from './end-play';
 export { CRITERIA, gradeVerdict, SUBJECTS, type GradeId, type Subject } from './criteria';
 export {

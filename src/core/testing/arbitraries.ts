@@ -226,7 +226,7 @@ const anyBody = (count: number): fc.Arbitrary<Bodies> => {
       body: {
         jobs: [{ routine: 'repack' as const, place }],
         from: since ? ('memory' as const) : ('written' as const),
-        readings: [{ place, what: 'end-play', value: 0.00015 }],
+        readings: [{ place, what: 'end-play' as const, value: 0.00015 }],
         conditions: [],
         materials: [{ place, grease: 'polyurea' as const }],
         renewed: [{ place, part: 'seal' as const }],

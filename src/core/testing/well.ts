@@ -1,8 +1,8 @@
 /** What a careful person writes down where all is well: for tests that work through a card. */
 import { toSI } from '../quantity';
 import type { RigModel } from '../rig';
-import { READINGS, type CardStep, type ReadingId, type Tap } from '../routine';
-import { CRITERIA, type RoutinePlace } from '../rules';
+import { type CardStep, type Tap } from '../routine';
+import { CRITERIA, type RoutinePlace, READINGS, type ReadingId } from '../rules';
 
 /** Figures that are judged: what a sound part reads (SI, or the reading's own unit). */
 const SOUND: Readonly<Partial<Record<ReadingId, number | string>>> = {

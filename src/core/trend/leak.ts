@@ -1,5 +1,6 @@
 import { instantOf, type Instant } from '../base';
 import { ONE_TEMPERATURE, pressureAt } from '../figures';
+import { PRESSURE_SHARE } from '../rules';
 import { toSI } from '../quantity';
 import { fitRuns, type Line } from './fit';
 import type { Point } from './history';
@@ -41,7 +42,7 @@ const FILLED = toSI(2.5, 'psi');
 /** How far back is looked (d): over a season for a slow leak, and over the last weeks for one that began in them. */
 const LOOK_BACK = [240, 75] as const;
 /** Due from here on: a share of the target (handbook 5). */
-const DUE = 0.85;
+const DUE = PRESSURE_SHARE.due;
 /** The band told, of 90 %; and how sure a leak has to be, which is asked anew at every reading. */
 const SURE = 1.645;
 const SURER = 2.2;

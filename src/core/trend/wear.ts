@@ -1,3 +1,4 @@
+import { TREAD_LIMIT, LINING_MINIMUM } from '../rules';
 import { toSI } from '../quantity';
 import { fitRuns } from './fit';
 import type { Point } from './history';
@@ -19,7 +20,7 @@ export interface WearTrend {
 }
 
 const THOUSAND = toSI(1000, 'mi');
-const LIMITS = { tread: toSI(2 / 32, 'in'), lining: toSI(1 / 16, 'in') } as const;
+const LIMITS = { tread: TREAD_LIMIT, lining: LINING_MINIMUM } as const;
 /** How far a depth read with a gauge or rule is off (m). */
 const NOISE = toSI(0.4 / 32, 'in');
 const SURE = 1.645;

@@ -227,7 +227,14 @@ export function walkBody(walk: Walk, answers: Answers, around: Around): WalkBody
             { place: item.place, what: item.reads, value: answer.value, ...(answer.by && { by: answer.by }) },
             ...(answer.set === undefined
               ? []
-              : [{ place: item.place, what: 'pressure-set', value: answer.set, by: 'gauge' as const }]),
+              : [
+                  {
+                    place: item.place,
+                    what: 'pressure-set' as const,
+                    value: answer.set,
+                    by: 'gauge' as const,
+                  },
+                ]),
           ],
     ),
     conditions: seen.flatMap(({ item, answer }) => {

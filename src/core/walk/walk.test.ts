@@ -4,7 +4,7 @@ import { dutiesOf, towVerdict } from '../duty';
 import { emptyRig, foldEntries, makeEntry, WALKS, type Entry, type RigState, type WalkBody } from '../log';
 import { toSI } from '../quantity';
 import { gearOf, wheelEnds, type RigModel } from '../rig';
-import { HOUSE_DEFAULT } from '../rules';
+import { HOUSE_DEFAULT, type ReadingId } from '../rules';
 import { anyModel, sampleModel } from '../testing/arbitraries';
 import {
   compileWalk,
@@ -211,7 +211,7 @@ describe('go or no-go', () => {
     expect(reasons).toHaveLength(1);
   });
   test('what was looked at just now is told by this walk, what was skipped stands as it did', () => {
-    const finding = (of: { what: string; value: number }) =>
+    const finding = (of: { what: ReadingId; value: number }) =>
       ({
         kind: 'finding',
         fitness: 'after',
@@ -302,7 +302,7 @@ describe('on the log', () => {
     expect(Object.values(later.findings)[0]).toMatchObject({ verdict: 'due' });
   });
   test('a trouble of the moment seen on another day rises once, and comes down when it looks better', () => {
-    const heat = { what: 'hub-temp', value: F(140) };
+    const heat = { what: 'hub-temp' as const, value: F(140) };
     const first = makeEntry('finding.opened', stamp('2026-05-01T12:00:00.000Z'), {
       place: '1L',
       verdict: 'watch',

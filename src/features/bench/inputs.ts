@@ -1,7 +1,8 @@
-import { parseNumber, parseQuantity, unitFor, type UnitSystem } from '@/core/quantity';
-import { READINGS, type CardStep, type ReadingId, type StepRecord } from '@/core/routine';
+import type { UnitSystem } from '@/core/quantity';
+import { type CardStep, type StepRecord } from '@/core/routine';
+import { isReading, parseReading, type ReadingId } from '@/core/rules';
 import type { DraftDef } from '@/store';
-import { typed } from '@/text';
+import { readingTyped } from '@/text';
 import * as z from 'zod/mini';
 
 /** What is typed and chosen at a step, before it is taken. */
@@ -34,20 +35,10 @@ export const STEP_DRAFT: DraftDef<KeptInput> = {
   }) as unknown as z.ZodMiniType<KeptInput>,
 };
 
-/** Digits behind the point of a length or a pressure as it is shown again. */
-const DECIMALS = { length: 4, pressure: 1 } as const;
-
-function shown(what: string, value: number | string, system: UnitSystem): string {
-  const def = Object.hasOwn(READINGS, what) ? READINGS[what as ReadingId] : undefined;
-  return def?.as === 'quantity' && typeof value === 'number'
-    ? typed(value, def.of, system, DECIMALS[def.of])
-    : String(value);
-}
-
 /** A step's record as it is shown in its fields again. */
 export function inputOf(record: StepRecord | undefined, system: UnitSystem): StepInput {
   const readings = Object.entries(record?.readings ?? {}).map(
-    ([what, value]) => [what, shown(what, value, system)] as const,
+    ([what, value]) => [what, isReading(what) ? readingTyped(what, value, system) : String(value)] as const,
   );
   return {
     units: system,
@@ -55,15 +46,6 @@ export function inputOf(record: StepRecord | undefined, system: UnitSystem): Ste
     grades: record?.grades ?? {},
     ...(record?.note && { note: record.note }),
   };
-}
-
-/** One reading as it is kept: SI for quantities, counts as numbers, what is read off parts as text; undefined where it is no such thing. */
-function readOne(what: ReadingId, text: string, system: UnitSystem): number | string | undefined {
-  const def = READINGS[what];
-  if (def.as === 'text' || def.as === 'choice') return text;
-  const read =
-    def.as === 'quantity' ? parseQuantity(text, def.of, unitFor(def.of, system)) : parseNumber(text);
-  return read.ok ? read.value : undefined;
 }
 
 /** The readings of a step as they are kept; what is no number, or in a wrong unit, is named. */
@@ -76,9 +58,9 @@ export function readInput(
   for (const { what } of step.readings) {
     const text = input.readings[what]?.trim() ?? '';
     if (text === '') continue;
-    const value = readOne(what, text, input.units);
-    if (value === undefined || (typeof value === 'number' && value < 0)) bad.push(what);
-    else readings[what] = value;
+    const read = parseReading(what, text, input.units);
+    if (read.ok) readings[what] = read.value;
+    else bad.push(what);
   }
   return { readings, bad };
 }

@@ -2,20 +2,21 @@
 
 import type { Instant } from '@/core/base';
 import { GradeChoice, JudgementNote } from '@/features/common';
-import { figuresAt, isJudged, judgeGrade, judgeReading, judgeTireCode } from '@/core/judge';
+import { figuresAt, judgeGrade, judgeReading, judgeTireCode } from '@/core/judge';
 import type { RigState } from '@/core/log';
 import { unitFor, type UnitSystem } from '@/core/quantity';
-import { mixing, THICKENERS, type HouseRules, type Subject, type Thickener } from '@/core/rules';
-import { isWheelEnd, matesOf, type Changes } from '@/core/rig';
 import {
+  mixing,
+  THICKENERS,
+  type HouseRules,
+  type Subject,
+  type Thickener,
+  isJudged,
   READINGS,
-  readAt,
-  spareGoesTo,
-  type CardStep,
-  type Reading,
   type ReadingId,
-  type Run,
-} from '@/core/routine';
+} from '@/core/rules';
+import { isWheelEnd, matesOf, type Changes } from '@/core/rig';
+import { readAt, spareGoesTo, type CardStep, type Reading, type Run } from '@/core/routine';
 import { usePreferences } from '@/store';
 import {
   CAME_OFF_WORDS,

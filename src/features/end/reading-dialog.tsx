@@ -1,6 +1,7 @@
 'use client';
 
 import { useState } from 'react';
+import { type ReadingId } from '@/core/rules';
 import { judgeTaken, readingDrafts } from '@/core/record';
 import { isWheelEnd, matesOf, hasBrake, axleOf, type TirePlace } from '@/core/rig';
 import type { Dimension } from '@/core/quantity';
@@ -15,7 +16,7 @@ interface What {
   readonly label: string;
   readonly dimension: Dimension;
   readonly by: ReadingTool;
-  readonly fields: readonly string[];
+  readonly fields: readonly ReadingId[];
 }
 
 const WHATS: readonly What[] = [

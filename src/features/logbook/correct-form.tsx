@@ -3,7 +3,7 @@
 import { useState } from 'react';
 import type { Entry } from '@/core/log';
 import { unitFor, type UnitSystem } from '@/core/quantity';
-import { THICKENERS } from '@/core/rules';
+import { THICKENERS, type ReadingId } from '@/core/rules';
 import { SEVERITIES, useRecord, type Rigs } from '@/features/common';
 import { useFormUnits, useYard } from '@/store';
 import {
@@ -22,7 +22,7 @@ import { momentOf, readCorrection, valuesOf, type Errors, type Values } from './
 
 type Ready = Extract<Rigs, { status: 'ready' }>;
 
-function unitOf(what: string, units: UnitSystem): string | undefined {
+function unitOf(what: ReadingId, units: UnitSystem): string | undefined {
   const dimension = readingDimension(what);
   return dimension ? unitFor(dimension, units) : readingUnit(what);
 }

@@ -1,11 +1,10 @@
 import { type Draft } from '@/core/record';
 import { fail, ok, type Result } from '@/core/base';
 import type { Entry, EntryOf, RigState } from '@/core/log';
-import { parseNumber, parseQuantity, unitFor, type UnitSystem } from '@/core/quantity';
-import { READINGS, type ReadingId } from '@/core/routine';
-import { THICKENERS } from '@/core/rules';
+import { parseQuantity, unitFor, type UnitSystem } from '@/core/quantity';
+import { THICKENERS, canBeRead, parseReading } from '@/core/rules';
 import { readTrip } from '@/features/yard';
-import { dateField, fromDateField, parseWords, readingDimension, typed } from '@/text';
+import { dateField, fromDateField, parseWords, typed, readingTyped, readingProblemWords } from '@/text';
 
 /** What a correction is read against. */
 export interface Around {
@@ -75,7 +74,7 @@ export function valuesOf(entry: Entry, system: UnitSystem): Values {
         ...day,
         note: entry.body.note ?? '',
         ...Object.fromEntries(
-          entry.body.readings.map((one, i) => [`reading ${i}`, readingText(one.what, one.value, system)]),
+          entry.body.readings.map((one, i) => [`reading ${i}`, readingTyped(one.what, one.value, system)]),
         ),
         ...Object.fromEntries(entry.body.conditions.map((one, i) => [`grade ${i}`, one.grade])),
         ...Object.fromEntries(entry.body.materials.map((one, i) => [`grease ${i}`, one.grease])),
@@ -115,22 +114,6 @@ export function valuesOf(entry: Entry, system: UnitSystem): Values {
   }
 }
 
-/** Digits behind the point of a figure that is shown to be typed over. */
-const DECIMALS = { length: 4, pressure: 1, temperature: 1 } as const;
-
-/** True where a reading can be what was typed (SI, or its own unit). */
-function canBe(what: string, value: number): boolean {
-  const def = Object.hasOwn(READINGS, what) ? READINGS[what as ReadingId] : undefined;
-  if (def?.as === 'quantity' || def?.as === 'number') return value >= def.min && value <= def.max;
-  return def?.as === 'count' ? value >= 0 && value <= def.max : value >= 0;
-}
-
-function readingText(what: string, value: number | string, system: UnitSystem): string {
-  if (typeof value === 'string') return value;
-  const dimension = readingDimension(what);
-  return dimension ? typed(value, dimension, system, DECIMALS[dimension]) : String(value);
-}
-
 function readWork(
   body: EntryOf<'work'>['body'],
   values: Values,
@@ -142,14 +125,13 @@ function readWork(
     const key = `reading ${i}`;
     const text = values[key]?.trim() ?? '';
     // What was not touched keeps its value to the last digit.
-    if (text === readingText(one.what, one.value, system)) return [one];
+    if (text === readingTyped(one.what, one.value, system)) return [one];
     if (text === '') return [];
     if (typeof one.value === 'string') return [{ ...one, value: text }];
-    const dimension = readingDimension(one.what);
-    const read = dimension ? parseQuantity(text, dimension, unitFor(dimension, system)) : parseNumber(text);
-    if (!read.ok) errors[key] = parseWords(read.error, system);
-    else if (read.value < 0) errors[key] = 'This cannot be less than nothing.';
-    else if (!canBe(one.what, read.value)) errors[key] = 'More or less than can be here. Look at the unit.';
+    const read = parseReading(one.what, text, system);
+    if (!read.ok) errors[key] = readingProblemWords(read.error, system);
+    else if (!canBeRead(one.what, read.value))
+      errors[key] = 'More or less than can be here. Look at the unit.';
     return read.ok ? [{ ...one, value: read.value }] : [];
   });
   if (Object.keys(errors).length > 0) return fail(errors);

@@ -1,7 +1,7 @@
 import * as z from 'zod/mini';
-import { shaped, text } from '../../base';
+import { text } from '../../base';
 import { placeSchema } from '../../rig';
-import { SUBJECTS } from '../../rules';
+import { READING_IDS, SUBJECTS } from '../../rules';
 import { defineKind, type Applied } from '../define';
 import type { RigState } from '../state';
 
@@ -23,7 +23,7 @@ const somewhere = z.union([placeSchema, z.literal('rig')]);
 /** One figure at a place, in SI, with what it was taken with. */
 export const takenSchema = z.strictObject({
   place: somewhere,
-  what: shaped(/^[a-z][a-z-]*$/),
+  what: z.enum(READING_IDS),
   value: z.number(),
   by: z.optional(z.enum(READING_TOOLS)),
 });

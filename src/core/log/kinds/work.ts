@@ -2,7 +2,7 @@ import * as z from 'zod/mini';
 import { nonNegative, shaped, text, whole } from '../../base';
 import { isWheelEnd, placeSchema, wheelEndSchema } from '../../rig';
 import { openRefits, refitsSchema, threadsAfter } from '../refits';
-import { SUBJECTS, THICKENERS, WORKS } from '../../rules';
+import { READING_IDS, readingDef, SUBJECTS, THICKENERS, WORKS } from '../../rules';
 import { defineKind, mine, type Applied, type Own } from '../define';
 import { markNow, restart } from '../marks';
 import { partsAfterWork } from '../parts';
@@ -29,7 +29,7 @@ const body = z.strictObject({
   readings: z.array(
     z.strictObject({
       place: routinePlaceSchema,
-      what: shaped(/^[a-z][a-z-]*$/),
+      what: z.enum(READING_IDS),
       /** SI for quantities; text for numbers read off parts. */
       value: z.union([z.number(), text(200)]),
     }),
@@ -77,15 +77,6 @@ function markLeft(rig: RigState, work: WorkBody, entry: Applied): Mark {
   };
 }
 
-/** Counts that are of the moment, and what has a place of its own. */
-const NOT_KEPT: ReadonlySet<string> = new Set([
-  'nuts-counted',
-  'nuts-started',
-  'studs-done',
-  'slots-back',
-  'end-play',
-]);
-
 /** What was last read where, with the figures of some work; nothing where it brought none. */
 function readAfter(
   rig: RigState,
@@ -94,7 +85,7 @@ function readAfter(
   own: Own | undefined,
 ): Partial<Pick<RigState, 'read'>> {
   const kept = work.readings.flatMap(({ place, what, value }) =>
-    typeof value === 'number' && !NOT_KEPT.has(what)
+    typeof value === 'number' && !readingDef(what).passing
       ? [[`${what}@${place}`, { value, at: entry.happened }] as const]
       : [],
   );

@@ -18,12 +18,9 @@ export {
 } from './plans';
 export {
   PHASES,
-  READINGS,
   type Fact,
   type Phase,
   type Reading,
-  type ReadingDef,
-  type ReadingId,
   type Scope,
   type StepContext,
   type StepDef,

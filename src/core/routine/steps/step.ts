@@ -1,5 +1,5 @@
 import type { Axle, RigKind } from '../../rig';
-import type { HouseRules, Subject, WorkId } from '../../rules';
+import type { HouseRules, ReadingId, Subject, WorkId } from '../../rules';
 import type { Act } from './acts';
 
 /** The parts of a job, as they are headed on a card. */
@@ -31,59 +31,6 @@ export type Tool =
   | 'gauge'
   | 'meter'
   | 'solvent';
-
-/** What can be written down at a step: how it is read, and between which bounds (SI) it can be true. */
-export const READINGS = {
-  'nuts-counted': { as: 'count', max: 8 },
-  'nuts-started': { as: 'count', max: 8 },
-  'studs-done': { as: 'count', max: 8 },
-  'seal-number': { as: 'text' },
-  'inner-roller': { as: 'text' },
-  'inner-race': { as: 'text' },
-  'outer-roller': { as: 'text' },
-  'outer-race': { as: 'text' },
-  'new-seal-number': { as: 'text' },
-  'new-inner-roller': { as: 'text' },
-  'new-inner-race': { as: 'text' },
-  'new-outer-roller': { as: 'text' },
-  'new-outer-race': { as: 'text' },
-  renewed: { as: 'choice', options: ['none', 'inner', 'outer', 'both'] },
-  grease: { as: 'choice', options: undefined },
-  'slots-back': { as: 'count', max: 24 },
-  strokes: { as: 'count', max: 400 },
-  hand: { as: 'choice', options: ['left', 'right'] },
-  lining: { as: 'quantity', of: 'length', min: 0, max: 0.015 },
-  'drum-diameter': { as: 'quantity', of: 'length', min: 0.12, max: 0.45 },
-  'magnet-ohms': { as: 'number', unit: 'Ω', min: 0, max: 50 },
-  volts: { as: 'number', unit: 'V', min: 0, max: 20 },
-  pressure: { as: 'quantity', of: 'pressure', min: 20_000, max: 1_000_000 },
-  'tread-inner': { as: 'quantity', of: 'length', min: 0, max: 0.02 },
-  'tread-middle': { as: 'quantity', of: 'length', min: 0, max: 0.02 },
-  'tread-outer': { as: 'quantity', of: 'length', min: 0, max: 0.02 },
-  dot: { as: 'text' },
-  'came-off': { as: 'choice', options: ['sound', 'worn', 'flat'] },
-  'left-diagonal': { as: 'quantity', of: 'length', min: 0.3, max: 15 },
-  'right-diagonal': { as: 'quantity', of: 'length', min: 0.3, max: 15 },
-  'axle-at': { as: 'quantity', of: 'length', min: 0.3, max: 15 },
-  'bolt-spacing': { as: 'quantity', of: 'length', min: 0.05, max: 1 },
-  law: { as: 'text' },
-} as const satisfies Record<string, ReadingDef>;
-
-/** How a reading is read; bounds in SI, or in its own unit for a plain number. */
-export type ReadingDef =
-  | { readonly as: 'text' }
-  | { readonly as: 'count'; readonly max: number }
-  | { readonly as: 'choice'; readonly options: readonly string[] | undefined }
-  | { readonly as: 'number'; readonly unit: string; readonly min: number; readonly max: number }
-  | {
-      readonly as: 'quantity';
-      readonly of: 'length' | 'pressure';
-      readonly min: number;
-      readonly max: number;
-    };
-
-/** What is written down. */
-export type ReadingId = keyof typeof READINGS;
 
 /** Something written down at a step. Unless `must`, it can be left open. */
 export interface Reading {
