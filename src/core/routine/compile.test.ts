@@ -21,10 +21,10 @@ const keysOf = (card: Card) => card.steps.map((step) => step.key);
 
 test('every act is a step of some work or branch, and none is written that is not an act', () => {
   const plans = Object.values(PLANS).flatMap((plan) => [
-    ...(plan.before ?? []),
-    ...(plan.after ?? []),
-    ...(plan.first ?? []),
-    ...(plan.frame ? [...plan.frame.sides, ...plan.frame.joined] : []),
+    ...(plan?.before ?? []),
+    ...(plan?.after ?? []),
+    ...(plan?.first ?? []),
+    ...(plan?.frame ? [...plan.frame.sides, ...plan.frame.joined] : []),
   ]);
   const branches = BRANCH_IDS.flatMap((id) => BRANCHES[id].add.map(({ step }) => step));
   const written = [

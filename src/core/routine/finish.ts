@@ -1,7 +1,7 @@
 import { fail, msOf, ok, type Instant, type Result } from '../base';
 import type { Found, WorkBody } from '../log';
 import { isWheelEnd, wheelEnds, type PartKind, type Place, type WheelEnd } from '../rig';
-import { threadsAfterRefit, type Thickener, type ReadingId } from '../rules';
+import { threadsAfterRefit, type Thickener, type ReadingId, routineDef } from '../rules';
 import type { Job } from './card';
 import { did, findingsOf, notedIn, renewedIn, type Noted, type PartsKnown } from './raised';
 import { currentStep, nutPlay, type Run } from './run';
@@ -117,17 +117,14 @@ function partsOf(run: Run, job: Job, now: Instant): readonly PartChange[] {
   }
 }
 
-/** Work that disturbs the fixings of the axles. */
-const FIXINGS: ReadonlySet<string> = new Set(['bushings', 'axle-set']);
-
 /** New shoes bed in, and joints that were apart settle: both are looked at again (handbook 4.5 and 4.8). A new plate is a part, and asks for itself. */
 function checksOf(run: Run, jobs: readonly Job[]): readonly LeftCheck[] {
   const shoes = jobs.flatMap(({ routine, place }) =>
-    routine === 'shoe-renew' && isWheelEnd(place) ? [place] : [],
+    routineDef(routine).leaves === 'new-brakes' && isWheelEnd(place) ? [place] : [],
   );
   return [
     ...(shoes.length > 0 ? [{ what: 'new-brakes' as const, places: shoes }] : []),
-    ...(jobs.some(({ routine }) => FIXINGS.has(routine))
+    ...(jobs.some(({ routine }) => routineDef(routine).leaves === 'fixings')
       ? [{ what: 'fixings' as const, places: wheelEnds(run.model) }]
       : []),
   ];

@@ -4,13 +4,8 @@ import { routineDef, type HouseRules, type WorkId } from '../rules';
 import type { CompileProblem, Job } from './card';
 import { PLANS } from './steps';
 
-/** Work that does the same thing in two ways: only one of them goes on a card at a place. */
-const ONE_OF: readonly (readonly WorkId[])[] = [
-  ['plate-renew', 'shoe-renew', 'brakes-install'],
-  ['plate-renew', 'magnet-renew', 'brakes-install'],
-  ['tire-change', 'tire-renew', 'tire-rotate'],
-  ['bearing-renew', 'hub-renew', 'brakes-install'],
-];
+/** Work that does the same thing in several ways: only one of them goes on a card at a place. */
+const ONE_OF = ['shoes', 'magnet', 'tire', 'bearing'] as const;
 
 function problemWith(model: RigModel, job: Job, house: HouseRules): CompileProblem | undefined {
   const { routine: work, place } = job;
@@ -57,7 +52,9 @@ export function settleJobs(
       (one) => touched.includes(one.place) || (one.with !== undefined && touched.includes(one.with)),
     );
     for (const group of ONE_OF) {
-      const [one, two] = shared.map(({ routine }) => routine).filter((work) => group.includes(work));
+      const [one, two] = shared
+        .map(({ routine }) => routine)
+        .filter((work) => routineDef(work).oneOf?.includes(group));
       if (one && two) return fail({ code: 'two-schools', place: job.place, works: [one, two] });
     }
   }

@@ -9,7 +9,7 @@ import {
   canBeRead,
   type RoutinePlace,
   type Subject,
-  type WorkId,
+  routineDef,
 } from '../rules';
 import type { Card, CardStep, CompileProblem, Job, Pace } from './card';
 import { amendCard } from './amend';
@@ -173,18 +173,13 @@ function withRaces(run: Run, step: CardStep, record: StepRecord, at: Instant): R
   const said = record.readings['renewed'];
   if (step.step !== 'renew' || step.place === undefined || said === undefined || said === 'none') return run;
   const { place } = step;
-  if (
-    run.card.jobs.some((job) => job.place === place && job.routine !== 'repack' && RACE_WORK.has(job.routine))
-  )
-    return run;
+  if (run.card.jobs.some((job) => job.place === place && routineDef(job.routine).newRaces)) return run;
   const jobs = run.card.jobs.map((job): Job =>
     job.place === place && job.routine === 'repack' ? { ...job, routine: 'bearing-renew' } : job,
   );
   const amended = amendRun(run, { jobs }, at);
   return amended.ok ? amended.value : run;
 }
-const RACE_WORK: ReadonlySet<WorkId> = new Set(['bearing-renew', 'hub-renew', 'brakes-install']);
-
 /** A run one step back, what was written there kept. */
 export function back(run: Run, at: Instant): Run {
   return { ...run, index: Math.max(0, run.index - 1), touched: at };

@@ -19,10 +19,20 @@ export {
   type School,
 } from './schools';
 export {
+  BATTERY_YEARS,
+  HOUSE_REPACK,
+  intervalOf,
   isLook,
+  NEW_BRAKES,
+  OVERDUE_SHARE,
   routineDef,
   ROUTINES,
+  SOON_SHARE,
+  STOP_SHARE,
   WORKS,
+  type Interval,
+  type IntervalContext,
+  type Limit,
   type Matter,
   type RepairId,
   type RoutineDef,
@@ -30,18 +40,6 @@ export {
   type RoutinePlace,
   type WorkId,
 } from './routines';
-export {
-  BATTERY_YEARS,
-  HOUSE_REPACK,
-  intervalOf,
-  NEW_BRAKES,
-  OVERDUE_SHARE,
-  SOON_SHARE,
-  STOP_SHARE,
-  type Interval,
-  type IntervalContext,
-  type Limit,
-} from './intervals';
 export {
   checkpoints,
   HALVES,

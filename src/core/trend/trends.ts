@@ -10,6 +10,7 @@ import {
   type RigModel,
   type TirePlace,
 } from '../rig';
+import { routineDef } from '../rules';
 import { nutTrend, playTrend, strokeTrend, type NutTrend, type PlayTrend, type StrokeTrend } from './counts';
 import { heatTrend, type HeatTrend } from './heat';
 import { pointsOf, type History } from './history';
@@ -26,15 +27,6 @@ export interface PlaceTrends {
   /** How its tread wears across, by the last look at all three. */
   readonly pattern: WearPattern | undefined;
 }
-
-/** Work that opens a hub: what it ran at before says nothing of after. */
-const OPENS_HUB: ReadonlySet<string> = new Set([
-  'repack',
-  'bearing-renew',
-  'hub-renew',
-  'hub-service',
-  'brakes-install',
-]);
 
 function patternAt(history: History, place: TirePlace): WearPattern | undefined {
   const [inner, center, outer] = ['inner', 'middle', 'outer'].map((part) =>
@@ -54,7 +46,7 @@ export function trendsAt(history: History, model: RigModel, place: TirePlace, no
   if (isSpare(place) || !isWheelEnd(place)) return { place, trends: [leak, tread], pattern };
   const { across, sameSide } = matesOf(place, model);
   const opened = history.works
-    .filter((work) => OPENS_HUB.has(work.routine) && (work.place === place || work.place === across))
+    .filter((work) => routineDef(work.routine).opensHub && (work.place === place || work.place === across))
     .map(({ day }) => day);
   const axle = model.axles[axleOf(place)] ?? {};
   return {

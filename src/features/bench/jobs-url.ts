@@ -34,20 +34,10 @@ export function jobsFromUrl(
   return [...new Map(jobs.map((job) => [`${job.routine} ${job.place}`, job])).values()];
 }
 
-/** Work that goes in axle pairs: both sides alike. */
-const PAIRED: ReadonlySet<WorkId> = new Set([
-  'hub-renew',
-  'plate-renew',
-  'shoe-renew',
-  'magnet-renew',
-  'brakes-install',
-  'tire-renew',
-]);
-
 /** Jobs that would make pairs of those chosen: the mate across each axle that is not on the card yet. */
 export function missingMates(jobs: readonly Job[], model: RigModel, house: HouseRules): readonly Job[] {
   return jobs.flatMap(({ routine, place }): Job[] => {
-    if (!PAIRED.has(routine) || !isWheelEnd(place)) return [];
+    if (!routineDef(routine).paired || !isWheelEnd(place)) return [];
     const across = `${place[0]}${place.endsWith('L') ? 'R' : 'L'}` as Place;
     const there = jobs.some((job) => job.routine === routine && job.place === across);
     return there || !canBeDone(model, house, routine, across) ? [] : [{ routine, place: across }];

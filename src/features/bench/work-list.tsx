@@ -9,7 +9,7 @@ import { workTitle } from '@/text';
 import { cx, Mark } from '@/ui';
 
 /** Kinds of work as they are thought of at a trailer. */
-const FAMILIES: readonly (readonly [string, readonly WorkId[]])[] = [
+export const FAMILIES: readonly (readonly [string, readonly WorkId[]])[] = [
   ['Hubs', ['repack', 'grease', 'hub-look', 'bearing-renew', 'hub-renew', 'hub-service']],
   [
     'Brakes',

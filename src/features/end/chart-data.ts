@@ -1,6 +1,6 @@
 import type { Instant } from '@/core/base';
 import { fromSI, toSI, unitFor, type UnitSystem } from '@/core/quantity';
-import type { EndPlayWindow } from '@/core/rules';
+import { type EndPlayWindow, routineDef, WORKS } from '@/core/rules';
 import type { Trend, WorkMark } from '@/core/trend';
 import { capital, day, measure, readingName, small, workTitle } from '@/text';
 
@@ -37,8 +37,6 @@ export interface ChartData {
   readonly decimals: number;
 }
 
-const OPENS = ['repack', 'bearing-renew', 'hub-renew', 'hub-service', 'brakes-install'];
-
 const ms = (at: Instant) => Date.parse(at);
 const degrees = (kelvins: number, system: UnitSystem) => {
   const unit = unitFor('temperature', system);
@@ -48,6 +46,8 @@ const degrees = (kelvins: number, system: UnitSystem) => {
 const depth = (metres: number, system: UnitSystem) =>
   system === 'us' ? fromSI(metres, 'in') * 32 : fromSI(metres, 'mm');
 const depthUnit = (system: UnitSystem) => (system === 'us' ? '/32 in' : 'mm');
+
+const OPENS = WORKS.filter((work) => routineDef(work).opensHub);
 
 /** Work that has to do with what a chart shows; the rest would only stand in its way. */
 const MATTERS: Readonly<Partial<Record<Trend['kind'], ReadonlySet<string>>>> = {

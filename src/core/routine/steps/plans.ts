@@ -105,8 +105,9 @@ const leaf = (model: RigModel) =>
   wheelEnds(model).filter((end) => model.axles[Number(end[0]) - 1]?.suspension === 'leaf');
 const tires = (model: RigModel) => [...wheelEnds(model), ...sparesOf(model)];
 
-/** Every kind of work as it is laid out; what is left out has no card of its own. */
-export const PLANS: Readonly<Partial<Record<WorkId, Plan>>> = {
+/** Every kind of work as it is laid out; none where it has no card of its own. */
+export const PLANS: Readonly<Record<WorkId, Plan | undefined>> = {
+  walkaround: undefined,
   repack: { corner: [...OPEN_HUB, 'renew'] },
   'bearing-renew': { corner: [...OPEN_HUB, 'renew', 'races'] },
   'hub-renew': { corner: [...OPEN_HUB, 'races', 'newHub'] },

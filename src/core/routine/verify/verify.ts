@@ -1,5 +1,6 @@
 import { axleOf, isWheelEnd, sparesOf, wheelEnds, type RigModel, type WheelEnd } from '../../rig';
-import { threadsNow, type RoutinePlace } from '../../rules';
+import { threadsNow, type RoutinePlace, type WorkId } from '../../rules';
+import type { Act } from '../steps';
 import type { Card, Job } from '../card';
 import { play } from './corner';
 import { WHOLE, type Corner, type Demand, type Scene } from './scene';
@@ -37,10 +38,17 @@ function cornerAtEnd(place: WheelEnd, c: Corner): readonly Breach[] {
   ]);
 }
 
-const LAMPS = ['plug-lights', 'lamps-running', 'lamps-brake', 'lamps-left', 'lamps-right', 'lamps-other'];
+const LAMPS: readonly Act[] = [
+  'plug-lights',
+  'lamps-running',
+  'lamps-brake',
+  'lamps-left',
+  'lamps-right',
+  'lamps-other',
+];
 
 /** What a job is for, that must stand on its card. */
-const MEANT: Readonly<Record<string, readonly string[]>> = {
+const MEANT: Readonly<Record<WorkId, readonly Act[]>> = {
   repack: ['pack', 'smear', 'renew'],
   'bearing-renew': ['pack', 'race-out', 'race-in'],
   'hub-renew': ['match-hub', 'pack'],
@@ -73,6 +81,9 @@ const MEANT: Readonly<Record<string, readonly string[]>> = {
   wash: ['wash'],
   'unload-tires': ['unload-tires'],
   'battery-out': ['store-battery'],
+  // For a tire its place decides; a walk has no card.
+  'tire-renew': [],
+  walkaround: [],
 };
 
 /** Where work for the whole rig goes: to every tire, every axle, every leaf spring; the rest stays where it is. */
@@ -101,7 +112,7 @@ function jobAtEnd(job: Job, { steps, house }: Card, model: RigModel): readonly B
   // With a hub open the pads of its disc are looked at as well.
   const axle = isWheelEnd(job.place) ? model.axles[axleOf(job.place)] : undefined;
   const pads = axle?.brake === 'hydraulic-disc' && OPENED.has(job.routine) ? ['measure-brake'] : [];
-  const acts = [...(MEANT[job.routine] ?? []), ...races, ...tire, ...pads];
+  const acts = [...MEANT[job.routine], ...races, ...tire, ...pads];
   const missing = at.flatMap((place) => acts.filter((act) => !there(act, place)));
   return missing.map((act) => ({ rule: 0, key: act, place: job.place, why: 'the work is not on the card' }));
 }

@@ -1,8 +1,8 @@
-import { toSI } from '../quantity';
-import { axleOf, hubOpens, hubTakesFitting, isWheelEnd, type Axle, type RigModel } from '../rig';
-import type { RoutineId, RoutinePlace } from './routines';
-import { tireAgeLimit, type Basis, type HouseRules } from './schools';
-import { TWICE_A_YEAR, type SeasonDates, type SeasonTime } from './season';
+import { toSI } from '../../quantity';
+import { axleOf, hubOpens, hubTakesFitting, isWheelEnd, type Axle, type RigModel } from '../../rig';
+import type { Basis, HouseRules } from '../schools';
+import { TWICE_A_YEAR, type SeasonDates, type SeasonTime } from '../season';
+import type { RoutinePlace } from './ids';
 
 /** A limit on one meter with what it rests on. */
 export interface Limit {
@@ -43,17 +43,23 @@ export const STOP_SHARE = 0.25;
 export const HOUSE_REPACK = { distance: toSI(12_000, 'mi'), days: 365 } as const;
 
 /** Looks under way come every couple of thousand miles (m). */
-const COUPLE_OF_THOUSAND = toSI(2000, 'mi');
-const YEAR = 365;
+export const COUPLE_OF_THOUSAND = toSI(2000, 'mi');
+export const YEAR = 365;
 /** From this age (y) a tire is kept in mind. */
-const TIRE_WATCHED = 5;
-const DAYS_A_YEAR = 365.25;
+export const TIRE_WATCHED = 5;
+export const DAYS_A_YEAR = 365.25;
 /** The breakaway battery serves so many years (y). */
 export const BATTERY_YEARS = 2;
 /** Brakes with new shoes have bedded in by then and are adjusted again (m). */
 export const NEW_BRAKES = toSI(200, 'mi');
 
-const house = (value: number): Limit => ({ value, basis: 'house' });
+/** A shipped figure. */
+export const house = (value: number): Limit => ({ value, basis: 'house' });
+
+/** The axle of a wheel end; none at any other place. */
+export function axleAt(model: RigModel, place: RoutinePlace): Axle | undefined {
+  return isWheelEnd(place) ? model.axles[axleOf(place)] : undefined;
+}
 
 /** How far (m) a hub runs between repacks by the school its owner follows; metered grease needs a fitting to go in by. */
 function repackDistance(school: HouseRules['repack'], axle: Axle): number {
@@ -86,7 +92,9 @@ const limits = (interval: { readonly [K in keyof Interval]: Interval[K] | undefi
   Object.fromEntries(Object.entries(interval).filter(([, limit]) => limit !== undefined)) as Interval;
 
 /** By what its owner was told of this hub, else by the house; hubs that stay shut have no house figure. */
-function repackInterval(axle: Axle, { model, house: rules }: IntervalContext): Interval {
+export function hubInterval({ model, house: rules }: IntervalContext, place: RoutinePlace): Interval {
+  const axle = axleAt(model, place);
+  if (!axle) return {};
   const own = model.repackEvery ?? {};
   const opens = hubOpens(axle);
   const chosen = rules.chosen?.includes('repack') ?? false;
@@ -98,60 +106,5 @@ function repackInterval(axle: Axle, { model, house: rules }: IntervalContext): I
 }
 
 /** Once in a season at one of its times; by days while the season is not known. */
-const seasonal = (time: SeasonTime, season: SeasonDates | undefined): Interval =>
+export const seasonal = (time: SeasonTime, season: SeasonDates | undefined): Interval =>
   season ? { seasons: [time] } : { days: house(time === 'mid' ? TWICE_A_YEAR : YEAR) };
-
-/** When a routine comes round at a place; empty where no figure is known that it could go by. */
-export function intervalOf(routine: RoutineId, place: RoutinePlace, about: IntervalContext): Interval {
-  const { season } = about;
-  const axle = isWheelEnd(place) ? about.model.axles[axleOf(place)] : undefined;
-  switch (routine) {
-    case 'repack':
-    case 'hub-service':
-    case 'brake-measure': {
-      if (!axle) return {};
-      // Brakes are measured while the hub is off; where it stays shut, once a year.
-      if (routine === 'brake-measure' && !hubOpens(axle)) return { days: house(YEAR) };
-      const { launches, ...rest } = repackInterval(axle, about);
-      return launches && routine !== 'brake-measure' ? { ...rest, launches } : rest;
-    }
-    case 'hub-look':
-    case 'tire-look':
-    case 'pressures':
-    case 'underside':
-      return { distance: house(COUPLE_OF_THOUSAND), ...seasonal('commission', season) };
-    case 'grease':
-      return {
-        distance: house(COUPLE_OF_THOUSAND),
-        ...(season ? { seasons: ['layup'] } : { days: house(YEAR) }),
-      };
-    case 'pivots':
-      return about.house.pivots === 'greaseable'
-        ? { distance: house(COUPLE_OF_THOUSAND), ...seasonal('commission', season) }
-        : seasonal('commission', season);
-    case 'lug-torque':
-    case 'adapter-torque':
-    case 'brake-adjust':
-      return seasonal('mid', season);
-    case 'lights':
-    case 'contacts':
-    case 'breakaway-test':
-    case 'gear-look':
-      return seasonal('commission', season);
-    case 'tire-renew': {
-      const limit = tireAgeLimit(about.house);
-      const soon = Math.min(TIRE_WATCHED, limit - 1) * DAYS_A_YEAR;
-      return { days: { ...house(limit * DAYS_A_YEAR), soon } };
-    }
-    case 'battery-renew':
-      return { days: house(BATTERY_YEARS * DAYS_A_YEAR) };
-    case 'walkaround':
-      return { trips: house(1) };
-    case 'rinse':
-      return { launches: house(1) };
-    case 'wash':
-    case 'unload-tires':
-    case 'battery-out':
-      return seasonal('layup', season);
-  }
-}

@@ -1,0 +1,13 @@
+import { hubOpens } from '../../rig';
+import { ends, OF_A_HUB, repair } from './define';
+
+/** Bearings with their races. */
+export const bearingRenew = repair({
+  places: ends(hubOpens),
+  matter: () => 'safety',
+  wheelOff: true,
+  opensHub: true,
+  newRaces: true,
+  oneOf: ['bearing'],
+  subsumes: ['repack', 'grease', ...OF_A_HUB],
+});

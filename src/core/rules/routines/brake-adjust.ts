@@ -1,0 +1,10 @@
+import { hasDrum } from '../../rig';
+import { ends, routine, seasonal } from './define';
+
+/** Shoes set to their drums. */
+export const brakeAdjust = routine({
+  places: ends(hasDrum),
+  matter: () => 'safety',
+  interval: ({ season }) => seasonal('mid', season),
+  round: true,
+});

@@ -1,0 +1,12 @@
+import { hubOpens } from '../../rig';
+import { ends, hubInterval, routine } from './define';
+
+/** A hub that stays shut, by its maker's manual. */
+export const hubService = routine({
+  places: ends((axle) => !hubOpens(axle)),
+  matter: () => 'safety',
+  interval: (about, place) => hubInterval(about, place),
+  wheelOff: true,
+  opensHub: true,
+  subsumes: ['hub-look', 'lug-torque'],
+});

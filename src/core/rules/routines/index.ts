@@ -1,0 +1,112 @@
+/**
+ * Routines: one file each: where it is done, what hangs on it, when it comes
+ * round, what is done with it and what it leaves.
+ */
+import { adapterTorque } from './adapter-torque';
+import { axleSet } from './axle-set';
+import { batteryOut } from './battery-out';
+import { batteryRenew } from './battery-renew';
+import { bearingRenew } from './bearing-renew';
+import { brakeAdjust } from './brake-adjust';
+import { brakeMeasure } from './brake-measure';
+import { brakesInstall } from './brakes-install';
+import { breakawayTest } from './breakaway-test';
+import { bushings } from './bushings';
+import { contacts } from './contacts';
+import { gearLook } from './gear-look';
+import { grease } from './grease';
+import { hubLook } from './hub-look';
+import { hubRenew } from './hub-renew';
+import { hubService } from './hub-service';
+import { lights } from './lights';
+import { lugTorque } from './lug-torque';
+import { magnetRenew } from './magnet-renew';
+import { pivots } from './pivots';
+import { plateRenew } from './plate-renew';
+import { pressures } from './pressures';
+import { repack } from './repack';
+import { rinse } from './rinse';
+import { shoeRenew } from './shoe-renew';
+import { studThreads } from './stud-threads';
+import { tireChange } from './tire-change';
+import { tireLook } from './tire-look';
+import { tireRenew } from './tire-renew';
+import { tireRotate } from './tire-rotate';
+import { underside } from './underside';
+import { unloadTires } from './unload-tires';
+import { walkaround } from './walkaround';
+import { wash } from './wash';
+import type { RoutineDef, RoundDef } from './define';
+import type { RepairId, RoutineId, RoutinePlace, WorkId } from './ids';
+import type { Interval, IntervalContext } from './interval';
+
+export { ROUTINES, WORKS, type RepairId, type RoutineId, type RoutinePlace, type WorkId } from './ids';
+export type { Matter, RoutineDef } from './define';
+export {
+  BATTERY_YEARS,
+  HOUSE_REPACK,
+  NEW_BRAKES,
+  OVERDUE_SHARE,
+  SOON_SHARE,
+  STOP_SHARE,
+  type Interval,
+  type IntervalContext,
+  type Limit,
+} from './interval';
+
+const ROUND: Readonly<Record<RoutineId, RoundDef>> = {
+  repack,
+  'hub-look': hubLook,
+  'hub-service': hubService,
+  grease,
+  'lug-torque': lugTorque,
+  'adapter-torque': adapterTorque,
+  'brake-adjust': brakeAdjust,
+  'brake-measure': brakeMeasure,
+  'tire-look': tireLook,
+  'tire-renew': tireRenew,
+  walkaround,
+  rinse,
+  pressures,
+  lights,
+  'breakaway-test': breakawayTest,
+  'battery-renew': batteryRenew,
+  'gear-look': gearLook,
+  underside,
+  pivots,
+  contacts,
+  wash,
+  'unload-tires': unloadTires,
+  'battery-out': batteryOut,
+};
+
+const ASKED: Readonly<Record<RepairId, RoutineDef>> = {
+  'bearing-renew': bearingRenew,
+  'hub-renew': hubRenew,
+  'plate-renew': plateRenew,
+  'shoe-renew': shoeRenew,
+  'magnet-renew': magnetRenew,
+  'brakes-install': brakesInstall,
+  'tire-change': tireChange,
+  'tire-rotate': tireRotate,
+  'stud-threads': studThreads,
+  bushings,
+  'axle-set': axleSet,
+};
+
+const DEFS: Readonly<Record<WorkId, RoutineDef>> = { ...ROUND, ...ASKED };
+
+/** A routine or repair by its name. */
+export function routineDef(id: WorkId): RoutineDef {
+  return DEFS[id];
+}
+
+/** When a routine comes round at a place; empty where no figure is known that it could go by. */
+export function intervalOf(routine: RoutineId, place: RoutinePlace, about: IntervalContext): Interval {
+  return ROUND[routine].interval(about, place);
+}
+
+/** True for work that only looks, measures or tries: what it finds is put right by something else. */
+export function isLook(work: WorkId): boolean {
+  return DEFS[work].look === true;
+}

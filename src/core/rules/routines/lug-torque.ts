@@ -1,0 +1,9 @@
+import { everyEnd, routine, seasonal } from './define';
+
+/** Every nut by torque wrench. */
+export const lugTorque = routine({
+  places: everyEnd,
+  matter: () => 'safety',
+  interval: ({ season }) => seasonal('mid', season),
+  round: true,
+});

@@ -1,0 +1,9 @@
+import { everyEnd, repair } from './define';
+
+/** Threads cleaned, nut by nut. */
+export const studThreads = repair({
+  places: everyEnd,
+  matter: () => 'upkeep',
+  round: true,
+  subsumes: ['lug-torque'],
+});

@@ -1,0 +1,17 @@
+import { tireAgeLimit } from '../schools';
+import { DAYS_A_YEAR, house, routine, TIRE_WATCHED, tires } from './define';
+
+/** A tire at the end of its years. */
+export const tireRenew = routine({
+  places: tires,
+  matter: () => 'safety',
+  interval: (about) => {
+    const limit = tireAgeLimit(about.house);
+    const soon = Math.min(TIRE_WATCHED, limit - 1) * DAYS_A_YEAR;
+    return { days: { ...house(limit * DAYS_A_YEAR), soon } };
+  },
+  ofPart: 'tire',
+  oneOf: ['tire'],
+  paired: true,
+  subsumes: ['tire-look', 'lug-torque'],
+});
