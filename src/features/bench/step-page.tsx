@@ -61,7 +61,8 @@ export function StepPage({
   const words = stepWords(step, run.model, run.card.house, units);
   const [input, setInput] = useState(() => inputOf(run.records[step.key], units));
   const [problem, setProblem] = useState<string>();
-  const [busy, setBusy] = useState(false);
+  // A tap while the one before is being written is let go; nothing is drawn anew for it.
+  const busy = useRef(false);
   const [dialog, setDialog] = useState<'report' | 'skip'>();
   const heading = useRef<HTMLHeadingElement>(null);
   const draftKey = `bench ${run.id}`;
@@ -88,14 +89,14 @@ export function StepPage({
     reported(store.keepDraft(STEP_DRAFT, draftKey, { key: step.key, input: next }));
   };
   const take = async (work: () => Promise<string | undefined>) => {
-    if (busy) return;
-    setBusy(true);
+    if (busy.current) return;
+    busy.current = true;
     try {
       setProblem(await work());
     } catch (error) {
       setProblem(unstoredWords(error));
     } finally {
-      setBusy(false);
+      busy.current = false;
     }
   };
   const done = () =>
@@ -187,13 +188,7 @@ export function StepPage({
           </div>
         )}
         <Settled of={step.key} className="flex flex-wrap gap-2.5">
-          <Button
-            type="submit"
-            look="primary"
-            size="lg"
-            className="min-w-32 flex-1"
-            disabled={busy || torqueMissing}
-          >
+          <Button type="submit" look="primary" size="lg" className="min-w-32 flex-1" disabled={torqueMissing}>
             {step.step === 'nut-set'
               ? 'Set, the pin goes in'
               : step.round
@@ -209,7 +204,7 @@ export function StepPage({
           )}
           <Button
             size="lg"
-            disabled={run.index === 0 || busy}
+            disabled={run.index === 0}
             onClick={() => reported(take(async () => void (await actions.back())))}
           >
             <ArrowLeft aria-hidden className="sm:hidden" />
