@@ -1,6 +1,6 @@
 import { readFileSync } from 'node:fs';
 import { join } from 'node:path';
-import { foldEntries, markOf, readEntry, type Entry } from '../log';
+import { foldEntries, groupOfEntry, isAbout, markOf, othersIn, readEntry, type Entry } from '../log';
 import { toLine } from '.';
 
 /** Lines as they were written by the version of their time; never rewritten, only added to by later versions. */
@@ -208,5 +208,42 @@ describe('what version 4 told in words', () => {
     expect(at('clean-plug', 'Left: ground of that side and right: gr')).toMatchObject({
       cause: { faults: [], said: 'Left: ground of that side and right: gr' },
     });
+  });
+});
+
+describe('what an entry is about', () => {
+  const entries = lines('v5.ndjson').flatMap((line): readonly Entry[] => {
+    const one = readEntry(JSON.parse(line));
+    return one.ok ? [one.value] : [];
+  });
+  const find = (id: string) => entries.find((one) => one.id === id);
+
+  test('each wheel end that its body names, what it rests on left aside', () => {
+    let met = 0;
+    for (const entry of entries) {
+      const { of: _, looked: _skipped, ...body } = entry.body as Record<string, unknown>;
+      for (const [, place = ''] of JSON.stringify(body).matchAll(/"([1-3][LR]|S[12])"/g)) {
+        met += 1;
+        expect([entry.kind, place, isAbout(entry, place, find)]).toEqual([entry.kind, place, true]);
+      }
+    }
+    expect(met).toBeGreaterThan(100);
+  });
+
+  test('a finding seen again or closed is about the place where it was opened', () => {
+    const again = entries.filter(({ kind }) => kind === 'finding.seen' || kind === 'finding.closed');
+    expect(again.length).toBeGreaterThan(2);
+    for (const one of again) {
+      const opened = find(othersIn(one)[0] ?? '');
+      if (opened?.kind !== 'finding.opened') throw new Error('not opened');
+      expect(isAbout(one, opened.body.place, find)).toBe(true);
+      expect(isAbout(one, opened.body.place)).toBe(false);
+    }
+  });
+
+  test('every entry of a log is listed somewhere', () => {
+    expect([...new Set(entries.map(groupOfEntry))].sort()).toEqual(
+      ['facts', 'findings', 'notes', 'parts', 'trips', 'walks', 'work'].sort(),
+    );
   });
 });

@@ -1,5 +1,5 @@
 import { msOf, type Instant } from '../base';
-import type { Fold } from '../log';
+import { entriesOf, type Fold } from '../log';
 
 /** A week in which a rig may have been towed; distance in m. */
 export interface TowWeek {
@@ -43,10 +43,10 @@ export function towWeeks(
 export function historyOf(fold: Fold, rig: string, now: Instant): readonly TowWeek[] {
   const since = fold.state.rigs[rig]?.since;
   if (!since) return [];
-  const trips = fold.entries.flatMap((entry) =>
-    entry.rig === rig && entry.kind === 'trip' && !fold.dead.has(entry.id)
-      ? [{ at: entry.happened, distance: entry.body.distance, launches: entry.body.launches }]
-      : [],
-  );
+  const trips = entriesOf(fold, rig, 'trip').map(({ happened, body }) => ({
+    at: happened,
+    distance: body.distance,
+    launches: body.launches,
+  }));
   return towWeeks(trips, since, now);
 }

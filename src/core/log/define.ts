@@ -1,5 +1,6 @@
 import type { z } from 'zod/mini';
 import type { Instant } from '../base';
+import type { RoutinePlace } from '../rules';
 import type { RigState } from './state';
 
 /** What an entry's effect may know beside its body. */
@@ -22,11 +23,22 @@ export function mine<T>(record: Readonly<Record<string, T>>, own: Own | undefine
 /** What an entry changes of a rig; nothing where it has no effect. */
 export type Patch = Partial<RigState> | undefined;
 
+/** What the Logbook can be narrowed to, in its order. */
+export const LOG_GROUPS = ['trips', 'work', 'walks', 'findings', 'parts', 'facts', 'notes'] as const;
+export type LogGroup = (typeof LOG_GROUPS)[number];
+
 /** One kind of entry: its body at the current version, how older bodies are lifted, and what it does to a rig. */
 export interface KindDef<K extends string, B extends z.ZodMiniType> {
   readonly kind: K;
   readonly version: number;
   readonly body: B;
+  readonly group: LogGroup;
+  /** The places of its rig that it speaks of itself. */
+  readonly places: (body: z.infer<B>) => readonly RoutinePlace[];
+  /** The other entries that it speaks of; what it stands for at their places it is about as well. */
+  readonly others?: (body: z.infer<B>) => readonly string[];
+  /** Its figures are set right in the Logbook, or it is told anew where it was told. */
+  readonly corrected: 'here' | 'elsewhere';
   /** `upcasters[i]` lifts a body of version i + 1 to version i + 2; each is frozen once shipped. */
   readonly upcasters: readonly ((body: unknown) => unknown)[];
   readonly apply: (rig: RigState, body: z.infer<B>, entry: Applied, own?: Own) => Patch;

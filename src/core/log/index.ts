@@ -14,6 +14,8 @@ export {
   type Kind,
 } from './entry';
 export { compareEntries } from './order';
+export { entriesOf, groupOfEntry, isAbout, isCorrectedHere, othersIn } from './about';
+export { LOG_GROUPS, type LogGroup } from './define';
 export { advance, endOf, type LogEnd } from './advance';
 export { targetOf } from './alive';
 export {

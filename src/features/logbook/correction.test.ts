@@ -1,8 +1,8 @@
-import { foldEntries, makeEntry, type Entry, type EntryOf, type Kind } from '@/core/log';
+import { foldEntries, makeEntry, type Entry, type EntryOf, type Kind, isCorrectedHere } from '@/core/log';
 import { toSI } from '@/core/quantity';
 import { sampleModel } from '@/core/testing/arbitraries';
 import { stateBefore } from '@/keeper/reads';
-import { isCorrectedHere, momentOf, readCorrection, valuesOf, type Around, type Values } from './correction';
+import { momentOf, readCorrection, valuesOf, type Around, type Values } from './correction';
 
 const NOW = '2026-05-16T14:00:00.000Z';
 const RIG = '0196d000-0000-7000-8000-0000000000aa';

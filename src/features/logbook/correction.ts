@@ -31,30 +31,6 @@ interface Refusal {
   readonly insist: boolean;
 }
 
-const ELSEWHERE: ReadonlySet<Entry['kind']> = new Set([
-  'rig.setup',
-  'rig.changed',
-  'part.read',
-  'survey',
-  'rule.chosen',
-  'season',
-  'deferral',
-  'event',
-  'trip.planned',
-  'walk',
-  'reading',
-  'lights',
-  'finding.seen',
-  'photo',
-  'opinion',
-  'void',
-]);
-
-/** True for entries whose figures are set right in the Logbook itself; the others are told anew where they were told. */
-export function isCorrectedHere(entry: Entry): boolean {
-  return !ELSEWHERE.has(entry.kind);
-}
-
 /** An entry's figures as text, to be typed over. */
 export function valuesOf(entry: Entry, system: UnitSystem): Values {
   const day = { date: dateField(entry.happened) };

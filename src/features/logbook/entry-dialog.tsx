@@ -1,13 +1,12 @@
 'use client';
 
 import { useState } from 'react';
-import type { Entry } from '@/core/log';
+import { type Entry, isCorrectedHere } from '@/core/log';
 import { PhotoOf, useWithdraw, type Rigs } from '@/features/common';
 import type { LogPage, Told } from '@/keeper/reads';
 import { useAsk, usePreferences } from '@/store';
 import { dayAndTime, entryWords, KIND_OF_ENTRY, partNamer } from '@/text';
 import { Button, Dialog, LinkButton, TextArea, reported } from '@/ui';
-import { isCorrectedHere } from './correction';
 import { CorrectForm } from './correct-form';
 import { titlesOf } from './titles';
 

@@ -3,9 +3,9 @@
 import { useDeferredValue, useState } from 'react';
 import Link from 'next/link';
 import { useSearchParams } from 'next/navigation';
-import { HOUSE } from '@/core/log';
+import { HOUSE, LOG_GROUPS, type LogGroup } from '@/core/log';
 import { Failed, Loading, useLast, useRigs, type Rigs } from '@/features/common';
-import { GROUPS, groupOf, type Group, type LogPage, type Told } from '@/keeper/reads';
+import { groupOf, type LogPage, type Told } from '@/keeper/reads';
 import { useAsk, usePreferences } from '@/store';
 import { count, entryWords, KIND_OF_ENTRY, month, partNamer, shortWeekday } from '@/text';
 import { Button, cx, LinkButton } from '@/ui';
@@ -18,7 +18,7 @@ type Ready = Extract<Rigs, { status: 'ready' }>;
 
 const PAGE = 40;
 
-const GROUP_WORDS: Record<Group, string> = {
+const GROUP_WORDS: Record<LogGroup, string> = {
   trips: 'Trips',
   work: 'Work',
   walks: 'Walks and readings',
@@ -151,7 +151,7 @@ function Entries({ ready }: { ready: Ready }) {
         </label>
       </div>
       <nav aria-label="Kinds of entry" className="mt-3 -ml-1 flex gap-1.5 overflow-x-auto py-1">
-        {([undefined, ...Object.keys(GROUPS)] as (Group | undefined)[]).map((one) => (
+        {[undefined, ...LOG_GROUPS].map((one) => (
           <Link
             key={one ?? 'all'}
             prefetch={false}

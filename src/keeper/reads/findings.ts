@@ -1,4 +1,4 @@
-import type { EntryOf, Entry, Fold, RigState } from '@/core/log';
+import { entriesOf, type EntryOf, type Entry, type Fold, type RigState } from '@/core/log';
 import { replayRig, type FindingState } from '@/core/log';
 
 /** A picture of a finding, with when it was taken. */
@@ -60,11 +60,10 @@ export function findingsOfRig(
   fold: Pick<Fold, 'entries' | 'dead'>,
   rig: RigState,
 ): readonly { readonly opened: EntryOf<'finding.opened'>; readonly open: FindingState | undefined }[] {
-  const all = fold.entries.flatMap((entry) =>
-    entry.kind === 'finding.opened' && entry.rig === rig.id && !fold.dead.has(entry.id)
-      ? [{ opened: entry, open: rig.findings[entry.id] }]
-      : [],
-  );
+  const all = entriesOf(fold, rig.id, 'finding.opened').map((opened) => ({
+    opened,
+    open: rig.findings[opened.id],
+  }));
   return all.sort(
     (a, b) =>
       Number(b.open !== undefined) - Number(a.open !== undefined) ||

@@ -75,7 +75,7 @@ test('what speaks of a place is found there and nowhere else', () => {
   const seen = story.entry('recheck', 6, { place: '1L', result: 'held' });
   const photo = story.entry('photo', 7, { hash: 'a'.repeat(64), bytes: 1, width: 1, height: 1, place: '1L' });
   const more = foldEntries([setup, seen, photo]);
-  expect(latelyAt(more, rig, '1L', 5)).toEqual([seen]);
+  expect(latelyAt(more, rig, '1L', 5)).toEqual([photo, seen]);
   expect(latelyAt(more, rig, '1R', 5)).toEqual([]);
   expect(photosAt(more, rig, '1L')).toEqual([photo]);
   expect(photosAt(more, rig, '1R')).toEqual([]);

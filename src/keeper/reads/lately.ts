@@ -1,5 +1,13 @@
 import type { TripOnRecord } from '@/core/judge';
-import { foldEntries, type Entry, type EntryOf, type Fold, type RigState } from '@/core/log';
+import {
+  entriesOf,
+  foldEntries,
+  isAbout,
+  type Entry,
+  type EntryOf,
+  type Fold,
+  type RigState,
+} from '@/core/log';
 import type { TirePlace } from '@/core/rig';
 
 /** A log in its order and what of it no longer counts. */
@@ -39,11 +47,8 @@ export interface TripsWanted {
 
 /** The trips of a rig on record, withdrawn ones left out, that another is held against. */
 export function tripsOnRecord(fold: Counted, { rig, since, vehicles }: TripsWanted): readonly TripOnRecord[] {
-  return fold.entries.flatMap((entry) =>
-    entry.kind === 'trip' &&
-    entry.rig === rig &&
-    (entry.happened >= since || (vehicles && entry.body.vehicle !== undefined)) &&
-    !fold.dead.has(entry.id)
+  return entriesOf(fold, rig, 'trip').flatMap((entry) =>
+    entry.happened >= since || (vehicles && entry.body.vehicle !== undefined)
       ? [{ happened: entry.happened, started: entry.body.started, vehicle: entry.body.vehicle }]
       : [],
   );
@@ -60,40 +65,13 @@ export function stateBefore(fold: Fold, entry: Entry, happened?: string): RigSta
   return foldEntries(earlier.filter((one) => one.rig === entry.rig)).state.rigs[entry.rig];
 }
 
-/** True where an entry speaks of a place. */
-function speaksOf(entry: Entry, place: TirePlace): boolean {
-  switch (entry.kind) {
-    case 'work':
-      return entry.body.jobs.some((job) => job.place === place);
-    case 'walk':
-      return [...entry.body.taken, ...entry.body.conditions].some((one) => one.place === place);
-    case 'reading':
-      return entry.body.taken.some((one) => one.place === place);
-    case 'recheck':
-    case 'finding.opened':
-    case 'opinion':
-      return entry.body.place === place;
-    case 'part.fitted':
-      return entry.body.to === place;
-    case 'part.moved':
-      return entry.body.moves.some((move) => move.to === place);
-    case 'event':
-      return (entry.body.places as readonly string[]).includes(place);
-    default:
-      return false;
-  }
-}
-
 /** The last entries that speak of a place, the newest first. */
 export function latelyAt(fold: Fold, rig: string, place: TirePlace, most: number): readonly Entry[] {
-  return lastOf(fold, rig, most, (entry): entry is Entry => speaksOf(entry, place));
+  const byId = new Map(fold.entries.map((entry) => [entry.id, entry]));
+  return lastOf(fold, rig, most, (entry): entry is Entry => isAbout(entry, place, (id) => byId.get(id)));
 }
 
 /** The pictures taken of a place, the oldest first. */
 export function photosAt(fold: Fold, rig: string, place: TirePlace): readonly EntryOf<'photo'>[] {
-  return fold.entries.flatMap((entry) =>
-    entry.kind === 'photo' && entry.rig === rig && entry.body.place === place && !fold.dead.has(entry.id)
-      ? [entry]
-      : [],
-  );
+  return entriesOf(fold, rig, 'photo').filter(({ body }) => body.place === place);
 }

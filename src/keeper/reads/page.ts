@@ -1,12 +1,20 @@
-import { targetOf, type Entry, type Fold, type YardState } from '@/core/log';
+import {
+  groupOfEntry,
+  isAbout,
+  othersIn,
+  type Entry,
+  type Fold,
+  type LogGroup,
+  type YardState,
+} from '@/core/log';
 import type { UnitSystem } from '@/core/quantity';
-import { GROUPS, hasAll, isAbout, SearchIndex, wordsOf, type Group } from './search';
+import { hasAll, SearchIndex, wordsOf } from './search';
 import { pageOf, storyOf, type Story, type Told } from './story';
 
 /** What is wanted of the Logbook. */
 export interface PageWanted {
   readonly rig?: string | undefined;
-  readonly group?: Group | undefined;
+  readonly group?: LogGroup | undefined;
   readonly place?: string | undefined;
   /** Words to be found, as typed; empty for all. */
   readonly sought: string;
@@ -27,27 +35,8 @@ type Log = Pick<Fold, 'entries' | 'dead'> & Partial<Pick<Fold, 'state'>>;
 /** Makes what tells entries in words. */
 type Teller = (state: YardState, units: UnitSystem) => (entry: Entry) => string;
 
-/** Ids of other entries that an entry speaks of. */
-function spokenOf(entry: Entry): readonly string[] {
-  const target = targetOf(entry);
-  switch (entry.kind) {
-    case 'finding.seen':
-    case 'finding.closed':
-      return [
-        entry.body.finding,
-        ...(entry.kind === 'finding.closed' && entry.body.work ? [entry.body.work] : []),
-      ];
-    case 'opinion':
-      return entry.body.finding ? [entry.body.finding] : [];
-    case 'photo':
-      return entry.body.of ? [entry.body.of] : [];
-    default:
-      return target === undefined ? [] : [target];
-  }
-}
-
 function withOthers(told: readonly Told[], story: Story, more: boolean): LogPage {
-  const ids = new Set(told.flatMap(({ entry }) => spokenOf(entry)));
+  const ids = new Set(told.flatMap(({ entry }) => othersIn(entry)));
   const others = [...ids].flatMap((id) => {
     const other = story.byId.get(id);
     return other ? [other] : [];
@@ -77,16 +66,15 @@ export class LogbookReader {
   /** A page of it, the newest first. */
   page(log: Log, { rig, group, place, sought, units, most }: PageWanted, teller?: Teller): LogPage {
     const words = wordsOf(sought);
-    const kinds: readonly string[] | undefined = group && GROUPS[group];
+    const story = this.storyOf(log);
     const index = words.length > 0 ? this.indexOf(log, units, teller) : undefined;
     const match =
-      !index && !kinds && !place
+      !index && !group && !place
         ? undefined
         : (entry: Entry) =>
-            (!kinds || kinds.includes(entry.kind)) &&
-            (!place || isAbout(entry, place)) &&
+            (!group || groupOfEntry(entry) === group) &&
+            (!place || isAbout(entry, place, (id) => story.byId.get(id))) &&
             (!index || hasAll(index.textOf(entry), words));
-    const story = this.storyOf(log);
     const { entries, more } = pageOf(log, rig, match, most);
     return withOthers(entries.map(story.tell), story, more);
   }

@@ -1,25 +1,8 @@
-import type { Entry, Kind } from '@/core/log';
-
-/** What the Logbook can be narrowed to. */
-export const GROUPS = {
-  trips: ['trip', 'trip.planned', 'meter'],
-  work: ['work', 'recheck', 'event', 'deferral'],
-  walks: ['walk', 'reading', 'lights', 'survey'],
-  findings: ['finding.opened', 'finding.seen', 'finding.closed', 'opinion', 'photo'],
-  parts: ['part.fitted', 'part.moved', 'part.read'],
-  facts: ['rig.setup', 'rig.changed', 'rig.retired', 'rig.returned', 'rule.chosen', 'season'],
-  notes: ['note', 'void'],
-} as const satisfies Record<string, readonly Kind[]>;
-export type Group = keyof typeof GROUPS;
+import { LOG_GROUPS, type Entry, type LogGroup } from '@/core/log';
 
 /** The group a word names, where it names one. */
-export function groupOf(word: string | null): Group | undefined {
-  return word !== null && Object.hasOwn(GROUPS, word) ? (word as Group) : undefined;
-}
-
-/** True where an entry speaks of a place anywhere in what it says. */
-export function isAbout(entry: Entry, place: string): boolean {
-  return JSON.stringify(entry.body).includes(`"${place}"`);
+export function groupOf(word: string | null): LogGroup | undefined {
+  return LOG_GROUPS.find((group) => group === word);
 }
 
 /** The words of entries, each worked out once however often they are sought through. */

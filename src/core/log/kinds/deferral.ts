@@ -22,6 +22,9 @@ export const deferral = defineKind({
         message: 'put off without a new limit',
       }),
     ),
+  group: 'work',
+  places: ({ place }) => [place],
+  corrected: 'elsewhere',
   upcasters: [],
   apply: (rig, { routine, place, reason, until, distance }, entry) => ({
     deferrals: {

@@ -42,6 +42,9 @@ export const happening = defineKind({
   kind: 'event',
   version: 1,
   body,
+  group: 'work',
+  places: ({ places }) => places,
+  corrected: 'elsewhere',
   upcasters: [],
   apply: (rig, { what, places }, entry) => {
     const routine = ASKS[what];

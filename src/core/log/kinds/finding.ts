@@ -90,6 +90,10 @@ export const findingOpened = defineKind({
   kind: 'finding.opened',
   version: 4,
   body: opened,
+  group: 'findings',
+  places: ({ place }) => [place],
+  others: ({ from }) => (from === undefined ? [] : [from]),
+  corrected: 'here',
   upcasters: [(body) => body, (body) => body, withoutMadeWords],
   apply: (rig, { from: _, pulls, ...rest }, entry) => {
     // A look puts nothing right, whatever was told when the finding was opened.
@@ -119,6 +123,10 @@ export const findingSeen = defineKind({
     of: z.optional(evidenceSchema),
     from: z.optional(z.uuid()),
   }),
+  group: 'findings',
+  places: () => [],
+  others: ({ finding }) => [finding],
+  corrected: 'elsewhere',
   upcasters: [seenToV2],
   apply: (rig, body, entry) => {
     const finding = rig.findings[body.finding];
@@ -160,6 +168,10 @@ export const findingClosed = defineKind({
   kind: 'finding.closed',
   version: 2,
   body: z.strictObject({ finding: z.uuid(), how: words(500), work: z.optional(z.uuid()) }),
+  group: 'findings',
+  places: () => [],
+  others: ({ finding, work }) => (work === undefined ? [finding] : [finding, work]),
+  corrected: 'here',
   upcasters: [(body) => body],
   apply: (rig, body, entry) => {
     const finding = rig.findings[body.finding];

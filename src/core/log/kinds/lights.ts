@@ -89,6 +89,9 @@ export const lights = defineKind({
   kind: 'lights',
   version: 2,
   body,
+  group: 'walks',
+  places: () => [],
+  corrected: 'elsewhere',
   upcasters: [toCodes],
   apply: (rig, _, entry, own) =>
     restart(rig, [{ routine: 'lights', place: 'rig' }], markNow(rig, entry), own),

@@ -36,6 +36,9 @@ export const meterRead = defineKind({
   kind: 'meter',
   version: 1,
   body: z.strictObject({ reading: nonNegative(), replaced: z.boolean() }),
+  group: 'trips',
+  places: () => [],
+  corrected: 'here',
   upcasters: [],
   apply: (rig, body, entry) => takeReading(rig, body.reading, body.replaced, entry),
 });

@@ -7,6 +7,9 @@ export const note = defineKind({
   kind: 'note',
   version: 1,
   body: z.strictObject({ text: words(2000) }),
+  group: 'notes',
+  places: () => [],
+  corrected: 'here',
   upcasters: [],
   apply: () => undefined,
 });

@@ -25,6 +25,10 @@ export const opinion = defineKind({
   kind: 'opinion',
   version: 1,
   body,
+  group: 'findings',
+  places: ({ place }) => [place],
+  others: ({ finding }) => (finding === undefined ? [] : [finding]),
+  corrected: 'elsewhere',
   upcasters: [],
   apply: () => undefined,
 });

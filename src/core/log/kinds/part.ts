@@ -51,6 +51,9 @@ export const partFitted = defineKind({
     refits: z.optional(refitsSchema),
     note,
   }),
+  group: 'parts',
+  places: ({ to, refits = [] }) => [...(to === 'shelf' ? [] : [to]), ...refits.map(({ place }) => place)],
+  corrected: 'here',
   upcasters: [],
   apply: (rig, body, entry: Applied, own?: Own) => {
     if (rig.parts[body.part]) return contradict(rig, entry.id);
@@ -103,6 +106,12 @@ export const partMoved = defineKind({
     refits: z.optional(refitsSchema),
     note,
   }),
+  group: 'parts',
+  places: ({ moves, refits = [] }) => [
+    ...moves.flatMap(({ to }) => (to === 'shelf' || to === 'gone' ? [] : [to])),
+    ...refits.map(({ place }) => place),
+  ],
+  corrected: 'here',
   upcasters: [],
   apply: (rig, body, entry, own) => {
     const parts = moveParts(rig, body.moves, entry.happened);
@@ -122,6 +131,9 @@ export const partRead = defineKind({
       .record(words(40), z.union([specified(z.union([z.number(), words(60)])), z.null()]))
       .check(z.refine((facts) => Object.keys(facts).length > 0, { message: 'nothing was read' })),
   }),
+  group: 'parts',
+  places: () => [],
+  corrected: 'elsewhere',
   upcasters: [],
   apply: (rig, body, entry) => {
     const parts = readPart(rig, body.part, body.facts);

@@ -25,6 +25,10 @@ export const photo = defineKind({
   kind: 'photo',
   version: 1,
   body,
+  group: 'findings',
+  places: ({ place }) => [place],
+  others: ({ of }) => (of === undefined ? [] : [of]),
+  corrected: 'elsewhere',
   upcasters: [],
   apply: () => undefined,
 });

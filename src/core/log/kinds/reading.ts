@@ -69,6 +69,9 @@ export const reading = defineKind({
     around: z.optional(aroundSchema),
     note: z.optional(text(2000)),
   }),
+  group: 'walks',
+  places: ({ taken }) => taken.map(({ place }) => place),
+  corrected: 'elsewhere',
   upcasters: [],
   apply: (rig, { taken, around }, entry) => readWith(rig, taken, entry, around),
 });

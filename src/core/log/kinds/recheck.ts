@@ -14,6 +14,9 @@ export const recheck = defineKind({
     result: z.enum(['held', 'moved', 'loose']),
     note: z.optional(text(2000)),
   }),
+  group: 'work',
+  places: ({ place }) => [place],
+  corrected: 'here',
   upcasters: [],
   apply: (rig, body, entry, own) => {
     const refit = rig.refits[body.place];

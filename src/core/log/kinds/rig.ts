@@ -29,6 +29,9 @@ export const rigSetup = defineKind({
   kind: 'rig.setup',
   version: 2,
   body: z.strictObject({ model: rigModelSchema, reading: z.optional(nonNegative()) }),
+  group: 'facts',
+  places: () => [],
+  corrected: 'elsewhere',
   upcasters: [setupToV2],
   apply: (rig, body, entry) => {
     const set = { model: body.model, since: rig.since ?? entry.happened };
@@ -41,6 +44,9 @@ export const rigChanged = defineKind({
   kind: 'rig.changed',
   version: 2,
   body: z.strictObject({ changes: changesSchema }),
+  group: 'facts',
+  places: () => [],
+  corrected: 'elsewhere',
   upcasters: [changesToV2],
   apply: (rig, body, entry) => {
     if (!rig.model) return contradict(rig, entry.id);
@@ -54,6 +60,9 @@ export const rigRetired = defineKind({
   kind: 'rig.retired',
   version: 1,
   body: z.strictObject({ reason: z.optional(text(500)) }),
+  group: 'facts',
+  places: () => [],
+  corrected: 'here',
   upcasters: [],
   apply: (_, body, entry) => ({
     retired: { at: entry.happened, ...(body.reason && { reason: body.reason }) },
@@ -65,6 +74,9 @@ export const rigReturned = defineKind({
   kind: 'rig.returned',
   version: 1,
   body: z.strictObject({}),
+  group: 'facts',
+  places: () => [],
+  corrected: 'here',
   upcasters: [],
   apply: (rig, _, entry) => (rig.retired ? { retired: undefined } : contradict(rig, entry.id)),
 });

@@ -13,6 +13,9 @@ export const ruleChosen = defineKind({
       path: ['school'],
     }),
   ),
+  group: 'facts',
+  places: () => [],
+  corrected: 'elsewhere',
   upcasters: [],
   apply: (rig, { rule, school }) => {
     const rules: Record<string, unknown> = { ...rig.rules, [rule]: school };

@@ -23,6 +23,9 @@ export const seasonSet = defineKind({
         },
       ),
     ),
+  group: 'facts',
+  places: () => [],
+  corrected: 'elsewhere',
   upcasters: [],
   apply: (_, body) => ({
     season: Object.values(body).some((value) => value !== undefined) ? body : undefined,

@@ -37,6 +37,9 @@ export const surveyed = defineKind({
     place: z.union([placeSchema, z.literal('rig')]),
     found,
   }),
+  group: 'walks',
+  places: ({ place }) => [place],
+  corrected: 'elsewhere',
   upcasters: [],
   apply: (rig, body, entry, own) => {
     const survey = {

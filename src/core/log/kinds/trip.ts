@@ -32,6 +32,9 @@ export const trip = defineKind({
   kind: 'trip',
   version: 2,
   body,
+  group: 'trips',
+  places: () => [],
+  corrected: 'here',
   upcasters: [(body) => body],
   apply: (rig, trip, entry) => {
     const towed = {
@@ -62,6 +65,9 @@ export const tripPlanned = defineKind({
     launches: whole(0, 200),
     name: z.optional(words(60)),
   }),
+  group: 'trips',
+  places: () => [],
+  corrected: 'elsewhere',
   upcasters: [],
   apply: (rig, { at, distance, launches, name }, entry) => ({
     planned: { ...rig.planned, [entry.id]: { id: entry.id, at, distance, launches, name } },

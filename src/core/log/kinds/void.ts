@@ -7,6 +7,10 @@ export const voided = defineKind({
   kind: 'void',
   version: 1,
   body: z.strictObject({ target: z.uuid(), reason: z.optional(text(500)) }),
+  group: 'notes',
+  places: () => [],
+  others: ({ target }) => [target],
+  corrected: 'elsewhere',
   upcasters: [],
   apply: () => undefined,
 });

@@ -84,6 +84,10 @@ export const walk = defineKind({
   kind: 'walk',
   version: 1,
   body,
+  group: 'walks',
+  places: ({ looked, taken, conditions }) =>
+    [...looked.filter(({ as }) => as !== 'skipped'), ...taken, ...conditions].map(({ place }) => place),
+  corrected: 'elsewhere',
   upcasters: [],
   apply: (rig, walk, entry, own) => ({
     ...readWith(rig, walk.taken, entry, walk.around),

@@ -115,6 +115,12 @@ export const work = defineKind({
   kind: 'work',
   version: 3,
   body,
+  group: 'work',
+  places: ({ jobs, readings, conditions }) => [
+    ...jobs.flatMap((job) => [job.place, ...(job.with ? [job.with] : [])]),
+    ...[...readings, ...conditions].map(({ place }) => place),
+  ],
+  corrected: 'here',
   upcasters: [(body) => body, (body) => body],
   apply: (rig, work, entry, own) => {
     const grease = work.materials.map(({ place, grease }) => [place, grease] as const);
