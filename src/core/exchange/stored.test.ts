@@ -1,6 +1,6 @@
 import { readFileSync } from 'node:fs';
 import { join } from 'node:path';
-import { foldEntries, groupOfEntry, isAbout, markOf, othersIn, readEntry, type Entry } from '../log';
+import { foldEntries, groupOfEntry, KINDS, isAbout, markOf, othersIn, readEntry, type Entry } from '../log';
 import { toLine } from '.';
 
 /** Lines as they were written by the version of their time; never rewritten, only added to by later versions. */
@@ -72,6 +72,15 @@ describe.each([
     expect(same.length).toBeGreaterThan(5);
     for (const [now, then] of same) expect(now).toBe(then);
   });
+});
+
+test('the newest stored log holds every kind there is, each at its newest version', () => {
+  const newest = lines('v5.ndjson').map((line) => JSON.parse(line) as Entry);
+  expect([...new Set(newest.map(({ kind }) => kind))].sort()).toEqual([...KINDS].sort());
+  for (const entry of newest) {
+    const read = readEntry(entry);
+    expect(read.ok && read.value.v).toBe(entry.v);
+  }
 });
 
 describe('what version 1 is lifted to', () => {

@@ -18,6 +18,7 @@ export { entriesOf, groupOfEntry, isAbout, isCorrectedHere, othersIn } from './a
 export { LOG_GROUPS, type LogGroup } from './define';
 export { advance, endOf, type LogEnd } from './advance';
 export { targetOf } from './alive';
+export { KINDS } from './registry';
 export {
   emptyFold,
   extend,

@@ -48,3 +48,6 @@ export const REGISTRY = {
   note,
   void: voided,
 } as const;
+
+/** The name of every kind. */
+export const KINDS = Object.keys(REGISTRY) as readonly (keyof typeof REGISTRY)[];
