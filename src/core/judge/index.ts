@@ -21,15 +21,8 @@ export {
   type ReadingContext,
   type ReadingJudgement,
 } from './reading';
-export {
-  checkTaken,
-  contradictionsIn,
-  saysNothing,
-  type Contradiction,
-  type Figured,
-  type Graded,
-  type TakenProblem,
-} from './taken';
+export { contradictionsIn, type Contradiction, type Figured, type Graded } from './contradictions';
+export { checkTaken, saysNothing, type TakenProblem } from './taken';
 export { cureOf } from './cures';
 export { coldByRule, judgeWarmPressure, morningPressure, type WarmContext } from './warm';
 export { leadsFor, type Lead, type LeadCode } from './leads';

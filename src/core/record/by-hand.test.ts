@@ -16,6 +16,7 @@ import {
   reportDrafts,
   seenDrafts,
   trendDraft,
+  tripDrafts,
   type Draft,
 } from '.';
 
@@ -159,4 +160,11 @@ test('work remembered goes back as far as its owner knows', () => {
   const [draft] = memoryDrafts('repack', ['1L', '1R'], '2025-04-01T12:00:00.000Z', 160_000);
   expect(draft?.body).toMatchObject({ from: 'memory', distanceSince: 160_000 });
   expect(draft && 'happened' in draft && draft.happened).toBe('2025-04-01T12:00:00.000Z');
+});
+
+test('a trip is rinsed after where it was launched', () => {
+  const body = { distance: 40_000, launches: 2 };
+  expect(tripDrafts(body, NOW, true).map(({ kind }) => kind)).toEqual(['trip', 'work']);
+  expect(tripDrafts(body, NOW, false)).toHaveLength(1);
+  expect(tripDrafts({ ...body, launches: 0 }, NOW, true)).toHaveLength(1);
 });

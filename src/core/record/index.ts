@@ -15,4 +15,5 @@ export { conditionDrafts, surveyDraft } from './survey';
 export { fixDrafts, reportDrafts, seenDrafts, seenVerdict, trendDraft, type SeenAgain } from './report';
 export { correctionOf, setupDrafts, type SetupTask } from './setup';
 export { eventDraft } from './event';
+export { tripDrafts } from './trip';
 export { photoDraft, type PhotoSize } from './photo';

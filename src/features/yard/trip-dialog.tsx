@@ -2,10 +2,9 @@
 
 import { useState } from 'react';
 import { useForm, useWatch } from 'react-hook-form';
-import { type Draft } from '@/core/record';
+import { tripDrafts } from '@/core/record';
 import { markOfDuty } from '@/core/rules';
 import { raised, type Duty } from '@/core/duty';
-import { workOf } from '@/core/log';
 import { unitFor } from '@/core/quantity';
 import { rigView, useRecord, type RigView, type Rigs } from '@/features/common';
 import { useFormUnits, usePreferences, useYard } from '@/store';
@@ -50,11 +49,6 @@ const WAYS = [
   { by: 'meter', label: "By the trailer's meter instead" },
   { by: 'vehicle', label: "By the tow vehicle's readings instead" },
 ] as const;
-
-/** Rinsed after a launch, told with the trip. */
-function rinse(happened: string): Draft {
-  return { kind: 'work', happened, body: workOf([{ routine: 'rinse', place: 'rig' }]) };
-}
 
 /** Home again: one number and a button; then what became due, and why. */
 export function TripDialog({ view, ready, onClose }: { view: RigView; ready: Ready; onClose: () => void }) {
@@ -109,11 +103,7 @@ export function TripDialog({ view, ready, onClose }: { view: RigView; ready: Rea
       return;
     }
     const { body, happened } = read.value;
-    const drafts: readonly Draft[] = [
-      { kind: 'trip', body, happened },
-      ...(rinsed && salty && body.launches > 0 ? [rinse(happened)] : []),
-    ];
-    await record(rig.id, drafts, 'Trip logged');
+    await record(rig.id, tripDrafts(body, happened, rinsed && salty), 'Trip logged');
     const yard = store.getSnapshot();
     const rolled = yard.status === 'ready' ? yard.state.rigs[rig.id] : undefined;
     // The very view that the Yard behind is drawn from: worked out once.
