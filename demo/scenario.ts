@@ -2,12 +2,12 @@
  * The demo: one grower's three rigs in an invented lake district, two and a half
  * years of trips and work. The same date and seed give the same entries.
  */
+import { seeded } from '../src/core/base';
 import { HOUSE, type Entry } from '../src/core/log';
 import { at, Diary, TOLD_ON } from './diary';
 import { hiveCart } from './hive-cart';
 import { juniper } from './juniper';
 import { hiveCartFindings, hiveCartReadings, juniperFindings, juniperReadings } from './readings';
-import { randomFrom } from './random';
 import { sandpiper } from './sandpiper';
 
 /** The rigs of the demo, by name. */
@@ -21,7 +21,7 @@ export const DEMO_RIGS = {
 export function demoEntries(date: string = TOLD_ON, seed = 1): readonly Entry[] {
   const shift = at(date, 0) - at(TOLD_ON, 0);
   const yearDay = (day: string) => new Date(at(day, 0) + shift).toISOString().slice(5, 10);
-  const random = randomFrom(seed);
+  const random = seeded(seed);
   const diary = (rig: string, tell: (diary: Diary) => void) => {
     const one = new Diary(rig, random, shift);
     tell(one);
@@ -37,7 +37,7 @@ export function demoEntries(date: string = TOLD_ON, seed = 1): readonly Entry[] 
   const towed = diary(DEMO_RIGS.juniper, juniper);
   // Readings and pictures have chances of their own: adding one leaves the rest of the story as it is.
   const apart = (rig: string, part: number, tell: (diary: Diary, random: () => number) => void) => {
-    const chances = randomFrom(seed * 1000 + part);
+    const chances = seeded(seed * 1000 + part);
     const one = new Diary(rig, chances, shift);
     tell(one, chances);
     return one.entries;

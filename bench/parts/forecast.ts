@@ -1,4 +1,5 @@
-import { calibrate, historyOf, sampleFutures, seeded, UNTOLD } from '../../src/core/forecast';
+import { seeded } from '../../src/core/base';
+import { calibrate, historyOf, sampleFutures, UNTOLD } from '../../src/core/forecast';
 import { foldEntries, HOUSE } from '../../src/core/log';
 import { longLog } from '../log';
 import { median, type Part } from '../table';

@@ -1,4 +1,4 @@
-import { seeded } from '../../src/core/forecast';
+import { seeded } from '../../src/core/base';
 import { foldEntries, HOUSE } from '../../src/core/log';
 import { rateTrends } from '../../src/core/testing/seasons';
 import { historyOfReadings, trendsAt } from '../../src/core/trend';

@@ -1,10 +1,10 @@
+import { seeded } from '@/core/base';
 import type { Duty } from '@/core/duty';
 import {
   dutyBand,
   fallsOn,
   historyOf,
   sampleFutures,
-  seeded,
   type Band,
   type FallsOn,
   type PlannedTrip,

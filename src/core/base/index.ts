@@ -1,9 +1,10 @@
 /**
  * Base: what every other part of the core speaks in. A result that carries its
- * cause, and instants that sort as text.
+ * cause, instants that sort as text, and the one source of repeatable chance.
  */
 export { fail, ok, type Result } from './result';
 export { addDays, daysBetween, instantOf, isInstant, msOf, type Instant } from './instant';
 export { assertNever } from './assert';
+export { gamma, normal, seeded, type Random } from './random';
 export { sameValue } from './same';
 export { moment, nonNegative, positive, shaped, text, whole, words } from './schema';

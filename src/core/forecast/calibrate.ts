@@ -1,8 +1,8 @@
+import { normal, type Random } from '../base';
 import { toSI } from '../quantity';
 import { crossings, quantile, sampleFutures } from './futures';
 import { UNTOLD } from './habits';
 import { towWeeks, type TowWeek } from './history';
-import { normal, type Random } from './random';
 
 const WEEK = 7 * 86_400_000;
 const HORIZON = 104;

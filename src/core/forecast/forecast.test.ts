@@ -1,5 +1,5 @@
 import fc from 'fast-check';
-import { addDays, msOf } from '../base';
+import { addDays, msOf, seeded } from '../base';
 import type { Duty } from '../duty';
 import { foldEntries, makeEntry, makeVoid } from '../log';
 import { toSI } from '../quantity';
@@ -10,7 +10,6 @@ import {
   dutyBand,
   historyOf,
   sampleFutures,
-  seeded,
   towWeeks,
   UNTOLD,
   type Futures,

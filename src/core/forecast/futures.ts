@@ -1,8 +1,7 @@
-import { addDays, msOf, type Instant } from '../base';
+import { addDays, msOf, type Instant, type Random } from '../base';
 import type { Duty } from '../duty';
 import { learn, type Prior } from './habits';
 import { monthOf, type TowWeek } from './history';
-import type { Random } from './random';
 
 const DAY = 86_400_000;
 const DAYS_A_WEEK = 7;

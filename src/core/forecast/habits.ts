@@ -1,5 +1,5 @@
+import { gamma, normal, type Random } from '../base';
 import { toSI } from '../quantity';
-import { gamma, normal, type Random } from './random';
 import type { TowWeek } from './history';
 
 /** What is assumed of an owner of whom little is known. */

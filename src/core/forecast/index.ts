@@ -16,4 +16,3 @@ export {
   type PlannedTrip,
 } from './futures';
 export { calibrate, type Calibration } from './calibrate';
-export { seeded, type Random } from './random';

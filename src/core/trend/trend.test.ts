@@ -1,7 +1,6 @@
 import fc from 'fast-check';
-import { addDays, msOf } from '../base';
+import { addDays, msOf, seeded } from '../base';
 import { ONE_TEMPERATURE, pressureAt } from '../figures';
-import { seeded } from '../forecast';
 import { foldEntries, makeEntry, workOf, type Entry } from '../log';
 import { fromSI, toSI } from '../quantity';
 import { sampleModel } from '../testing/arbitraries';
