@@ -9,8 +9,9 @@ import {
 } from '@/core/exchange';
 import type { Desk } from './desk';
 import { forecast, type ForecastAsk } from './forecast';
+import type { Keeper } from './keeper';
 import type { PageWanted } from './reads';
-import { entryTeller } from './reads/words';
+import { LogSearch } from './reads/search';
 
 /** What an archive would bring, or why it was refused. */
 export type CheckedArchive =
@@ -23,10 +24,21 @@ export type CheckedArchive =
       readonly created: Instant;
     };
 
+/** What is found by words, one index a yard; it is built when something is first sought. */
+const searches = new WeakMap<Keeper, LogSearch>();
+
+function searchOf(keeper: Keeper): LogSearch {
+  const known = searches.get(keeper) ?? new LogSearch();
+  searches.set(keeper, known);
+  return known;
+}
+
 /** What may take long, answered at a desk of its own; fetched when it is first asked for. */
 export const LONG_ASKS = {
-  search: async ({ keeper, logbook }: Desk, ask: PageWanted) =>
-    logbook.page(await keeper.fold(), ask, entryTeller),
+  search: async ({ keeper, logbook }: Desk, ask: PageWanted) => {
+    const fold = await keeper.fold();
+    return logbook.page(fold, ask, searchOf(keeper).matching(fold, ask.units, ask.sought));
+  },
   forecast: async ({ keeper }: Desk, ask: ForecastAsk) => forecast(await keeper.fold(), ask),
   writeArchive: async ({ keeper }: Desk, ask: { at: Instant }) => {
     const { entries } = await keeper.entries();

@@ -13,5 +13,5 @@ export {
   type TripsWanted,
 } from './lately';
 export { LogbookReader, type LogPage, type PageWanted } from './page';
-export { groupOf } from './search';
+export { groupOf } from './group';
 export type { Standing, Told } from './story';
