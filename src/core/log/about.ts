@@ -26,7 +26,7 @@ export function othersIn(entry: Entry): readonly string[] {
   return target === undefined || others.includes(target) ? others : [...others, target];
 }
 
-/** True where an entry speaks of a place: itself, or of something that stands there. */
+/** True where an entry speaks of a place: itself, or of something that stands there, the first it names. */
 export function isAbout(
   entry: Entry,
   place: string,
@@ -36,15 +36,15 @@ export function isAbout(
   if (places(entry.body).some((one) => one === place)) return true;
   // What has a place of its own is about that place alone.
   if (places(entry.body).length > 0) return false;
-  return (others?.(entry.body) ?? []).some((id) => {
-    const other = find(id);
-    return (
-      other !== undefined &&
-      defOf(other)
-        .places(other.body)
-        .some((one) => one === place)
-    );
-  });
+  // A finding that is closed is about where it was, not about where the work was that closed it.
+  const [first] = others?.(entry.body) ?? [];
+  const other = first === undefined ? undefined : find(first);
+  return (
+    other !== undefined &&
+    defOf(other)
+      .places(other.body)
+      .some((one) => one === place)
+  );
 }
 
 /** True for entries whose figures are set right in the Logbook itself. */

@@ -35,7 +35,7 @@ export interface KindDef<K extends string, B extends z.ZodMiniType> {
   readonly group: LogGroup;
   /** The places of its rig that it speaks of itself. */
   readonly places: (body: z.infer<B>) => readonly RoutinePlace[];
-  /** The other entries that it speaks of; what it stands for at their places it is about as well. */
+  /** The other entries that it speaks of, first the one whose place is its own where it names none. */
   readonly others?: (body: z.infer<B>) => readonly string[];
   /** Its figures are set right in the Logbook, or it is told anew where it was told. */
   readonly corrected: 'here' | 'elsewhere';
