@@ -1,6 +1,6 @@
 import type { Evidence, FindingState, Found } from '@/core/log';
 import type { Conflict } from '@/core/judge';
-import { type JudgedReading, isJudged } from '@/core/rules';
+import { isJudged } from '@/core/rules';
 import type { UnitSystem } from '@/core/quantity';
 import type { BranchId } from '@/core/routine';
 import type { Trend } from '@/core/trend';
@@ -8,34 +8,46 @@ import { BRANCH_WORDS } from './branches';
 import { conflictWords } from './conflict';
 import { circuitSaid, faultsWords, lampsFailedWords } from './fault-names';
 import { gradeWords, SUBJECT_WORDS } from './grades';
-import { readingAgainst, readingAmount } from './judged';
-import { capital, measure, small } from './measure';
+import { readingHeld } from './judged';
+import { overMate } from './heat';
+import { capital, count, measure, small } from './measure';
 import { readingValue } from './reading-value';
 import { readingName } from './readings';
 import { THICKENER_WORDS } from './rig';
 import { gradesFor } from './survey-conditions';
 import { lookName } from './looks';
 
-/** A judged reading with what it was held against. */
-function heldWords(
-  what: JudgedReading,
-  value: number,
-  { against, by, cold }: NonNullable<Extract<Evidence, { what: string }>['held']>,
+/** What readings warn of over time, in a clause, with the figures it rests on. */
+function trendSaid(
+  { trend, figure, against }: Extract<Evidence, { trend: string }>,
   system: UnitSystem,
 ): string {
-  const came = cold === undefined ? '' : ` read warm, about ${readingAmount(what, cold, system)} cold`;
-  return `${readingAmount(what, value, system)}${came}; ${readingAgainst({ what, against, by }, system)}`;
+  const kind = trend as Trend['kind'];
+  switch (kind) {
+    case 'leak':
+      return figure === undefined
+        ? 'loses pressure from reading to reading'
+        : `loses ${measure(figure, 'pressure', system, 1)} a month`;
+    case 'heat':
+      return figure === undefined || against === undefined
+        ? 'hub runs warmer over its mate than it used to'
+        : `hub runs ${overMate(figure, system)} of late, ${overMate(against, system)} before`;
+    case 'nuts':
+      return figure === undefined || against === undefined
+        ? 'lug nuts do not stay tight'
+        : `a nut moved at ${figure} of the last ${against} looks`;
+    case 'strokes':
+      return figure === undefined
+        ? 'takes more grease than its mates'
+        : `took ${count(figure, 'stroke')}${against === undefined ? '' : `, ${against} before`}`;
+    case 'play':
+      return 'end play grows from one measurement to the next';
+    case 'wear':
+      return 'wears down before its time';
+    default:
+      return 'its readings over time';
+  }
 }
-
-/** What readings warn of over time, in a clause; their figures stand with the readings. */
-const TREND_SAID: Record<Trend['kind'], string> = {
-  leak: 'loses pressure from reading to reading',
-  heat: 'hub runs warmer over its mate than it used to',
-  wear: 'wears down before its time',
-  nuts: 'lug nuts do not stay tight',
-  strokes: 'takes more grease than its mates',
-  play: 'end play grows',
-};
 
 /** What a finding rests on, in a clause. */
 function evidenceWords(of: Evidence, system: UnitSystem): string {
@@ -47,10 +59,10 @@ function evidenceWords(of: Evidence, system: UnitSystem): string {
   if ('what' in of) {
     const name = of.what === 'pressure' ? 'pressure' : small(readingName(of.what));
     return isJudged(of.what) && of.held
-      ? `${name} ${heldWords(of.what, of.value, of.held, system)}`
+      ? `${name} ${readingHeld(of.value, { what: of.what, ...of.held }, system)}`
       : `${name} ${readingValue(of.what, of.value, system)}`;
   }
-  if ('trend' in of) return TREND_SAID[of.trend as Trend['kind']] ?? 'its readings over time';
+  if ('trend' in of) return trendSaid(of, system);
   if ('endPlay' in of) {
     const { min, max } = of.window;
     const window = `${measure(min, 'length', system)} to ${measure(max, 'length', system)}`;

@@ -6,7 +6,7 @@ import { measure } from './measure';
 import { BASIS_WORDS } from './rig';
 
 /** A judged reading with its unit. */
-export function readingAmount(what: JudgedReading, value: number, system: UnitSystem): string {
+function readingAmount(what: JudgedReading, value: number, system: UnitSystem): string {
   if (what === 'volts') return `${value} V`;
   if (what === 'magnet-ohms') return `${value} Ω`;
   if (what === 'hub-temp') return measure(value, 'temperature', system);
@@ -14,7 +14,7 @@ export function readingAmount(what: JudgedReading, value: number, system: UnitSy
 }
 
 /** What a reading was held against: `minimum 1/16 in`. */
-export function readingAgainst(
+function readingAgainst(
   { what, against, by }: Pick<ReadingJudgement, 'what' | 'against' | 'by'>,
   system: UnitSystem,
 ): string {
@@ -39,9 +39,14 @@ export function readingAgainst(
   }
 }
 
-/** What a warm reading comes to cold, by which it was judged. */
-function coldWords({ what, cold }: ReadingJudgement, system: UnitSystem): string {
-  return cold === undefined ? '' : ` read warm, about ${readingAmount(what, cold, system)} cold`;
+/** A judged reading with what it comes to cold, and what it was held against. */
+export function readingHeld(
+  value: number,
+  { cold, ...held }: Pick<ReadingJudgement, 'what' | 'against' | 'by' | 'cold'>,
+  system: UnitSystem,
+): string {
+  const came = cold === undefined ? '' : ` read warm, about ${readingAmount(held.what, cold, system)} cold`;
+  return `${readingAmount(held.what, value, system)}${came}; ${readingAgainst(held, system)}`;
 }
 
 /** A judged reading in a sentence, with what the rule rests on. */
@@ -51,7 +56,7 @@ export function readingVerdict(
   system: UnitSystem,
 ): { readonly said: string; readonly source: string } {
   return {
-    said: `${readingAmount(judged.what, value, system)}${coldWords(judged, system)}; ${readingAgainst(judged, system)}.`,
+    said: `${readingHeld(value, judged, system)}.`,
     source:
       judged.basis === 'house'
         ? 'Trade default; the maker\u2019s figure outranks it'

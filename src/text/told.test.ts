@@ -169,6 +169,17 @@ describe('judgements as they are told', () => {
     );
   });
 
+  test('what readings warned of keeps its figures; one told before they were kept says so much less', () => {
+    const said = (of: Parameters<typeof findingWords>[0]['of']) => findingWords({ of }, 'us');
+    expect(said({ trend: 'heat', figure: 10, against: 0 })).toBe(
+      'hub runs 18 °F over its mate of late, level with its mate before',
+    );
+    expect(said({ trend: 'leak', figure: toSI(3, 'psi') })).toBe('loses 3.0 psi a month');
+    expect(said({ trend: 'nuts', figure: 2, against: 4 })).toBe('a nut moved at 2 of the last 4 looks');
+    expect(said({ trend: 'strokes', figure: 40, against: 12 })).toBe('took 40 strokes, 12 before');
+    expect(said({ trend: 'leak' })).toBe('loses pressure from reading to reading');
+  });
+
   test('figures of a finding follow the units of whoever reads them; own words stay as they are', () => {
     const of = { what: 'hub-temp', value: toSI(150, '°F'), held: { against: toSI(133, '°F') } } as const;
     expect(findingWords({ of }, 'us')).toBe('hub 150 °F; watched or worse over 133 °F');

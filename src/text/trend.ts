@@ -1,25 +1,16 @@
 import { daysBetween, type Instant } from '@/core/base';
-import { fromSI, unitFor, type UnitSystem } from '@/core/quantity';
+import { fromSI, type UnitSystem } from '@/core/quantity';
 import type { HeatTrend, LeakTrend, Trend, WearPattern, WearTrend } from '@/core/trend';
 import { day } from './dates';
 import { partLength } from './facts';
+import { degrees, overMate } from './heat';
 import { count, measure, words } from './measure';
-
-/** Hubs nearer to each other than this run level (K). */
-const LEVEL = 1;
 
 /** What a trend says: the sentence that matters, what it rests on, and the title of its chart. */
 export interface TrendWords {
   readonly title: string;
   readonly said: string;
   readonly basis: string;
-}
-
-/** A difference of temperatures with its unit. */
-function degrees(kelvins: number, system: UnitSystem): string {
-  const unit = unitFor('temperature', system);
-  const size = fromSI(kelvins, unit) - fromSI(0, unit);
-  return `${Math.round(size)} ${unit}`;
 }
 
 function leakWords(trend: LeakTrend, system: UnitSystem, now: Instant): TrendWords {
@@ -74,10 +65,7 @@ function heatWords(trend: HeatTrend, system: UnitSystem): TrendWords {
       said: 'Too few stops with both hubs read to know what is usual here.',
       basis: `${stops} since a hub of this axle was last opened; eight tell.`,
     };
-  const over = (kelvins: number) =>
-    Math.abs(kelvins) < LEVEL
-      ? 'level with its mate'
-      : `${degrees(Math.abs(kelvins), system)} ${kelvins < 0 ? 'under' : 'over'} its mate`;
+  const over = (kelvins: number) => overMate(kelvins, system);
   const basis = `${stops}, held against its own past first; it varies by ${degrees(scatter, system)} as a rule. Watched from ${degrees(25 / 1.8, system)} over.`;
   return trend.status === 'rising'
     ? {

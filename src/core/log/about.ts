@@ -33,9 +33,9 @@ export function isAbout(
   find: (id: string) => Entry | undefined = () => undefined,
 ): boolean {
   const { places, others } = defOf(entry);
-  if (places(entry.body).some((one) => one === place)) return true;
+  const own = places(entry.body);
   // What has a place of its own is about that place alone.
-  if (places(entry.body).length > 0) return false;
+  if (own.length > 0) return own.some((one) => one === place);
   // A finding that is closed is about where it was, not about where the work was that closed it.
   const [first] = others?.(entry.body) ?? [];
   const other = first === undefined ? undefined : find(first);

@@ -23,7 +23,8 @@ export const evidenceSchema = z.union([
     faults: z.optional(z.array(shaped(/^[a-z][a-z-]*(@[a-z-]+)?$/))),
   }),
   z.strictObject({ what: z.enum(READING_IDS), value: z.number(), held: z.optional(held) }),
-  z.strictObject({ trend: code }),
+  /** What readings said over time: the figure of late, and what it was or is held against (SI, or counts). */
+  z.strictObject({ trend: code, figure: z.optional(z.number()), against: z.optional(z.number()) }),
   /** End play (m) outside its window. */
   z.strictObject({ endPlay: z.number(), window: z.strictObject({ min: z.number(), max: z.number() }) }),
   /** A brake current (A): how many magnets pull, of how many. */

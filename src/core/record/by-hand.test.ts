@@ -97,12 +97,24 @@ describe('the same thing twice is one finding, whoever meets it', () => {
     expect(again.map(({ kind }) => kind)).toEqual(['reading', 'finding.seen']);
     expect(again[1]?.body).toMatchObject({ from: again[0]?.id });
   });
-  test('by its trend', () => {
-    const told = trendDraft('strokes', '1L', known());
-    expect(told.body).toMatchObject({ verdict: 'due', of: { trend: 'strokes' }, pulls: 'repack' });
-    expect(trendDraft('strokes', '1L', known(after([told]))).kind).toBe('finding.seen');
+  test('by its trend, with the figures it rests on', () => {
+    const strokes = { kind: 'strokes', status: 'swallows', points: [], last: 40, usual: 12 } as const;
+    const told = trendDraft(strokes, '1L', known());
+    expect(told.body).toMatchObject({
+      verdict: 'due',
+      of: { trend: 'strokes', figure: 40, against: 12 },
+      pulls: 'repack',
+    });
+    expect(trendDraft(strokes, '1L', known(after([told]))).kind).toBe('finding.seen');
+    const heat = { kind: 'heat', status: 'rising', overs: [], usual: 0, lately: 10 } as const;
+    expect(trendDraft(heat, '1L', known()).body).toMatchObject({ of: { figure: 10, against: 0 } });
+    const leak = { kind: 'leak', status: 'leaking', brought: [], rate: 12_000 } as const;
+    expect(trendDraft(leak, '1L', known()).body).toMatchObject({ of: { trend: 'leak', figure: 12_000 } });
+    const nuts = { kind: 'nuts', status: 'moving', looks: [], moved: 2, of: 4 } as const;
+    expect(trendDraft(nuts, '1L', known()).body).toMatchObject({ of: { figure: 2, against: 4 } });
     // Tread that wears is not put right at the hub.
-    expect(trendDraft('wear', '1L', known()).body).not.toHaveProperty('pulls');
+    const wear = { kind: 'wear', what: 'tread', status: 'wearing', dots: [], limit: 0.0016 } as const;
+    expect(trendDraft(wear, '1L', known()).body).not.toHaveProperty('pulls');
   });
   test('at the first look', () => {
     const item = {

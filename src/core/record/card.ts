@@ -87,7 +87,7 @@ function partDrafts(told: CardTold): readonly Draft[] {
 }
 
 /** What the wrench found at nuts that a recheck was waiting for; a finding of its own only where the card raised none. */
-function wrenchedDrafts({ run, rig, outcome }: CardTold): readonly Draft[] {
+function wrenchedDrafts({ run, rig, outcome, cured }: CardTold, from: string | undefined): readonly Draft[] {
   if (!rig) return [];
   const refitted = (outcome.work?.refits ?? []).map(({ place }) => place);
   const told = outcome.findings.filter(({ of }) => of && 'subject' in of && of.subject === 'lug-move');
@@ -99,7 +99,7 @@ function wrenchedDrafts({ run, rig, outcome }: CardTold): readonly Draft[] {
         rig.refits[place] &&
         !refitted.includes(place) &&
         !told.some((one) => one.place === place)
-        ? recheckDrafts(place, result, rig)
+        ? recheckDrafts(place, result, rig, { from, ...(cured && { closing: cured }) })
         : answerRechecks([{ place, result }], rig.refits, refitted);
     });
 }
@@ -130,7 +130,7 @@ export function cardDrafts(told: CardTold): readonly Draft[] {
         kind: 'rig.changed',
         body: { changes: { [factPath('brake', axle)]: 'electric' } },
       })),
-      ...wrenchedDrafts(told),
+      ...wrenchedDrafts(told, workId),
       ...outcome.findings.map((found) => tellFinding(found, { rig, closing: cured, from: workId })),
       ...cured.map((finding): Draft => ({
         kind: 'finding.closed',

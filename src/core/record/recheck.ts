@@ -3,7 +3,7 @@ import type { RigState } from '../log';
 import { isWheelEnd, type WheelEnd } from '../rig';
 import type { RoutinePlace } from '../rules';
 import type { Draft } from './draft';
-import { tellFinding } from './finding';
+import { tellFinding, type Telling } from './finding';
 
 /** What a wrench found at the nuts of a place. */
 export interface Wrenched {
@@ -35,13 +35,19 @@ export function recheckDrafts(
   place: WheelEnd,
   result: RecheckResult,
   rig: Pick<RigState, 'refits' | 'findings'>,
+  telling: Pick<Telling, 'closing' | 'from'> = {},
 ): readonly Draft[] {
   const judged = judgeRecheck(result, rig.refits[place]?.moves ?? 0);
   const grave = judged.verdict === 'due' || judged.verdict === 'stop' ? judged.verdict : undefined;
   return [
     ...answerRechecks([{ place, result }], rig.refits),
     ...(grave
-      ? [tellFinding({ place, verdict: grave, of: { subject: 'lug-move', grade: result } }, { rig })]
+      ? [
+          tellFinding(
+            { place, verdict: grave, of: { subject: 'lug-move', grade: result } },
+            { rig, ...telling },
+          ),
+        ]
       : []),
   ];
 }

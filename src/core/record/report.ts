@@ -91,9 +91,30 @@ const SUBJECT_OF: Readonly<Record<Trend['kind'], Subject | JudgedReading>> = {
   wear: 'wear',
 };
 
+/** The figures that a warning rests on: loss a month (Pa), hub over its mate (K) of late and before, nuts moved of looks, strokes of late and before. */
+function trendFigures(trend: Trend): { readonly figure?: number; readonly against?: number } {
+  const [figure, against] = ((): readonly (number | undefined)[] => {
+    switch (trend.kind) {
+      case 'leak':
+        return [trend.rate];
+      case 'heat':
+        return [trend.lately, trend.usual];
+      case 'nuts':
+        return [trend.moved, trend.of];
+      case 'strokes':
+        return [trend.last, trend.usual];
+      case 'wear':
+        return [trend.rate];
+      case 'play':
+        return [];
+    }
+  })();
+  return { ...(figure !== undefined && { figure }), ...(against !== undefined && { against }) };
+}
+
 /** What readings warn of over time, made a finding. */
 export function trendDraft(
-  trend: Trend['kind'],
+  trend: Trend,
   place: TirePlace,
   {
     rig,
@@ -102,7 +123,12 @@ export function trendDraft(
   }: { readonly rig: Pick<RigState, 'findings'>; readonly model: RigModel; readonly house: HouseRules },
 ): Draft {
   return tellFinding(
-    { place, verdict: 'due', of: { trend }, ...remedyFor(SUBJECT_OF[trend], place, model, house) },
+    {
+      place,
+      verdict: 'due',
+      of: { trend: trend.kind, ...trendFigures(trend) },
+      ...remedyFor(SUBJECT_OF[trend.kind], place, model, house),
+    },
     { rig },
   );
 }

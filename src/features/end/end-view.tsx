@@ -84,7 +84,7 @@ function Warning({ trend, view, place }: { trend: Trend; view: RigView; place: T
           <LinkButton href={`/finding?rig=${rig.id}&id=${open.id}`}>To its finding</LinkButton>
         ) : (
           <Button
-            onClick={() => reported(record(rig.id, [trendDraft(trend.kind, place, view)], 'Finding opened'))}
+            onClick={() => reported(record(rig.id, [trendDraft(trend, place, view)], 'Finding opened'))}
           >
             Open a finding of it
           </Button>

@@ -1,6 +1,6 @@
-import { walkDrafts } from '@/core/record';
+import { entriesOf, walkDrafts } from '@/core/record';
 import type { TowReason } from '@/core/duty';
-import { advance, makeEntry, type Entry } from '@/core/log';
+import { advance } from '@/core/log';
 import { compileWalk, judgeWalk } from '@/core/walk';
 import { rigView, type RigView, type Rigs } from '@/features/common';
 import { barredLugs } from './barred-lugs';
@@ -38,11 +38,8 @@ export function standingAfter(
     minutes: 0,
     newId,
   });
-  const entries = drafts.flatMap(({ kind, body }): Entry[] =>
-    kind === 'walk' || kind === 'recheck'
-      ? [makeEntry(kind, { id: newId(), rig: rig.id, happened: now, recorded: now }, body)]
-      : [],
-  );
+  const told = drafts.filter(({ kind }) => kind === 'walk' || kind === 'recheck');
+  const entries = entriesOf([], rig.id, told, now, newId);
   const after = advance(ready.state, ready.log.end, entries)?.rigs[rig.id];
   const then = after && rigView(after, ready.runs, now, ready.houseRules, ready.houseSeason);
   return (then ?? view).tow.reasons;
