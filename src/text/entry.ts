@@ -64,7 +64,7 @@ const PART = {
 const SEVERITY = { watch: 'Watch', due: 'Due', stop: 'Stop' } as const;
 
 /** What was done, and where: `Repacked 1L and 1R, lights tested`. */
-function workTitle({ jobs }: WorkBody): string {
+function workTitle({ jobs }: Pick<WorkBody, 'jobs'>): string {
   const routines = [...new Set(jobs.map((job) => job.routine))];
   const parts = routines.map((routine) =>
     doneWords(
@@ -73,6 +73,20 @@ function workTitle({ jobs }: WorkBody): string {
     ),
   );
   return parts.map((part, i) => (i === 0 ? part : small(part))).join(', ');
+}
+
+/** What closed a finding: its owner's words, the work, or a look that found nothing left. */
+export function closingWords({ how, gone, of, jobs }: EntryOf<'finding.closed'>['body']): string {
+  const graded = of && 'subject' in of ? of : undefined;
+  const by = [
+    ...(gone ? ['Looked at again, clear'] : []),
+    ...(graded
+      ? [`${SUBJECT_WORDS[graded.subject].name}: ${small(gradeWords(graded.subject, graded.grade))}`]
+      : []),
+    ...(jobs ? [workTitle({ jobs })] : []),
+    ...(how ? [how] : []),
+  ];
+  return by.join('. ');
 }
 
 function workLines(work: WorkBody, system: UnitSystem): readonly string[] {
@@ -274,7 +288,10 @@ export function entryWords(
         lines: [SEVERITY[entry.body.verdict]],
       };
     case 'finding.closed':
-      return { title: `Fixed: ${titleOf(entry.body.finding) ?? 'a finding'}`, lines: [entry.body.how] };
+      return {
+        title: `Fixed: ${titleOf(entry.body.finding) ?? 'a finding'}`,
+        lines: [closingWords(entry.body)],
+      };
     case 'finding.seen':
       return {
         title: `Seen again: ${titleOf(entry.body.finding) ?? 'a finding'}`,
@@ -292,7 +309,7 @@ export function entryWords(
     case 'lights':
     case 'photo':
     case 'opinion':
-      return lookedWords(entry, system);
+      return lookedWords(entry, system, titleOf);
     case 'rig.retired':
       return { title: 'Retired', lines: entry.body.reason ? [entry.body.reason] : [] };
     case 'rig.returned':

@@ -299,7 +299,7 @@ describe('in the log', () => {
       ],
       conditions: [{ place: '1L', subject: 'tire-wall', grade: 'cut' }],
       around: { air: F(58), tires: 'cold' },
-      decision: { rule: 'no', go: 'care', until: 'the tire shop', why: ['two miles'], where: 'home' },
+      decision: { rule: 'no', go: 'care', until: 'the tire shop', why: 'two miles', where: 'home' },
     });
     expect(title).toBe('Hitching up: go with care');
     expect(lines).toEqual([

@@ -1,6 +1,8 @@
-import type { EntryOf, ReadingTool } from '@/core/log';
+import type { ConflictCode } from '@/core/judge';
+import type { EntryOf, GoDecision, ReadingTool } from '@/core/log';
 import type { Lamp, Shows } from '@/core/faults';
 import type { UnitSystem } from '@/core/quantity';
+import { conflictWords } from './conflict';
 import type { EntryWords } from './entry-words';
 import { gradeWords, SUBJECT_WORDS } from './grades';
 import { faultsWords, LAMP_WORDS, SHOWS_WORDS } from './fault-names';
@@ -9,6 +11,7 @@ import { placeName } from './gear';
 import { capital, count, list, measure, small } from './measure';
 import { readingName } from './readings';
 import { readingValue } from './reading-value';
+import { routineTitle } from './routines';
 import { GO_WORDS, WALK_WORDS } from './walk';
 
 type LookedEntry =
@@ -55,7 +58,20 @@ function aroundLines(around: EntryOf<'reading'>['body']['around'], system: UnitS
   return parts.length > 0 ? [capital(parts.join(', '))] : [];
 }
 
-function walkWords({ body }: EntryOf<'walk'>, system: UnitSystem): EntryWords {
+type TitleOf = (id: string) => string | undefined;
+
+function standingWords(
+  standing: NonNullable<GoDecision['standing']>[number],
+  system: UnitSystem,
+  titleOf: TitleOf,
+): string {
+  if ('finding' in standing) return titleOf(standing.finding) ?? 'A finding';
+  if ('routine' in standing) return `Due: ${small(routineTitle(standing.routine, [standing.place]))}`;
+  if ('open' in standing) return `Work left open: ${placeName(standing.open)}`;
+  return `${placeName(standing.place)}: ${conflictWords({ ...standing, code: standing.conflict as ConflictCode }, system).title}`;
+}
+
+function walkWords({ body }: EntryOf<'walk'>, system: UnitSystem, titleOf: TitleOf): EntryWords {
   const { walk, looked, decision } = body;
   const skipped = looked.filter(({ as }) => as === 'skipped').length;
   const wrong = looked.filter(({ as }) => as === 'not-right').length;
@@ -70,7 +86,9 @@ function walkWords({ body }: EntryOf<'walk'>, system: UnitSystem): EntryWords {
         ? [`By rule: ${small(GO_WORDS[decision.rule].word)}; its owner decided otherwise`]
         : []),
       ...(decision?.until ? [`Until: ${decision.until}`] : []),
-      ...(decision?.why ?? []),
+      ...(decision?.why ? [decision.why] : []),
+      ...(decision?.standing?.map((one) => standingWords(one, system, titleOf)) ?? []),
+      ...(decision?.worded ?? []),
       ...(decision?.where ? [`At ${decision.where}`] : []),
       ...bad.map(
         ({ place, subject, grade }) =>
@@ -103,10 +121,10 @@ function lightsWords({ body }: EntryOf<'lights'>): EntryWords {
 }
 
 /** A look in words: a walk, a reading, a lamp test, a picture, an opinion. */
-export function lookedWords(entry: LookedEntry, system: UnitSystem): EntryWords {
+export function lookedWords(entry: LookedEntry, system: UnitSystem, titleOf: TitleOf): EntryWords {
   switch (entry.kind) {
     case 'walk':
-      return walkWords(entry, system);
+      return walkWords(entry, system, titleOf);
     case 'reading': {
       const { taken, around, note } = entry.body;
       const first = taken[0];

@@ -9,6 +9,8 @@ const lines = (name: string) =>
     .split('\n')
     .filter((line) => line !== '');
 
+const NEWEST = 'v6.ndjson';
+
 const FIRST = [
   'finding.closed',
   'finding.opened',
@@ -44,6 +46,7 @@ describe.each([
   ['v3.ndjson', SECOND],
   ['v4.ndjson', FOURTH],
   ['v5.ndjson', FOURTH],
+  [NEWEST, FOURTH],
 ])('a stored log: %s', (name, kinds) => {
   const read = lines(name).map((line) => readEntry(JSON.parse(line)));
   const entries = read.flatMap((one): readonly Entry[] => (one.ok ? [one.value] : []));
@@ -75,7 +78,7 @@ describe.each([
 });
 
 test('the newest stored log holds every kind there is, each at its newest version', () => {
-  const newest = lines('v5.ndjson').map((line) => JSON.parse(line) as Entry);
+  const newest = lines(NEWEST).map((line) => JSON.parse(line) as Entry);
   expect([...new Set(newest.map(({ kind }) => kind))].sort()).toEqual([...KINDS].sort());
   for (const entry of newest) {
     const read = readEntry(entry);
@@ -220,8 +223,46 @@ describe('what version 4 told in words', () => {
   });
 });
 
+describe('what was closed and decided in words', () => {
+  const lifted = (kind: string, v: number, body: object) => {
+    const read = readEntry({
+      id: '019e4000-0000-7000-8000-00000000000a',
+      kind,
+      v,
+      rig: '018bf000-0000-7000-8000-000000000001',
+      happened: '2026-05-16T15:00:00.000Z',
+      recorded: '2026-05-16T15:00:00.000Z',
+      body,
+    });
+    if (!read.ok) throw new Error(JSON.stringify(read.error));
+    return read.value.body;
+  };
+  const finding = '019e4000-0000-7000-8000-000000000001';
+
+  test.each([
+    ['Looked at again, clear', { gone: true }],
+    ['Looked at again, clear. Seal: dry. no drop', { gone: true, how: 'Seal: dry. no drop' }],
+    ['strap renewed', { how: 'strap renewed' }],
+  ])('%s', (how, body) => {
+    expect(lifted('finding.closed', 2, { finding, how })).toEqual({ finding, ...body });
+  });
+
+  const walked = { walk: 'hitch', order: 'round', looked: [], taken: [], conditions: [] };
+  test.each([
+    [
+      { rule: 'no', go: 'care', why: ['two miles', '1L: low'] },
+      { why: 'two miles', worded: ['1L: low'] },
+    ],
+    [{ rule: 'care', go: 'care', why: ['1L: low'] }, { worded: ['1L: low'] }],
+    [{ rule: 'clear', go: 'clear', why: [] }, {}],
+  ])('whether to go: %j', (decision, kept) => {
+    const { why: _, ...rest } = decision;
+    expect(lifted('walk', 1, { ...walked, decision })).toEqual({ ...walked, decision: { ...rest, ...kept } });
+  });
+});
+
 describe('what an entry is about', () => {
-  const entries = lines('v5.ndjson').flatMap((line): readonly Entry[] => {
+  const entries = lines(NEWEST).flatMap((line): readonly Entry[] => {
     const one = readEntry(JSON.parse(line));
     return one.ok ? [one.value] : [];
   });
@@ -230,7 +271,10 @@ describe('what an entry is about', () => {
   test('each wheel end that its body names, what it rests on left aside', () => {
     let met = 0;
     for (const entry of entries) {
-      const { of: _, looked: _skipped, ...body } = entry.body as Record<string, unknown>;
+      // What it rests on, what a walk skipped, and what others did or stood against it, are told elsewhere.
+      const { of: _, looked: _skipped, ...rest } = entry.body as Record<string, unknown>;
+      const { decision: _standing, jobs, ...told } = rest;
+      const body = entry.kind === 'finding.closed' ? told : { ...told, jobs };
       for (const [, place = ''] of JSON.stringify(body).matchAll(/"([1-3][LR]|S[12])"/g)) {
         met += 1;
         expect([entry.kind, place, isAbout(entry, place, find)]).toEqual([entry.kind, place, true]);

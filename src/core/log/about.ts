@@ -5,7 +5,7 @@ import type { Entry, Kind } from './entry';
 import { REGISTRY } from './registry';
 
 /** What an entry's kind knows of it; the registry pairs each kind with its own body, which the union hides. */
-function defOf(entry: Entry) {
+function defOf(entry: Pick<Entry, 'kind'>) {
   return REGISTRY[entry.kind] as unknown as {
     readonly group: LogGroup;
     readonly places: (body: Entry['body']) => readonly RoutinePlace[];
@@ -48,7 +48,7 @@ export function isAbout(
 }
 
 /** True for entries whose figures are set right in the Logbook itself. */
-export function isCorrectedHere(entry: Entry): boolean {
+export function isCorrectedHere(entry: Pick<Entry, 'kind'>): boolean {
   return defOf(entry).corrected === 'here';
 }
 

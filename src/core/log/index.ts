@@ -54,7 +54,7 @@ export {
 export type { WorkBody } from './kinds/work';
 export type { FindingBody, Found } from './kinds/finding';
 export { evidenceOf, findingKey, type Evidence } from './evidence';
-export { WALKS, type WalkBody, type WalkId } from './kinds/walk';
+export { WALKS, type GoDecision, type WalkBody, type WalkId } from './kinds/walk';
 export type { ReadingTool } from './kinds/reading';
 export type { LightsBody } from './kinds/lights';
 export type { PhotoBody } from './kinds/photo';

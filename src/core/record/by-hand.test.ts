@@ -1,5 +1,5 @@
 import { dutiesOf } from '../duty';
-import { foldEntries, makeEntry, type Entry, type RigState } from '../log';
+import { foldEntries, makeEntry, workOf, type Entry, type EntryOf, type RigState } from '../log';
 import { HOUSE_DEFAULT, rulesFor } from '../rules';
 import { sampleModel } from '../testing/arbitraries';
 import { judgeBrakeCircuit } from '../faults';
@@ -145,7 +145,7 @@ describe('a finding looked at again', () => {
   const [finding] = open(rig);
   if (!finding) throw new Error('no finding');
   const seen = (grade: string) =>
-    seenDrafts(finding, { grade, severity: 'due', note: ' less ', photos: [] }, HOUSE_DEFAULT, 'clear again');
+    seenDrafts(finding, { grade, severity: 'due', note: ' less ', photos: [] }, HOUSE_DEFAULT);
   test('carries the grade it has now', () => {
     expect(seen('just-felt')).toEqual([
       {
@@ -160,10 +160,14 @@ describe('a finding looked at again', () => {
     ]);
   });
   test('is closed where it is clear, and by the work that did it', () => {
-    expect(seen('none')).toMatchObject([{ kind: 'finding.closed', body: { how: 'clear again' } }]);
-    const work = newId();
+    expect(seen('none')).toMatchObject([{ kind: 'finding.closed', body: { gone: true, how: 'less' } }]);
+    const body = workOf([{ routine: 'repack', place: '1L' }]);
+    const work = { id: newId(), body } as EntryOf<'work'>;
     expect(fixDrafts(finding, 'new set', work, [], 'as left')).toEqual([
-      { kind: 'finding.closed', body: { finding: finding.id, how: 'new set', work } },
+      {
+        kind: 'finding.closed',
+        body: { finding: finding.id, how: 'new set', work: work.id, jobs: body.jobs },
+      },
     ]);
   });
 });

@@ -14,7 +14,7 @@ export interface CardTold {
   readonly at: Instant;
   readonly newId: NewId;
   readonly more?: Pick<WorkBody, 'cost' | 'note'>;
-  /** Older findings that the work put right, and in what words. */
+  /** Older findings that the work put right, and what its owner says of it. */
   readonly cured?: readonly string[];
   readonly how?: string;
   /** Parts that came off the shelf, by what they were for: `seal 1L`. */
@@ -134,7 +134,12 @@ export function cardDrafts(told: CardTold): readonly Draft[] {
       ...outcome.findings.map((found) => tellFinding(found, { rig, closing: cured, from: workId })),
       ...cured.map((finding): Draft => ({
         kind: 'finding.closed',
-        body: { finding, how, ...(workId && { work: workId }) },
+        body: {
+          finding,
+          ...(workId && { work: workId }),
+          ...(how !== '' && { how: how.slice(0, 500) }),
+          ...(work ? { jobs: work.jobs } : how === '' && { gone: true as const }),
+        },
       })),
     ],
     at,

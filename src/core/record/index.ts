@@ -6,7 +6,7 @@ export { entriesOf, type Draft, type NewId } from './draft';
 export { sameFinding } from './finding';
 export { recheckDrafts } from './recheck';
 export { cardDrafts, type CardTold } from './card';
-export { foundOnWalk, walkDrafts, type WalkTold } from './walk';
+export { decisionOf, foundOnWalk, walkDrafts, type Decided, type WalkTold } from './walk';
 export { judgeTaken, readingDrafts, type Readings } from './reading';
 export { lightsDrafts, type LightsTold } from './lights';
 export { circuitDrafts, type CircuitTold } from './circuit';
@@ -14,6 +14,15 @@ export { doneDrafts, hubLookDrafts, memoryDrafts, type ByHand, type DoneAt } fro
 export { conditionDrafts, surveyDraft } from './survey';
 export { fixDrafts, reportDrafts, seenDrafts, seenVerdict, trendDraft, type SeenAgain } from './report';
 export { correctionOf, setupDrafts, type SetupTask } from './setup';
+export {
+  correctClosing,
+  correctFinding,
+  correcting,
+  correctTrip,
+  correctWork,
+  withNote,
+  type WorkTypedOver,
+} from './correct';
 export { eventDraft } from './event';
 export { tripDrafts } from './trip';
 export { photoDraft, type PhotoSize } from './photo';

@@ -1,4 +1,4 @@
-import type { FindingState, Found, RigState } from '../log';
+import type { FindingState, Found, RigState, EntryOf } from '../log';
 import type { RigModel, TirePlace } from '../rig';
 import { gradeVerdict, type HouseRules, type Severity, type Subject, type JudgedReading } from '../rules';
 import type { Trend } from '../trend';
@@ -38,44 +38,47 @@ export function seenVerdict(
   return (graded && grade ? gradeVerdict(graded.subject, grade, house) : undefined) ?? severity;
 }
 
-/** What a finding looked at again puts on the log: that it was seen, or where it is clear that it is closed; `how` says so. */
-export function seenDrafts(
-  finding: FindingState,
-  seen: SeenAgain,
-  house: HouseRules,
-  how: string,
-): readonly Draft[] {
+/** What a finding looked at again puts on the log: that it was seen, or where it is clear that it is closed. */
+export function seenDrafts(finding: FindingState, seen: SeenAgain, house: HouseRules): readonly Draft[] {
   const verdict = seenVerdict(finding, seen, house);
   const graded = finding.of && 'subject' in finding.of ? finding.of : undefined;
   const note = seen.note.trim();
+  const of = graded && seen.grade ? { of: { subject: graded.subject, grade: seen.grade } } : {};
   return [
     verdict === 'clear'
-      ? { kind: 'finding.closed', body: { finding: finding.id, how: how.slice(0, 500) } }
+      ? {
+          kind: 'finding.closed',
+          body: { finding: finding.id, gone: true, ...of, ...(note !== '' && { how: note.slice(0, 500) }) },
+        }
       : {
           kind: 'finding.seen',
           body: {
             finding: finding.id,
             verdict,
             ...(note !== '' && { note: note.slice(0, 500) }),
-            ...(graded && seen.grade && { of: { subject: graded.subject, grade: seen.grade } }),
+            ...of,
           },
         },
     ...seen.photos.map((photo) => photoDraft(photo, finding.place, { of: finding.id })),
   ];
 }
 
-/** A finding closed: with what was done, by which work, and how it was left. */
+/** A finding closed: with what its owner says was done, by which work, and how it was left. */
 export function fixDrafts(
   finding: FindingState,
   how: string,
-  work: string | undefined,
+  work: EntryOf<'work'> | undefined,
   photos: readonly PhotoSize[],
   note: string,
 ): readonly Draft[] {
   return [
     {
       kind: 'finding.closed',
-      body: { finding: finding.id, how: how.slice(0, 500), ...(work !== undefined && { work }) },
+      body: {
+        finding: finding.id,
+        ...(how !== '' && { how: how.slice(0, 500) }),
+        ...(work && { work: work.id, jobs: work.body.jobs }),
+      },
     },
     ...photos.map((photo) => photoDraft(photo, finding.place, { of: finding.id, note })),
   ];

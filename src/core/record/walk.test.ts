@@ -60,8 +60,8 @@ const written = (drafts: readonly Draft[]) =>
 test('a clean walk is one entry, with every item looked at', () => {
   const compiled = compileWalk('hitch', model, 'round');
   const answers = Object.fromEntries(itemsOf(compiled).map(({ key }) => [key, { as: 'clear' as const }]));
-  const decision = { rule: 'clear', go: 'clear', why: [] } as const;
-  const drafts = made('hitch', answers, {}, [], { ...decision, why: [] });
+  const decision = { rule: 'clear', go: 'clear' } as const;
+  const drafts = made('hitch', answers, {}, [], decision);
   expect(drafts.map(({ kind }) => kind)).toEqual(['walk']);
   expect(drafts[0]?.body).toMatchObject({ walk: 'hitch', minutes: 4, decision });
   expect(written(drafts)).toHaveLength(1);

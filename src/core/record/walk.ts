@@ -1,7 +1,16 @@
-import type { PhotoBody, RigState, WalkBody } from '../log';
+import type { TowReason } from '../duty';
+import type { GoDecision, PhotoBody, RigState, WalkBody } from '../log';
 import type { RigModel } from '../rig';
 import type { HouseRules } from '../rules';
-import { itemsOf, walkBody, type Answers, type Around, type Judged, type Walk } from '../walk';
+import {
+  itemsOf,
+  walkBody,
+  type Answers,
+  type Around,
+  type GoVerdict,
+  type Judged,
+  type Walk,
+} from '../walk';
 import type { Found } from '../log';
 import type { Draft, NewId } from './draft';
 import { findingOf, remedyFor, tellFinding } from './finding';
@@ -54,6 +63,50 @@ function wrenchedOn(judged: readonly Judged[]): readonly Wrenched[] {
         ]
       : [],
   );
+}
+
+/** What stood against going, as it is kept: by what it is, so that it is told in words when it is read. */
+function standingOf(reason: TowReason): NonNullable<GoDecision['standing']>[number] {
+  switch (reason.kind) {
+    case 'finding':
+      return { finding: reason.finding.id };
+    case 'duty':
+      return { routine: reason.duty.routine, place: reason.duty.place };
+    case 'open-work':
+      return { open: reason.work.place };
+    case 'conflict': {
+      const { code, place, have, want } = reason.conflict;
+      return {
+        conflict: code,
+        place,
+        ...(have !== undefined && { have }),
+        ...(want !== undefined && { want }),
+      };
+    }
+  }
+}
+
+/** What its owner says at the end of a walk that decides: against the rule with why, until when, and where it was. */
+export interface Decided {
+  readonly against: boolean;
+  readonly why: string;
+  readonly until: string;
+  readonly where: string;
+}
+
+/** Whether to go, as it goes on record: by rule, and as its owner decided. */
+export function decisionOf({ go: rule, reasons }: GoVerdict, { against, ...told }: Decided): GoDecision {
+  const go = against ? 'care' : rule;
+  const [why, until, where] = [told.why.trim(), told.until.trim(), told.where.trim()];
+  const standing = reasons.flatMap((one) => (one.kind === 'standing' ? [standingOf(one.reason)] : []));
+  return {
+    rule,
+    go,
+    ...(go === 'care' && until !== '' && { until }),
+    ...(against && { why }),
+    ...(standing.length > 0 && { standing }),
+    ...(where !== '' && { where }),
+  };
 }
 
 /** What a walk puts on the log: itself, rechecks it answered, findings it opened or saw again, and its pictures. */

@@ -18,7 +18,6 @@ import {
   list,
   measure,
   placeName,
-  small,
   unstoredWords,
   VERDICT_WORDS,
   findingWords,
@@ -121,10 +120,7 @@ export function CloseView({
       },
       cured,
       fromShelf: kept.shelf,
-      how: [small(jobsTitle(run.card.jobs)), stops && kept.fixed.trim()]
-        .filter(Boolean)
-        .join(': ')
-        .slice(0, 500),
+      how: stops ? kept.fixed.trim() : '',
     });
     try {
       await store.send('closeRun', {

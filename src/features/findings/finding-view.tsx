@@ -22,6 +22,7 @@ import { useAsk, usePreferences } from '@/store';
 import {
   capital,
   day,
+  closingWords,
   entryWords,
   forbidsWords,
   groundsWords,
@@ -217,7 +218,7 @@ function OneFinding({ view, story }: { view: RigView; story: FindingStory }) {
       {dialog === 'fix' && open && <FixDialog view={view} finding={open} onClose={close} />}
       {closed && !open && (
         <p className="text-soft mt-6">
-          Closed {day(closed.happened, now)}: {closed.body.how}
+          Closed {day(closed.happened, now)}: {closingWords(closed.body)}
         </p>
       )}
     </div>

@@ -31,13 +31,13 @@ export function FixDialog({
   const by = works.find(({ id }) => id === work);
   // What forbade towing is not closed by a tick: the part or the shop goes on record.
   const asked = finding.verdict === 'stop';
-  const said = how.trim() !== '' ? how.trim() : by && !asked ? title(by) : '';
+  const unsaid = how.trim() === '' && (asked || !by);
   const save = async () => {
     setTried(true);
-    if (said === '') return;
+    if (unsaid) return;
     await record(
       view.rig.id,
-      fixDrafts(finding, said, by?.id, photos, 'as it was left'),
+      fixDrafts(finding, how.trim(), by, photos, 'as it was left'),
       'Finding closed',
       photos,
     );
@@ -80,7 +80,7 @@ export function FixDialog({
           value={how}
           onChange={(event) => setHow(event.target.value)}
           error={
-            tried && said === ''
+            tried && unsaid
               ? asked
                 ? 'It forbade towing: say what was renewed, or who did it.'
                 : 'Say what was done: the record is your second opinion.'

@@ -5,7 +5,7 @@ import { seenDrafts, seenVerdict } from '@/core/record';
 import type { FindingState } from '@/core/log';
 import { type Verdict } from '@/core/rules';
 import { GradeChoice, SEVERITIES, useRecord, type RigView } from '@/features/common';
-import { gradeWords, SUBJECT_WORDS, findingWords, capital, small } from '@/text';
+import { findingWords, capital } from '@/text';
 import { Choice, Dialog, SheetForm, TextArea } from '@/ui';
 import { usePreferences, type Photo } from '@/store';
 import { PhotosKept } from './photos-kept';
@@ -32,16 +32,9 @@ export function SeenDialog({
   const verdict = seenVerdict(finding, { grade, severity }, view.house);
   const clear = verdict === 'clear';
   const save = async () => {
-    const words = [
-      'Looked at again, clear',
-      ...(graded && grade
-        ? [`${SUBJECT_WORDS[graded.subject].name}: ${small(gradeWords(graded.subject, grade))}`]
-        : []),
-      ...(text.trim() === '' ? [] : [text.trim()]),
-    ].join('. ');
     await record(
       view.rig.id,
-      seenDrafts(finding, { grade, severity, note: text, photos }, view.house, words),
+      seenDrafts(finding, { grade, severity, note: text, photos }, view.house),
       clear ? 'Clear again, finding closed' : 'Seen again',
       photos,
     );

@@ -7,7 +7,7 @@ import type { LogPage, Told } from '@/keeper/reads';
 import { useAsk, usePreferences } from '@/store';
 import { dayAndTime, entryWords, KIND_OF_ENTRY, partNamer } from '@/text';
 import { Button, Dialog, LinkButton, TextArea, reported } from '@/ui';
-import { CorrectForm } from './correct-form';
+import { CorrectForm } from './correction/correct-form';
 import { titlesOf } from './titles';
 
 type Ready = Extract<Rigs, { status: 'ready' }>;

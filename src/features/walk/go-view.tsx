@@ -4,6 +4,7 @@ import { useState } from 'react';
 import { markOfGo } from '@/core/rules';
 import { contradictionsIn } from '@/core/judge';
 import type { WalkBody } from '@/core/log';
+import { decisionOf } from '@/core/record';
 import type { GoReason, GoVerdict, Walk } from '@/core/walk';
 import { walkBody } from '@/core/walk';
 import type { RigView } from '@/features/common';
@@ -54,24 +55,11 @@ export function GoView({
   const { word, means } = GO_WORDS[go];
   const body = walkBody(walk, draft.answers, draft.around);
   const odd = contradictionsIn(body.conditions, body.taken);
-  const told = reasons.map((reason) =>
-    goReasonWords(reason, units, (tow) => reasonWords(tow, units, view.now)).slice(0, 300),
-  );
 
   const save = async () => {
     setTried(true);
     if (against && why.trim() === '') return;
-    await onSave(
-      decides
-        ? {
-            rule,
-            go,
-            ...(go === 'care' && until.trim() !== '' && { until: until.trim() }),
-            why: [...(against ? [why.trim()] : []), ...told].slice(0, 40),
-            ...(where.trim() !== '' && { where: where.trim() }),
-          }
-        : undefined,
-    );
+    await onSave(decides ? decisionOf(verdict, { against, why, until, where }) : undefined);
   };
 
   return (

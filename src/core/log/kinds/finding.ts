@@ -4,6 +4,7 @@ import { placeSchema } from '../../rig';
 import { isLook, oneStepUp, ROUTINES, TWICE_A_YEAR, worse, type Verdict } from '../../rules';
 import { defineKind } from '../define';
 import { evidenceOf, evidenceSchema, findingKey, recurs, type Evidence } from '../evidence';
+import { jobsSchema } from '../jobs';
 import { contradict, type FindingState, type RigState } from '../state';
 
 const severity = z.enum(['watch', 'due', 'stop']);
@@ -163,16 +164,41 @@ function closed(rig: RigState, finding: FindingState, at: Instant): Partial<RigS
     : { findings, past: { ...rig.past, [key]: { at } } };
 }
 
-/** A finding closed, with what was done about it, and since version 2 by which work. */
+const closing = z
+  .strictObject({
+    finding: z.uuid(),
+    /** In its owner's own words. */
+    how: z.optional(words(500)),
+    /** Looked at again, and nothing of it was left; the grade it was given then. */
+    gone: z.optional(z.literal(true)),
+    of: z.optional(evidenceSchema),
+    /** The work that put it right, and the jobs of that work. */
+    work: z.optional(z.uuid()),
+    jobs: z.optional(jobsSchema),
+  })
+  .check(
+    z.refine(({ how, gone, jobs }) => how !== undefined || gone !== undefined || jobs !== undefined, {
+      message: 'a finding closed without words, work or look',
+    }),
+  );
+
+/** Up to version 2 a look that found nothing left was told in words, before what its owner said of it. */
+function closedToV3(body: unknown): unknown {
+  const { how, ...rest } = body as { how: string; work?: string };
+  const seen = /^Looked at again, clear(?:\. (.+))?$/s.exec(how);
+  return seen ? { ...rest, gone: true, ...(seen[1] !== undefined && { how: seen[1] }) } : body;
+}
+
+/** A finding closed: since version 2 by which work, since version 3 with words only where they are its owner's. */
 export const findingClosed = defineKind({
   kind: 'finding.closed',
-  version: 2,
-  body: z.strictObject({ finding: z.uuid(), how: words(500), work: z.optional(z.uuid()) }),
+  version: 3,
+  body: closing,
   group: 'findings',
   places: () => [],
   others: ({ finding, work }) => (work === undefined ? [finding] : [finding, work]),
   corrected: 'here',
-  upcasters: [(body) => body],
+  upcasters: [(body) => body, closedToV3],
   apply: (rig, body, entry) => {
     const finding = rig.findings[body.finding];
     return finding ? closed(rig, finding, entry.happened) : contradict(rig, entry.id);

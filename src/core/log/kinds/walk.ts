@@ -1,7 +1,7 @@
 import * as z from 'zod/mini';
 import { nonNegative, shaped, text, words } from '../../base';
 import { isGear, isWheelEnd, placeSchema } from '../../rig';
-import type { RoutinePlace } from '../../rules';
+import { ROUTINES, type RoutinePlace } from '../../rules';
 import { defineKind } from '../define';
 import { markNow, restart, type JobDone } from '../marks';
 import { aroundSchema, gradedSchema, readWith, takenSchema } from './reading';
@@ -9,6 +9,56 @@ import { aroundSchema, gradedSchema, readWith, takenSchema } from './reading';
 /** The times at which one walks round a rig (handbook section 3). */
 export const WALKS = ['hitch', 'first-stop', 'stop', 'home', 'twice', 'spring', 'layup', 'shop'] as const;
 export type WalkId = (typeof WALKS)[number];
+
+/** What stood against going before the walk began. */
+const standing = z.union([
+  z.strictObject({ finding: z.uuid() }),
+  z.strictObject({
+    routine: z.enum([...ROUTINES, 'lug-recheck']),
+    place: z.union([placeSchema, z.literal('rig')]),
+  }),
+  z.strictObject({
+    /** What does not agree in the rig, with what it rests on (SI; ages in y). */
+    conflict: shaped(/^[a-z][a-z-]*$/),
+    place: z.union([placeSchema, z.literal('rig')]),
+    have: z.optional(z.union([z.number(), words(200)])),
+    want: z.optional(z.union([z.number(), words(200)])),
+  }),
+  z.strictObject({ open: z.union([placeSchema, z.literal('rig')]) }),
+]);
+
+/** Whether to go: what the rules come to, what the owner decided, until when, why, and where it was. */
+const decision = z.strictObject({
+  rule: z.enum(['clear', 'care', 'no']),
+  go: z.enum(['clear', 'care', 'no']),
+  until: z.optional(words(200)),
+  /** Why its owner goes against the rule. */
+  why: z.optional(words(300)),
+  standing: z.optional(z.array(standing)),
+  /** The reasons in words, as version 1 kept them. */
+  worded: z.optional(z.array(words(300))),
+  where: z.optional(words(80)),
+});
+
+/** Whether to go, as it is kept. */
+export type GoDecision = z.infer<typeof decision>;
+
+/** Version 1 kept every reason in words, before them the owner's own where it went against the rule. */
+function walkToV2(body: unknown): unknown {
+  const walk = body as { decision?: { rule: string; go: string; why: string[] } };
+  if (!walk.decision) return walk;
+  const { why, ...rest } = walk.decision;
+  const own = rest.go === rest.rule ? [] : why.slice(0, 1);
+  const worded = why.slice(own.length);
+  return {
+    ...walk,
+    decision: {
+      ...rest,
+      ...(own[0] !== undefined && { why: own[0] }),
+      ...(worded.length > 0 && { worded }),
+    },
+  };
+}
 
 const body = z.strictObject({
   walk: z.enum(WALKS),
@@ -25,16 +75,7 @@ const body = z.strictObject({
   conditions: z.array(gradedSchema),
   around: z.optional(aroundSchema),
   minutes: z.optional(nonNegative(1440)),
-  /** Whether to go: what the rules come to, what the owner decided, until when, why, and where it was. */
-  decision: z.optional(
-    z.strictObject({
-      rule: z.enum(['clear', 'care', 'no']),
-      go: z.enum(['clear', 'care', 'no']),
-      until: z.optional(words(200)),
-      why: z.array(words(300)),
-      where: z.optional(words(80)),
-    }),
-  ),
+  decision: z.optional(decision),
   note: z.optional(text(2000)),
 });
 
@@ -82,13 +123,13 @@ function doneBy({ walk, looked, taken }: WalkBody): readonly JobDone[] {
 /** A walk round a rig, with what was seen, read and decided. */
 export const walk = defineKind({
   kind: 'walk',
-  version: 1,
+  version: 2,
   body,
   group: 'walks',
   places: ({ looked, taken, conditions }) =>
     [...looked.filter(({ as }) => as !== 'skipped'), ...taken, ...conditions].map(({ place }) => place),
   corrected: 'elsewhere',
-  upcasters: [],
+  upcasters: [walkToV2],
   apply: (rig, walk, entry, own) => ({
     ...readWith(rig, walk.taken, entry, walk.around),
     ...restart(rig, doneBy(walk), markNow(rig, entry), own),

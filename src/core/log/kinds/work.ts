@@ -1,8 +1,9 @@
 import * as z from 'zod/mini';
 import { nonNegative, shaped, text, whole } from '../../base';
 import { isWheelEnd, placeSchema, wheelEndSchema } from '../../rig';
+import { jobsSchema } from '../jobs';
 import { openRefits, refitsSchema, threadsAfter } from '../refits';
-import { READING_IDS, readingDef, SUBJECTS, THICKENERS, WORKS } from '../../rules';
+import { READING_IDS, readingDef, SUBJECTS, THICKENERS } from '../../rules';
 import { defineKind, mine, type Applied, type Own } from '../define';
 import { markNow, restart } from '../marks';
 import { partsAfterWork } from '../parts';
@@ -12,16 +13,7 @@ const note = text(2000);
 const routinePlaceSchema = z.union([placeSchema, z.literal('rig')]);
 
 const body = z.strictObject({
-  jobs: z
-    .array(
-      z.strictObject({
-        routine: z.enum(WORKS),
-        place: routinePlaceSchema,
-        /** The other of two places that changed with each other. */
-        with: z.optional(placeSchema),
-      }),
-    )
-    .check(z.minLength(1)),
+  jobs: jobsSchema,
   /** From the bench step by step, written down afterwards, or remembered from before the record. */
   from: z.enum(['bench', 'written', 'memory']),
   /** Minutes from first step to last, pauses included. */

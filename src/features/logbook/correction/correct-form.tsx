@@ -18,7 +18,8 @@ import {
 } from '@/text';
 import { Button, Choice, Field, FieldError, TextArea, reported } from '@/ui';
 
-import { momentOf, readCorrection, valuesOf, type Errors, type Values } from './correction';
+import { readCorrection, valuesOf } from './read';
+import { momentOf, type Errors, type Values } from './typed';
 
 type Ready = Extract<Rigs, { status: 'ready' }>;
 

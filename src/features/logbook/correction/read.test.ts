@@ -1,8 +1,17 @@
-import { foldEntries, makeEntry, type Entry, type EntryOf, type Kind, isCorrectedHere } from '@/core/log';
+import {
+  foldEntries,
+  KINDS,
+  makeEntry,
+  type Entry,
+  type EntryOf,
+  type Kind,
+  isCorrectedHere,
+} from '@/core/log';
 import { toSI } from '@/core/quantity';
 import { sampleModel } from '@/core/testing/arbitraries';
 import { stateBefore } from '@/keeper/reads';
-import { momentOf, readCorrection, valuesOf, type Around, type Values } from './correction';
+import { CORRECTABLE, readCorrection, valuesOf } from './read';
+import { momentOf, type Around, type Values } from './typed';
 
 const NOW = '2026-05-16T14:00:00.000Z';
 const RIG = '0196d000-0000-7000-8000-0000000000aa';
@@ -184,6 +193,7 @@ describe('parts, retirement and what is told elsewhere', () => {
       expect(isCorrectedHere(one)).toBe(false);
       expect(readCorrection(one, valuesOf(one, 'us'), log, 'us', false).ok).toBe(false);
     }
-    expect([fitted, moved, retired].every(isCorrectedHere)).toBe(true);
+    const here = KINDS.filter((kind) => isCorrectedHere({ kind }));
+    expect(Object.keys(CORRECTABLE).sort()).toEqual(here.sort());
   });
 });
