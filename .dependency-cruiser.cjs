@@ -20,6 +20,9 @@ const CORE = [
 ];
 const HOUSE = ['core', 'text', 'keeper', 'workers', 'store', 'ui', 'features', 'app'];
 
+/** A page, gathered by its place; shared pieces stand beside the places. */
+const FEATURE = '(?:road|plan|logbook|rig)/[^/]+|[^/]+';
+
 const above = (list, i) => list.slice(i + 1).join('|');
 
 module.exports = {
@@ -65,10 +68,16 @@ module.exports = {
     },
     {
       name: 'features-stand-apart',
-      comment: 'A feature uses another through its index only.',
+      comment: 'A page or shared piece uses another through its index only.',
       severity: 'error',
-      from: { path: '^src/features/([^/]+)/' },
-      to: { path: '^src/features/([^/]+)/', pathNot: ['^src/features/$1/', '/index\\.tsx?$'] },
+      from: { path: `^src/features/(${FEATURE})/` },
+      to: { path: '^src/features/', pathNot: ['^src/features/$1/', '/index\\.tsx?$'] },
+    },
+    {
+      name: 'shared-pieces-know-no-page',
+      severity: 'error',
+      from: { path: '^src/features/(forms|rigs)/' },
+      to: { path: '^src/features/', pathNot: '^src/features/(forms|rigs)/' },
     },
     {
       name: 'core-is-pure',

@@ -1,7 +1,7 @@
 import type { Metadata } from 'next';
 import { Suspense } from 'react';
-import { Loading } from '@/features/common';
-import { FindingView } from '@/features/findings';
+import { Loading } from '@/features/rigs';
+import { FindingView } from '@/features/logbook/findings';
 
 export const metadata: Metadata = { title: 'Finding' };
 

@@ -1,7 +1,7 @@
 import type { Metadata } from 'next';
 import { Suspense } from 'react';
-import { Loading } from '@/features/common';
-import { IdentifyView } from '@/features/identify';
+import { Loading } from '@/features/rigs';
+import { IdentifyView } from '@/features/rig/identify';
 
 export const metadata: Metadata = { title: 'Identify' };
 

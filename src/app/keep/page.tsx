@@ -1,14 +1,14 @@
 import type { Metadata } from 'next';
 import { Suspense } from 'react';
-import { Loading } from '@/features/common';
-import { KeepView } from '@/features/keep';
+import { Loading } from '@/features/rigs';
+import { SettingsView } from '@/features/settings';
 
 export const metadata: Metadata = { title: 'Keep' };
 
 export default function Page() {
   return (
     <Suspense fallback={<Loading />}>
-      <KeepView />
+      <SettingsView />
     </Suspense>
   );
 }

@@ -1,7 +1,7 @@
 import type { Metadata } from 'next';
 import { Suspense } from 'react';
-import { Loading } from '@/features/common';
-import { LightsView } from '@/features/lights';
+import { Loading } from '@/features/rigs';
+import { LightsView } from '@/features/road/lights';
 
 export const metadata: Metadata = { title: 'Lamps' };
 

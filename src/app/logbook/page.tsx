@@ -1,7 +1,7 @@
 import type { Metadata } from 'next';
 import { Suspense } from 'react';
-import { Loading } from '@/features/common';
-import { LogbookView } from '@/features/logbook';
+import { Loading } from '@/features/rigs';
+import { LogbookView } from '@/features/logbook/log';
 
 export const metadata: Metadata = { title: 'Logbook' };
 

@@ -1,6 +1,6 @@
 import type { Metadata } from 'next';
 import { Suspense } from 'react';
-import { Loading } from '@/features/common';
+import { Loading } from '@/features/rigs';
 import { PartsView } from '@/features/parts';
 
 export const metadata: Metadata = { title: 'Parts' };

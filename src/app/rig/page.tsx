@@ -1,7 +1,7 @@
 import type { Metadata } from 'next';
 import { Suspense } from 'react';
-import { Loading } from '@/features/common';
-import { RigFactsView } from '@/features/rig';
+import { Loading } from '@/features/rigs';
+import { RigFactsView } from '@/features/rig/sheet';
 
 export const metadata: Metadata = { title: 'Rig' };
 

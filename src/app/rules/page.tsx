@@ -1,7 +1,7 @@
 import type { Metadata } from 'next';
 import { Suspense } from 'react';
-import { Loading } from '@/features/common';
-import { RulesView } from '@/features/rules';
+import { Loading } from '@/features/rigs';
+import { RulesView } from '@/features/rig/rules';
 
 export const metadata: Metadata = { title: 'House rules' };
 

@@ -1,7 +1,7 @@
 import type { Metadata } from 'next';
 import { Suspense } from 'react';
-import { Loading } from '@/features/common';
-import { SeasonView } from '@/features/season';
+import { Loading } from '@/features/rigs';
+import { SeasonView } from '@/features/plan/season';
 
 export const metadata: Metadata = { title: 'Season' };
 

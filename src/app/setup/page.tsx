@@ -1,7 +1,7 @@
 import type { Metadata } from 'next';
 import { Suspense } from 'react';
-import { Loading } from '@/features/common';
-import { SetupView } from '@/features/setup';
+import { Loading } from '@/features/rigs';
+import { SetupView } from '@/features/rig/setup';
 
 export const metadata: Metadata = { title: 'Set-up' };
 

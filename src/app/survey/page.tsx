@@ -1,7 +1,7 @@
 import type { Metadata } from 'next';
 import { Suspense } from 'react';
-import { Loading } from '@/features/common';
-import { SurveyView } from '@/features/survey';
+import { Loading } from '@/features/rigs';
+import { SurveyView } from '@/features/rig/survey';
 
 export const metadata: Metadata = { title: 'First look' };
 

@@ -1,7 +1,7 @@
 import type { Metadata } from 'next';
 import { Suspense } from 'react';
-import { Loading } from '@/features/common';
-import { WalkView } from '@/features/walk';
+import { Loading } from '@/features/rigs';
+import { WalkView } from '@/features/road/walk';
 
 export const metadata: Metadata = { title: 'Walk' };
 

@@ -2,7 +2,7 @@
 
 import { useSearchParams } from 'next/navigation';
 import { currentStep } from '@/core/routine';
-import { Failed, Loading, useChosenRig, useRigs } from '@/features/common';
+import { Failed, Loading, useChosenRig, useRigs } from '@/features/rigs';
 import { LinkButton } from '@/ui';
 import { RunView } from './run-view';
 import { StartView } from './start-view';

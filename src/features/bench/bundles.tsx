@@ -3,7 +3,7 @@
 import { seasonChapters, type Duty } from '@/core/duty';
 import type { Job } from '@/core/routine';
 import type { WorkId } from '@/core/rules';
-import type { RigView } from '@/features/common';
+import type { RigView } from '@/features/rigs';
 import { count, SEASON_WORDS } from '@/text';
 import { Button } from '@/ui';
 import { canBeDone } from './jobs-url';

@@ -9,7 +9,7 @@ import { parseNumber } from '@/core/quantity';
 import { isLook, markOfVerdict } from '@/core/rules';
 import { finishRun, placesOnCard, type Run } from '@/core/routine';
 import * as z from 'zod/mini';
-import { useLeadOn } from '@/features/common';
+import { useLeadOn } from '@/features/forms';
 import { askToKeepOnce, newId, usePreferences, useYard, type DraftDef } from '@/store';
 import {
   contradictionWords,

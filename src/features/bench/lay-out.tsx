@@ -1,4 +1,4 @@
-import { Ruled } from '@/features/common';
+import { Ruled } from '@/features/rigs';
 import type { Item, LaidOut } from '@/text';
 
 function Group({ name, items }: { name: string; items: readonly Item[] }) {

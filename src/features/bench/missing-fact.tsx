@@ -3,7 +3,7 @@
 import { useState } from 'react';
 import { axleOf, type Changes, type FactId, type WheelEnd } from '@/core/rig';
 import type { Run } from '@/core/routine';
-import { FactEditor, factLead, type FactRig } from '@/features/facts';
+import { FactEditor, factLead, type FactRig } from '@/features/rig/facts';
 import { usePreferences } from '@/store';
 import { FACT_WORDS, torqueSpec } from '@/text';
 import { Button } from '@/ui';

@@ -3,7 +3,7 @@
 import { useState } from 'react';
 import { axleOf, factAt, factPath, isWheelEnd, type Changes, type FactId, type RigModel } from '@/core/rig';
 import type { Act, Card } from '@/core/routine';
-import { FactEditor, type FactRig } from '@/features/facts';
+import { FactEditor, type FactRig } from '@/features/rig/facts';
 import { FACT_WORDS } from '@/text';
 import { Button } from '@/ui';
 

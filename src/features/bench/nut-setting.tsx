@@ -1,7 +1,7 @@
 'use client';
 
 import { stopsInWindow } from '@/core/figures';
-import { JudgementNote } from '@/features/common';
+import { JudgementNote } from '@/features/forms';
 import { axleOf, matesOf, type Changes, type WheelEnd } from '@/core/rig';
 import { endPlayWindow, markOfVerdict } from '@/core/rules';
 import { nutPlay, type Run } from '@/core/routine';

@@ -2,7 +2,7 @@
 
 import type { Instant } from '@/core/base';
 import { isUnfit, type Run } from '@/core/routine';
-import { Ruled } from '@/features/common';
+import { Ruled } from '@/features/rigs';
 import { useYard } from '@/store';
 import { day, jobsTitle, small, unstoredWords } from '@/text';
 import { Button, LinkButton, say, reported } from '@/ui';

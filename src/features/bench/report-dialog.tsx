@@ -3,7 +3,7 @@
 import { useState } from 'react';
 import type { BranchId, SaidFinding } from '@/core/routine';
 import type { RoutinePlace } from '@/core/rules';
-import { SEVERITIES } from '@/features/common';
+import { SEVERITIES } from '@/features/forms';
 import { BRANCH_WORDS, placeName } from '@/text';
 import { Button, Choice, Dialog, SheetForm, TextArea } from '@/ui';
 

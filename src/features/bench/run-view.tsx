@@ -3,7 +3,7 @@
 import { Hand } from 'lucide-react';
 import { useState } from 'react';
 import type { Instant } from '@/core/base';
-import { useWakeLock, useLeadOn } from '@/features/common';
+import { useWakeLock, useLeadOn } from '@/features/forms';
 import type { RigState } from '@/core/log';
 import type { RigModel } from '@/core/rig';
 import { currentStep, isStale, isUnfit, minutesOf, type Run } from '@/core/routine';

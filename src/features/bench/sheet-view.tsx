@@ -8,7 +8,7 @@ import type { RigModel } from '@/core/rig';
 import { compile, verify, type Card, type CardStep } from '@/core/routine';
 import { READINGS, type ReadingId } from '@/core/rules';
 import type { RigState } from '@/core/log';
-import { WithRig } from '@/features/common';
+import { WithRig } from '@/features/rigs';
 import { usePreferences } from '@/store';
 import {
   compileWords,

@@ -15,7 +15,8 @@ import {
 } from '@/core/rig';
 import { compile, effortOf, findingAt, isUnfit, startRun, verify, type Job, type Pace } from '@/core/routine';
 import { routineDef, type RoutinePlace, type WorkId, markOfDuty } from '@/core/rules';
-import { RigTabs, useRecord, type RigView, type Rigs, useLeadOn } from '@/features/common';
+import { useRecord, useLeadOn } from '@/features/forms';
+import { RigTabs, type RigView, type Rigs } from '@/features/rigs';
 import { askToKeepOnce, newId, usePreferences, useYard } from '@/store';
 import { compileWords, count, jobsTitle, layOut, list, minutes, placeName, workTitle, workAt } from '@/text';
 import { Button, cx, FieldError, LinkButton, RigPlan, type PlaceLabel, reported } from '@/ui';

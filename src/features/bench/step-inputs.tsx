@@ -1,7 +1,7 @@
 'use client';
 
 import type { Instant } from '@/core/base';
-import { GradeChoice, JudgementNote } from '@/features/common';
+import { GradeChoice, JudgementNote } from '@/features/forms';
 import { figuresAt, judgeGrade, judgeReading, judgeTireCode } from '@/core/judge';
 import type { RigState } from '@/core/log';
 import { unitFor, type UnitSystem } from '@/core/quantity';

@@ -3,7 +3,7 @@
 import { useState } from 'react';
 import { photoDraft } from '@/core/record';
 import type { CardStep, Run } from '@/core/routine';
-import { PhotoOf, PhotoTaker, useRecord } from '@/features/common';
+import { PhotoOf, PhotoTaker, useRecord } from '@/features/forms';
 import { stepName } from '@/text';
 import { Button } from '@/ui';
 

@@ -15,7 +15,7 @@ import {
   type SaidFinding,
   type Tap,
 } from '@/core/routine';
-import { useRecord } from '@/features/common';
+import { useRecord } from '@/features/forms';
 import { useYard } from '@/store';
 import { amendWords, tapWords } from '@/text';
 

@@ -4,7 +4,7 @@ import { useId } from 'react';
 import type { Duty } from '@/core/duty';
 import { PLANS, type Job } from '@/core/routine';
 import { routineDef, type WorkId, markOfDuty, DUTY_SCALE } from '@/core/rules';
-import type { RigView } from '@/features/common';
+import type { RigView } from '@/features/rigs';
 import { workTitle } from '@/text';
 import { cx, Mark } from '@/ui';
 

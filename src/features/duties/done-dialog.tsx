@@ -5,7 +5,8 @@ import { doneDrafts, type DoneAt } from '@/core/record';
 import type { Duty } from '@/core/duty';
 import { isWheelEnd } from '@/core/rig';
 import { mayCheckLugs, routineDef, threadsAfterRefit, type RoutineId, type RoutinePlace } from '@/core/rules';
-import { SEVERITIES, threadsOf, useRecord, type RigView } from '@/features/common';
+import { SEVERITIES, useRecord } from '@/features/forms';
+import { threadsOf, type RigView } from '@/features/rigs';
 import { usePreferences, newId } from '@/store';
 import {
   dateField,

@@ -1,6 +1,6 @@
 import type { Duty } from '@/core/duty';
 import { isWheelEnd } from '@/core/rig';
-import type { RigView } from '@/features/common';
+import type { RigView } from '@/features/rigs';
 import { Button, LinkButton } from '@/ui';
 
 /** What can be done about a duty. */

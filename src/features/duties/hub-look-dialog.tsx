@@ -5,7 +5,8 @@ import { newId } from '@/store';
 import { hubLookDrafts } from '@/core/record';
 import type { WheelEnd } from '@/core/rig';
 import { gradeVerdict, type Subject, markOfVerdict } from '@/core/rules';
-import { useRecord, type RigView } from '@/features/common';
+import { useRecord } from '@/features/forms';
+import { type RigView } from '@/features/rigs';
 import { gradesOf, gradeWords, SUBJECT_WORDS } from '@/text';
 import { Choice, Dialog, Mark, SheetForm } from '@/ui';
 

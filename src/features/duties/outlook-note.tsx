@@ -1,7 +1,7 @@
 'use client';
 
 import type { PlannedState } from '@/core/log';
-import { outlookOf, type RigView } from '@/features/common';
+import { outlookOf, type RigView } from '@/features/rigs';
 import { usePreferences } from '@/store';
 import { outlookFitness, outlookWords } from '@/text';
 import { Mark } from '@/ui';

@@ -3,7 +3,8 @@
 import { useState } from 'react';
 import { parseNumber, parseQuantity, unitFor } from '@/core/quantity';
 import type { PlannedState } from '@/core/log';
-import { useRecord, type RigView } from '@/features/common';
+import { useRecord } from '@/features/forms';
+import { type RigView } from '@/features/rigs';
 import { useFormUnits } from '@/store';
 import { dateField, fromDateField, parseWords, typed } from '@/text';
 import { Dialog, Field, SheetForm } from '@/ui';

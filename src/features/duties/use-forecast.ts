@@ -2,7 +2,7 @@
 
 import type { Duty } from '@/core/duty';
 import { UNTOLD } from '@/core/forecast';
-import type { RigView } from '@/features/common';
+import type { RigView } from '@/features/rigs';
 import type { BandBasis } from '@/text';
 import type { ForecastAnswer, ForecastAsk } from '@/keeper';
 import { useAsk } from '@/store';

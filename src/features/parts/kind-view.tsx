@@ -5,7 +5,8 @@ import { msOf } from '@/core/base';
 import type { PartState } from '@/core/log';
 import { SHELF_GRADES, slotsOf, wheelEnds, type PartKind, type Place, type ShelfGrade } from '@/core/rig';
 import { recheckLimits } from '@/core/rules';
-import { Ruled, useRecord, type RigView } from '@/features/common';
+import { useRecord } from '@/features/forms';
+import { Ruled, type RigView } from '@/features/rigs';
 import { usePreferences } from '@/store';
 import {
   capital,

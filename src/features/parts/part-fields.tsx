@@ -1,6 +1,6 @@
 import { PART_FACTS, type PartKind, type Source } from '@/core/rig';
 import type { UnitSystem } from '@/core/quantity';
-import { SourceChoice } from '@/features/facts';
+import { SourceChoice } from '@/features/rig/facts';
 import { PART_FACT_WORDS, partFactText, partFactUnit } from '@/text';
 import { Choice, Field } from '@/ui';
 import { CHOSEN, type PartDraft } from './part-form';

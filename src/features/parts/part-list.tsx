@@ -2,7 +2,7 @@
 
 import { partAt } from '@/core/log';
 import type { PartKind, Place } from '@/core/rig';
-import type { RigView } from '@/features/common';
+import type { RigView } from '@/features/rigs';
 import { usePreferences } from '@/store';
 import { partName, placeName, placeWords } from '@/text';
 import { Mark } from '@/ui';

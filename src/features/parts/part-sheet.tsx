@@ -5,8 +5,9 @@ import { markOfVerdict } from '@/core/rules';
 import { msOf } from '@/core/base';
 import { rolledBy, type PartState } from '@/core/log';
 import { PART_FACTS, rolls, SHELF_GRADES, type ShelfGrade } from '@/core/rig';
-import { useRecord, type RigView } from '@/features/common';
-import { Contradictions } from '@/features/facts';
+import { useRecord } from '@/features/forms';
+import { type RigView } from '@/features/rigs';
+import { Contradictions } from '@/features/rig/facts';
 import { useFormUnits } from '@/store';
 import {
   BASIS_WORDS,

@@ -3,7 +3,7 @@
 import { useSearchParams } from 'next/navigation';
 import { useState } from 'react';
 import { PART_KINDS, slotsOf, type PartKind } from '@/core/rig';
-import { RigPage, type RigView } from '@/features/common';
+import { RigPage, type RigView } from '@/features/rigs';
 import { PART_WORDS } from '@/text';
 import { Button } from '@/ui';
 import { KindView } from './kind-view';

@@ -6,7 +6,7 @@ import type { Conflict } from '@/core/judge';
 import type { PartState } from '@/core/log';
 import type { UnitSystem } from '@/core/quantity';
 import type { PartFacts, PartKind, Source, Specified } from '@/core/rig';
-import type { RigView } from '@/features/common';
+import type { RigView } from '@/features/rigs';
 import { usePreferences } from '@/store';
 import { partDraft, readPartFacts, type PartDraft } from './part-form';
 import { wouldContradict } from './would-contradict';

@@ -1,7 +1,7 @@
 import { emptyRig, type PartState } from '@/core/log';
 import { toSI } from '@/core/quantity';
 import { sampleModel } from '@/core/testing/arbitraries';
-import { rigView, type RigView } from '@/features/common';
+import { rigView, type RigView } from '@/features/rigs';
 import { wouldContradict } from './would-contradict';
 
 jest.mock('@/store', () => ({}));

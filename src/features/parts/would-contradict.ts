@@ -1,7 +1,7 @@
 import { broughtIn, reviewRig, type Conflict } from '@/core/judge';
 import type { PartState } from '@/core/log';
 import type { PartFacts, PartKind } from '@/core/rig';
-import type { RigView } from '@/features/common';
+import type { RigView } from '@/features/rigs';
 
 /** What a part would contradict if it sat at a place: told before it is kept. */
 export function wouldContradict(

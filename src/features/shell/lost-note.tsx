@@ -1,6 +1,6 @@
 'use client';
 
-import { SaveRaw } from '@/features/common';
+import { SaveRaw } from '@/features/rigs';
 import { useYard } from '@/store';
 import { count, list } from '@/text';
 import { Mark } from '@/ui';

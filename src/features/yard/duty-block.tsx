@@ -3,7 +3,7 @@
 import { useState } from 'react';
 import { markOfDuty } from '@/core/rules';
 import type { Duty } from '@/core/duty';
-import { DutyTape, threadsOf, type RigView } from '@/features/common';
+import { DutyTape, threadsOf, type RigView } from '@/features/rigs';
 import { basisOf, DutyAction, type Forecast } from '@/features/duties';
 import { usePreferences } from '@/store';
 import {

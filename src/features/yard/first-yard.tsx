@@ -1,6 +1,6 @@
 'use client';
 
-import { Loading } from '@/features/common';
+import { Loading } from '@/features/rigs';
 import { setPreferences } from '@/store';
 import type { RigModel } from '@/core/rig';
 import { Button, LinkButton, Mark, RigPlan, useWide } from '@/ui';

@@ -1,7 +1,7 @@
 'use client';
 
 import type { YardState } from '@/core/log';
-import { Ruled, type RigView } from '@/features/common';
+import { Ruled, type RigView } from '@/features/rigs';
 import { useAsk, usePreferences } from '@/store';
 import Link from 'next/link';
 import { count, dayAgo, entryWords, measure, partNamer, trendWords } from '@/text';

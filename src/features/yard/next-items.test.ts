@@ -1,4 +1,4 @@
-import { rigView, type RigView } from '@/features/common';
+import { rigView, type RigView } from '@/features/rigs';
 import type { Entry } from '@/core/log';
 import { sampleModel } from '@/core/testing/arbitraries';
 import { soundEntries } from '@/core/testing/sound';

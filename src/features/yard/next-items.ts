@@ -1,7 +1,7 @@
 import type { Duty } from '@/core/duty';
 import type { Conflict } from '@/core/judge';
 import type { FindingState } from '@/core/log';
-import type { RigView } from '@/features/common';
+import type { RigView } from '@/features/rigs';
 
 /** One thing that comes next: a finding, what does not agree, or a routine with the places it is alike at. */
 export type NextItem =

@@ -6,7 +6,7 @@ import type { Duty } from '@/core/duty';
 import type { Conflict } from '@/core/judge';
 import type { FindingState } from '@/core/log';
 import type { Place } from '@/core/rig';
-import { DutyTape, Ruled, type RigView } from '@/features/common';
+import { DutyTape, Ruled, type RigView } from '@/features/rigs';
 import { usePreferences } from '@/store';
 import {
   conflictWords,

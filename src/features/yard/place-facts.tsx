@@ -1,6 +1,6 @@
 import { axleOf, hubOpens, isGuess, type Place, type WheelEnd } from '@/core/rig';
 import { lugTorque } from '@/core/rules';
-import { PartRows, threadsOf, type RigView } from '@/features/common';
+import { PartRows, threadsOf, type RigView } from '@/features/rigs';
 import { usePreferences } from '@/store';
 import { BASIS_WORDS, day, HUB_WORDS, measure, THICKENER_WORDS, torqueSpec } from '@/text';
 import { cx } from '@/ui';

@@ -1,7 +1,7 @@
 'use client';
 
 import { isGear, isSpare, isWheelEnd, type Place } from '@/core/rig';
-import { benchLink, type RigView } from '@/features/common';
+import { benchLink, type RigView } from '@/features/rigs';
 import { useForecast } from '@/features/duties';
 import { capital, GEAR_LOOKS, MARK_WORDS, placeInWords, placeName, placeWords } from '@/text';
 import { Button, Dialog, LinkButton, Mark } from '@/ui';

@@ -1,7 +1,7 @@
 import { markOfVerdict } from '@/core/rules';
 import type { FindingState } from '@/core/log';
 import type { Place } from '@/core/rig';
-import type { RigView } from '@/features/common';
+import type { RigView } from '@/features/rigs';
 import { usePreferences } from '@/store';
 import { capital, conflictWords, day, VERDICT_WORDS, findingWords } from '@/text';
 import { Button, LinkButton, Mark } from '@/ui';

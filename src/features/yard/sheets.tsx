@@ -3,7 +3,7 @@
 import type { Duty } from '@/core/duty';
 import type { FindingState } from '@/core/log';
 import { isWheelEnd, type Place } from '@/core/rig';
-import type { RigView, Rigs } from '@/features/common';
+import type { RigView, Rigs } from '@/features/rigs';
 import {
   DeferDialog,
   DoneDialog,
@@ -12,7 +12,7 @@ import {
   MemoryDialog,
   PlanDialog,
 } from '@/features/duties';
-import { FindingDialog, FixDialog } from '@/features/findings';
+import { FindingDialog, FixDialog } from '@/features/logbook/findings';
 import type { PlaceActions } from './place-actions';
 import { PlaceSheet } from './place-sheet';
 import { RecheckDialog } from './recheck-dialog';

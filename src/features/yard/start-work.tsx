@@ -2,7 +2,7 @@
 
 import type { Duty } from '@/core/duty';
 import { isWheelEnd } from '@/core/rig';
-import type { RigView } from '@/features/common';
+import type { RigView } from '@/features/rigs';
 import type { DutyActions } from '@/features/duties';
 import { Button, LinkButton } from '@/ui';
 import { nextItems } from './next-items';

@@ -3,7 +3,7 @@
 import { useMemo } from 'react';
 import { sparesOf, wheelEnds } from '@/core/rig';
 import type { Warning } from '@/core/trend';
-import type { RigView } from '@/features/common';
+import type { RigView } from '@/features/rigs';
 import { useAsk } from '@/store';
 
 const NONE: readonly Warning[] = [];

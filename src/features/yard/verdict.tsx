@@ -4,7 +4,7 @@ import Link from 'next/link';
 import { useState } from 'react';
 import { markOfDuty, markOfFitness } from '@/core/rules';
 import type { TowReason } from '@/core/duty';
-import { tripsAhead, type RigView } from '@/features/common';
+import { tripsAhead, type RigView } from '@/features/rigs';
 import { usePreferences } from '@/store';
 import { reasonWords, towHeadline, towSummary } from '@/text';
 import { cx, Mark } from '@/ui';

@@ -3,15 +3,7 @@
 import dynamic from 'next/dynamic';
 import Link from 'next/link';
 import { useDeferredValue, useEffect, useMemo, useState } from 'react';
-import {
-  ClockNote,
-  Failed,
-  RigTabs,
-  useChosenRig,
-  useRigs,
-  type RigView,
-  type Rigs,
-} from '@/features/common';
+import { ClockNote, Failed, RigTabs, useChosenRig, useRigs, type RigView, type Rigs } from '@/features/rigs';
 import { noteVisited } from '@/store';
 import { dayInFull } from '@/text';
 import { Button, LinkButton, reported } from '@/ui';

@@ -1,0 +1,12 @@
+/** Forms: what is told and how: grades, readings, pictures, what is half done, and writing it to the log. */
+export { PlacePicker } from './place-picker';
+export { useRecord, useWithdraw } from './use-record';
+export { SEVERITIES } from './severities';
+export { JudgementNote } from './judgement-note';
+export { useWakeLock } from './use-wake-lock';
+export { GradeChoice } from './grade-choice';
+export { PhotoTaker } from './photo-taker';
+export { PhotoOf } from './photo-of';
+export { useKept, type Kept } from './use-kept';
+export { useLeadOn } from './use-lead-on';
+export { ReadingField } from './reading-field';

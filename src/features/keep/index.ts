@@ -1,2 +1,0 @@
-/** Keep: the archive, units, light. */
-export { KeepView } from './keep-view';

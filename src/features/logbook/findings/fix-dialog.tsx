@@ -1,0 +1,95 @@
+'use client';
+
+import { useState } from 'react';
+import { fixDrafts } from '@/core/record';
+import type { FindingState } from '@/core/log';
+import { useRecord } from '@/features/forms';
+import { type RigView } from '@/features/rigs';
+import { useAsk, usePreferences, type Photo } from '@/store';
+import { day, entryWords, findingWords, capital } from '@/text';
+import { Dialog, SheetForm, TextArea } from '@/ui';
+import { PhotosKept } from './photos-kept';
+
+/** A finding closed: by which work, with what was done, and a picture as proof. */
+export function FixDialog({
+  view,
+  finding,
+  onClose,
+}: {
+  view: RigView;
+  finding: FindingState;
+  onClose: () => void;
+}) {
+  const record = useRecord();
+  const { units } = usePreferences();
+  const told = useAsk('finding', { rig: view.rig.id, id: finding.id });
+  const works = told.status === 'ready' ? (told.answer?.works ?? []).slice(-5).reverse() : [];
+  const title = (entry: (typeof works)[number]) => entryWords(entry, units, () => undefined).title;
+  const [work, setWork] = useState('');
+  const [how, setHow] = useState('');
+  const [photos, setPhotos] = useState<readonly Photo[]>([]);
+  const [tried, setTried] = useState(false);
+  const by = works.find(({ id }) => id === work);
+  // What forbade towing is not closed by a tick: the part or the shop goes on record.
+  const asked = finding.verdict === 'stop';
+  const unsaid = how.trim() === '' && (asked || !by);
+  const save = async () => {
+    setTried(true);
+    if (unsaid) return;
+    await record(
+      view.rig.id,
+      fixDrafts(finding, how.trim(), by, photos, 'as it was left'),
+      'Finding closed',
+      photos,
+    );
+    onClose();
+  };
+  return (
+    <Dialog
+      open
+      onClose={onClose}
+      title="Fixed, by what?"
+      description={capital(findingWords(finding, units))}
+    >
+      <SheetForm save={save} label="Close the finding">
+        {works.length > 0 && (
+          <label className="grid gap-1.5 font-semibold">
+            Fixed by
+            <select
+              className="border-soft bg-sheet min-h-11 rounded-sheet border-[1.5px] px-3 font-normal"
+              value={work}
+              onChange={(event) => setWork(event.target.value)}
+            >
+              <option value="">Something else, told below</option>
+              {works.map((entry) => (
+                <option key={entry.id} value={entry.id}>
+                  {title(entry)}, {day(entry.happened, view.now)}
+                </option>
+              ))}
+            </select>
+          </label>
+        )}
+        <TextArea
+          label={
+            asked
+              ? 'The part renewed, or the shop that did it'
+              : by
+                ? 'What else was done, if anything'
+                : 'What was done'
+          }
+          maxLength={500}
+          value={how}
+          onChange={(event) => setHow(event.target.value)}
+          error={
+            tried && unsaid
+              ? asked
+                ? 'It forbade towing: say what was renewed, or who did it.'
+                : 'Say what was done: the record is your second opinion.'
+              : undefined
+          }
+        />
+        <PhotosKept photos={photos} onChange={setPhotos} />
+      </SheetForm>
+    </Dialog>
+  );
+}

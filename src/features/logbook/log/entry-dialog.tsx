@@ -1,0 +1,205 @@
+'use client';
+
+import { useState } from 'react';
+import { type Entry, isCorrectedHere } from '@/core/log';
+import { PhotoOf, useWithdraw } from '@/features/forms';
+import { type Rigs } from '@/features/rigs';
+import type { LogPage, Told } from '@/keeper/reads';
+import { useAsk, usePreferences } from '@/store';
+import { dayAndTime, entryWords, KIND_OF_ENTRY, partNamer } from '@/text';
+import { Button, Dialog, LinkButton, TextArea, reported } from '@/ui';
+import { CorrectForm } from './correction/correct-form';
+import { titlesOf } from './titles';
+
+type Ready = Extract<Rigs, { status: 'ready' }>;
+
+function Withdraw({ entry, onDone }: { entry: Entry; onDone: () => void }) {
+  const withdraw = useWithdraw();
+  const [reason, setReason] = useState('');
+  return (
+    <div className="border-stop mt-5 grid gap-3 border-l-4 pl-4">
+      <p>
+        It stops counting, and stays readable. Meters, duties and findings are worked out again without it.
+      </p>
+      <TextArea
+        label="Why, if you like"
+        maxLength={500}
+        value={reason}
+        onChange={(event) => setReason(event.target.value)}
+      />
+      <Button
+        look="danger"
+        size="lg"
+        onClick={() =>
+          reported(withdraw([entry], reason.trim() || undefined).then((done) => done && onDone()))
+        }
+      >
+        Withdraw this entry
+      </Button>
+    </div>
+  );
+}
+
+function Another({
+  label,
+  entry,
+  others,
+  onOpen,
+}: {
+  label: string;
+  entry: Entry;
+  others: LogPage['others'];
+  onOpen: (id: string) => void;
+}) {
+  const { units } = usePreferences();
+  const { title, lines } = entryWords(entry, units, titlesOf(others, units));
+  return (
+    <div className="border-line mt-5 border-t pt-3">
+      <p className="text-soft">{label}</p>
+      <button
+        type="button"
+        className="min-h-11 text-left font-semibold underline underline-offset-4"
+        onClick={() => onOpen(entry.id)}
+      >
+        {title}
+      </button>
+      <p className="text-soft">
+        {lines.length > 0 && `${lines.join('. ')}. `}Written down {dayAndTime(entry.recorded)}.
+      </p>
+    </div>
+  );
+}
+
+/** The finding that an entry speaks of. */
+function findingOf(entry: Entry): string | undefined {
+  switch (entry.kind) {
+    case 'finding.opened':
+      return entry.id;
+    case 'finding.seen':
+    case 'finding.closed':
+    case 'opinion':
+      return entry.body.finding;
+    default:
+      return undefined;
+  }
+}
+
+function OneEntry({
+  told,
+  others,
+  ready,
+  onClose,
+  onOpen,
+}: {
+  told: Told;
+  others: LogPage['others'];
+  ready: Ready;
+  onClose: () => void;
+  onOpen: (id: string) => void;
+}) {
+  const { units } = usePreferences();
+  const withdraw = useWithdraw();
+  const { entry, standing, by, original } = told;
+  const [mode, setMode] = useState<'read' | 'correct' | 'withdraw'>('read');
+  const partOf = partNamer(ready.state, entry.rig, units);
+  const { title, lines } = entryWords(entry, units, titlesOf(others, units), partOf);
+  const finding = findingOf(entry);
+  const setup = entry.kind === 'rig.setup' || entry.kind === 'rig.changed';
+
+  return (
+    <Dialog
+      open
+      onClose={onClose}
+      title={<span className={standing === 'counts' ? '' : 'text-soft line-through'}>{title}</span>}
+      description={`${KIND_OF_ENTRY[entry.kind]}, ${dayAndTime(entry.happened)}. Written down ${dayAndTime(entry.recorded)}.`}
+    >
+      {standing !== 'counts' && (
+        <p className="text-due mb-3 font-semibold">
+          {standing === 'corrected' ? 'Corrected: the later entry counts.' : 'Withdrawn: it does not count.'}
+        </p>
+      )}
+      {mode === 'correct' ? (
+        <CorrectForm entry={entry} ready={ready} onDone={onClose} onCancel={() => setMode('read')} />
+      ) : (
+        <>
+          {lines.length > 0 && (
+            <ul className="grid gap-1.5">
+              {lines.map((line) => (
+                <li key={line}>{line}</li>
+              ))}
+            </ul>
+          )}
+          {entry.kind === 'photo' && (
+            <PhotoOf
+              hash={entry.body.hash}
+              alt={title}
+              className="border-line mt-4 w-full rounded-sheet border"
+            />
+          )}
+          {finding && (
+            <LinkButton className="mt-4" href={`/finding?rig=${entry.rig}&id=${finding}`}>
+              Photos and story
+            </LinkButton>
+          )}
+          {original && <Another label="Corrects" entry={original} others={others} onOpen={onOpen} />}
+          {by && (
+            <Another
+              label={by.kind === 'void' ? 'Withdrawn by' : 'Corrected by'}
+              entry={by}
+              others={others}
+              onOpen={onOpen}
+            />
+          )}
+          {standing === 'counts' && mode === 'read' && (
+            <div className="mt-6 flex flex-wrap gap-2.5">
+              {setup ? (
+                <LinkButton href={`/setup?fix=${entry.id}`}>Correct</LinkButton>
+              ) : (
+                isCorrectedHere(entry) && <Button onClick={() => setMode('correct')}>Correct</Button>
+              )}
+              <Button look="danger" onClick={() => setMode('withdraw')}>
+                {entry.kind === 'void' ? 'Put back what it withdrew' : 'Withdraw'}
+              </Button>
+            </div>
+          )}
+          {standing === 'withdrawn' && by?.kind === 'void' && (
+            <Button
+              className="mt-6"
+              onClick={() => reported(withdraw([by], undefined).then((done) => done && onClose()))}
+            >
+              Put it back
+            </Button>
+          )}
+          {mode === 'withdraw' && <Withdraw entry={entry} onDone={onClose} />}
+        </>
+      )}
+    </Dialog>
+  );
+}
+
+/** One entry in full: what it says, what became of it, and the ways to set it right. */
+export function EntryDialog({
+  id,
+  ready,
+  onClose,
+  onOpen,
+}: {
+  id: string;
+  ready: Ready;
+  onClose: () => void;
+  onOpen: (id: string) => void;
+}) {
+  const asked = useAsk('told', { id });
+  const [told] = asked.status === 'ready' ? (asked.answer?.told ?? []) : [];
+  if (asked.status !== 'ready' || !told) return null;
+  return (
+    <OneEntry
+      key={id}
+      told={told}
+      others={asked.answer?.others ?? []}
+      ready={ready}
+      onClose={onClose}
+      onOpen={onOpen}
+    />
+  );
+}

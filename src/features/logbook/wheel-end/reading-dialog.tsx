@@ -1,0 +1,189 @@
+'use client';
+
+import { useState } from 'react';
+import { type ReadingId } from '@/core/rules';
+import { judgeTaken, readingDrafts } from '@/core/record';
+import { isWheelEnd, matesOf, hasBrake, axleOf, type TirePlace } from '@/core/rig';
+import type { Dimension } from '@/core/quantity';
+import type { ReadingTool } from '@/core/log';
+import { JudgementNote, ReadingField, useRecord } from '@/features/forms';
+import { type RigView } from '@/features/rigs';
+import { newId, usePreferences } from '@/store';
+import { capital, placeName, readingName, readingVerdict } from '@/text';
+import { Button, Choice, Dialog, SheetForm } from '@/ui';
+
+interface What {
+  readonly id: string;
+  readonly label: string;
+  readonly dimension: Dimension;
+  readonly by: ReadingTool;
+  readonly fields: readonly ReadingId[];
+}
+
+const WHATS: readonly What[] = [
+  { id: 'pressure', label: 'Cold pressure', dimension: 'pressure', by: 'gauge', fields: ['pressure'] },
+  { id: 'hub', label: 'Hub temperature', dimension: 'temperature', by: 'thermometer', fields: ['hub-temp'] },
+  {
+    id: 'tread',
+    label: 'Tread depth',
+    dimension: 'length',
+    by: 'ruler',
+    fields: ['tread-inner', 'tread-middle', 'tread-outer'],
+  },
+  { id: 'lining', label: 'Lining left', dimension: 'length', by: 'ruler', fields: ['lining'] },
+];
+
+/** What can be read at a place without taking anything apart, with what it was read with; a hub with its mate. */
+export function ReadingDialog({
+  view,
+  place,
+  onClose,
+}: {
+  view: RigView;
+  place: TirePlace;
+  onClose: () => void;
+}) {
+  const record = useRecord();
+  const { units } = usePreferences();
+  const { model, rig } = view;
+  const end = isWheelEnd(place) ? place : undefined;
+  const across = end && matesOf(end, model).across;
+  const braked = end ? hasBrake(model.axles[axleOf(end)] ?? {}) : false;
+  const offered = WHATS.filter(({ id }) => (id === 'hub' ? end : id === 'lining' ? braked : true));
+  const [id, setId] = useState('pressure');
+  const [values, setValues] = useState<Readonly<Record<string, number | undefined>>>({});
+  const [air, setAir] = useState<number>();
+  const [altitude, setAltitude] = useState<number>();
+  const [tireTemp, setTireTemp] = useState<number>();
+  const [tires, setTires] = useState<'cold' | 'warm'>('cold');
+  const [tried, setTried] = useState(false);
+  const what = offered.find((one) => one.id === id) ?? WHATS[0];
+  if (!what) return null;
+  const set = (key: string) => (value: number | undefined) => setValues((now) => ({ ...now, [key]: value }));
+  const isHub = what.id === 'hub';
+  const isPressure = what.id === 'pressure';
+  const mate = isHub ? values['mate'] : undefined;
+  const around = {
+    ...(air !== undefined && (isHub || isPressure) && { air }),
+    ...(isPressure && { tires }),
+    ...(isPressure && tires === 'warm' && tireTemp !== undefined && { tireTemp }),
+    ...(isPressure && altitude !== undefined && { altitude }),
+  };
+  const read = Object.fromEntries(
+    what.fields.flatMap((field) => {
+      const value = values[field];
+      return value === undefined ? [] : [[field, value] as const];
+    }),
+  );
+  const save = async () => {
+    setTried(true);
+    if (Object.keys(read).length === 0) return;
+    await record(
+      rig.id,
+      readingDrafts({ place, by: what.by, values: read, mate, around }, view, newId),
+      `${what.label} at ${placeName(place)} on record`,
+    );
+    onClose();
+  };
+  return (
+    <Dialog open onClose={onClose} title={`Read at ${placeName(place)}`}>
+      <SheetForm save={save} label="Put it on record">
+        <Choice
+          label="What"
+          columns="grid-cols-2"
+          options={offered.map((one) => ({ value: one.id, label: one.label }))}
+          value={what.id}
+          onChange={(next) => {
+            setId(next);
+            setValues({});
+          }}
+        />
+        {what.fields.map((field) => {
+          const value = values[field];
+          const judged =
+            value === undefined ? undefined : judgeTaken(field, value, { place, mate, around }, view);
+          const words = judged && value !== undefined ? readingVerdict(judged, value, units) : undefined;
+          return (
+            <div key={`${what.id} ${field}`} className="grid gap-2">
+              <ReadingField
+                label={capital(readingName(field))}
+                what={field}
+                big={what.fields.length === 1}
+                dimension={what.dimension}
+                value={value}
+                onValue={set(field)}
+                target={isPressure ? model.tires?.pressure?.value : undefined}
+                air={isHub ? air : undefined}
+              />
+              {judged && words && (
+                <JudgementNote verdict={judged.verdict} source={words.source}>
+                  {words.said}
+                </JudgementNote>
+              )}
+            </div>
+          );
+        })}
+        {isHub && across && (
+          <ReadingField
+            key="mate"
+            label={`Its mate, ${across}`}
+            what="hub-temp"
+            dimension="temperature"
+            value={values['mate']}
+            onValue={set('mate')}
+            air={air}
+            hint="Read at the same stop: a hub is held against its mate first."
+          />
+        )}
+        {(isHub || isPressure) && (
+          <ReadingField
+            label="Air, if you know it"
+            what="air"
+            dimension="temperature"
+            value={air}
+            onValue={setAir}
+          />
+        )}
+        {isPressure && (
+          <ReadingField
+            label="Altitude, if it is high"
+            what="altitude"
+            dimension="height"
+            value={altitude}
+            onValue={setAltitude}
+          />
+        )}
+        {isPressure && (
+          <Choice
+            label="The tire is"
+            columns="grid-cols-2"
+            options={[
+              { value: 'cold', label: 'Cold', hint: 'parked three hours' },
+              { value: 'warm', label: 'Warm', hint: 'judged by its own heat' },
+            ]}
+            value={tires}
+            onChange={setTires}
+          />
+        )}
+        {isPressure && tires === 'warm' && (
+          <ReadingField
+            label="How warm is the tire, if you can measure it"
+            what="tire-temp"
+            dimension="temperature"
+            value={tireTemp}
+            onValue={setTireTemp}
+            hint="With it the pressure is brought back to cold, and judged."
+          />
+        )}
+        {tried && Object.keys(read).length === 0 && (
+          <p role="alert" className="text-stop font-medium">
+            Type a figure first, or close this.
+          </p>
+        )}
+      </SheetForm>
+      <Button look="quiet" className="-ml-4" onClick={onClose}>
+        Leave it
+      </Button>
+    </Dialog>
+  );
+}

@@ -1,0 +1,14 @@
+/** Rigs: the yard live, one rig in hand, and the frame of every page about it. */
+export { rigView, useRigs, type RigView, type Rigs } from './use-rigs';
+export { threadsOf } from './threads';
+export { benchLink } from './bench-link';
+export { RigPage } from './rig-page';
+export { WithRig } from './with-rig';
+export { useChosenRig } from './use-chosen-rig';
+export { RigTabs } from './rig-tabs';
+export { DutyTape } from './duty-tape';
+export { ClockNote } from './clock-note';
+export { outlookOf, tripsAhead } from './outlook';
+export { Failed, Loading, Ruled, SaveRaw } from './states';
+export { useLast } from './use-last';
+export { PartRows } from './part-rows';

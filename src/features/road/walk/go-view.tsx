@@ -1,0 +1,145 @@
+'use client';
+
+import { useState } from 'react';
+import { markOfGo } from '@/core/rules';
+import { contradictionsIn } from '@/core/judge';
+import type { WalkBody } from '@/core/log';
+import { decisionOf } from '@/core/record';
+import type { GoReason, GoVerdict, Walk } from '@/core/walk';
+import { walkBody } from '@/core/walk';
+import type { RigView } from '@/features/rigs';
+import { usePreferences } from '@/store';
+import { contradictionWords, GO_WORDS, goReasonWords, reasonWords, WALK_WORDS } from '@/text';
+import { Button, Field, FieldError, Mark, TextArea, reported } from '@/ui';
+import type { WalkDraft } from './walk-draft';
+
+function Reason({ reason, view }: { reason: GoReason; view: RigView }) {
+  const { units } = usePreferences();
+  return (
+    <li className="border-line flex gap-3 border-b py-2.5">
+      <span className="mt-0.5">
+        <Mark mark={reason.kind === 'skipped' ? 'unknown' : markOfGo(reason.weight)} size={20} spoken />
+      </span>
+      <span>{goReasonWords(reason, units, (tow) => reasonWords(tow, units, view.now))}</span>
+    </li>
+  );
+}
+
+/** The end of a walk: go or no-go where it is asked, with every reason, on record. */
+export function GoView({
+  draft,
+  walk,
+  verdict,
+  view,
+  onBack,
+  onZone,
+  onSave,
+}: {
+  draft: WalkDraft;
+  walk: Walk;
+  verdict: GoVerdict;
+  view: RigView;
+  onBack: () => void;
+  onZone: (index: number) => void;
+  onSave: (decision: WalkBody['decision']) => Promise<void>;
+}) {
+  const { units } = usePreferences();
+  const [where, setWhere] = useState('');
+  const [until, setUntil] = useState('');
+  const [why, setWhy] = useState('');
+  const [against, setAgainst] = useState(false);
+  const [tried, setTried] = useState(false);
+  const decides = draft.walk === 'hitch';
+  const { go: rule, reasons, mayGo } = verdict;
+  const go = against ? 'care' : rule;
+  const { word, means } = GO_WORDS[go];
+  const body = walkBody(walk, draft.answers, draft.around);
+  const odd = contradictionsIn(body.conditions, body.taken);
+
+  const save = async () => {
+    setTried(true);
+    if (against && why.trim() === '') return;
+    await onSave(decides ? decisionOf(verdict, { against, why, until, where }) : undefined);
+  };
+
+  return (
+    <div className="mx-auto w-full max-w-3xl px-4 py-5 md:px-8">
+      <p className="text-soft">
+        <strong className="text-ink">{WALK_WORDS[draft.walk].title}</strong> · {view.model.name}
+      </p>
+      <h1 className="mt-2 flex items-center gap-4 text-5xl">
+        <Mark mark={decides ? markOfGo(go) : reasons.length > 0 ? 'soon' : 'clear'} size={56} />
+        {decides ? word : reasons.length > 0 ? 'Walked, not all clear' : 'Walked, all clear'}
+      </h1>
+      {decides && (
+        <p className="text-soft mt-2 text-lg">
+          {against ? 'By your own decision, against the rule. It is on record with your reason.' : means}
+        </p>
+      )}
+      {odd.map((one) => (
+        <div key={contradictionWords(one, units)} className="mt-4">
+          <FieldError>{contradictionWords(one, units)}</FieldError>
+          <Button
+            className="mt-2"
+            onClick={() =>
+              onZone(walk.zones.findIndex(({ items }) => items.some(({ place }) => place === one.place)))
+            }
+          >
+            Look again
+          </Button>
+        </div>
+      ))}
+      {reasons.length > 0 && (
+        <ul className="border-ink mt-5 border-t-2">
+          {reasons.map((reason, i) => (
+            <Reason key={i} reason={reason} view={view} />
+          ))}
+        </ul>
+      )}
+      {decides && (
+        <div className="mt-6 grid gap-4 sm:grid-cols-2">
+          <Field
+            label="Where, if you like"
+            maxLength={80}
+            value={where}
+            onChange={(event) => setWhere(event.target.value)}
+          />
+          {go === 'care' && (
+            <Field
+              label="Until when or where"
+              maxLength={200}
+              hint="Such as: first stop, 25 miles, the shop on Monday."
+              value={until}
+              onChange={(event) => setUntil(event.target.value)}
+            />
+          )}
+        </div>
+      )}
+      {decides && rule === 'no' && mayGo && (
+        <div className="mt-5">
+          {against ? (
+            <TextArea
+              label="Why it goes all the same"
+              maxLength={300}
+              value={why}
+              onChange={(event) => setWhy(event.target.value)}
+              error={tried && why.trim() === '' ? 'Say why: what is due should come first.' : undefined}
+            />
+          ) : (
+            <Button look="quiet" className="-ml-4" onClick={() => setAgainst(true)}>
+              It goes with care all the same
+            </Button>
+          )}
+        </div>
+      )}
+      <div className="mt-7 grid gap-2.5 sm:flex">
+        <Button look="primary" size="lg" onClick={() => reported(save())}>
+          {decides ? `Put it on record: ${word.toLowerCase()}` : 'Put it on record'}
+        </Button>
+        <Button size="lg" onClick={onBack}>
+          Back to the walk
+        </Button>
+      </div>
+    </div>
+  );
+}

@@ -1,0 +1,163 @@
+'use client';
+
+import Link from 'next/link';
+import { useState } from 'react';
+import type { WalkId } from '@/core/log';
+import { WALKS } from '@/core/log';
+import { compileWalk, itemsOf, type WalkOrder } from '@/core/walk';
+import { RigTabs, Ruled, type RigView } from '@/features/rigs';
+import { useAsk, usePreferences } from '@/store';
+import { count, dayAgo, entryWords, WALK_WORDS } from '@/text';
+import { Button, Choice, LinkButton, Mark } from '@/ui';
+import { barredLugs } from './barred-lugs';
+import type { WalkDraft } from './walk-draft';
+
+const MAIN: WalkId = 'hitch';
+const ON_THE_ROAD: readonly WalkId[] = ['first-stop', 'stop', 'home'];
+const SHOWN = 4;
+
+/** Which walk, in which order; one that was left off goes on. */
+export function StartWalk({
+  view,
+  rigs,
+  draft,
+  onStart,
+  onGoOn,
+  onDrop,
+}: {
+  view: RigView;
+  rigs: readonly RigView[];
+  /** A walk that was left off. */
+  draft: WalkDraft | undefined;
+  onStart: (walk: WalkId, order: WalkOrder) => void;
+  onGoOn: () => void;
+  onDrop: () => void;
+}) {
+  const { units } = usePreferences();
+  const [order, setOrder] = useState<WalkOrder>('round');
+  const barred = barredLugs(view);
+  const items = (walk: WalkId) => itemsOf(compileWalk(walk, view.model, 'round', barred)).length;
+  const asked = useAsk('walks', { rig: view.rig.id, most: SHOWN });
+  const walks = asked.status === 'ready' ? asked.answer : [];
+  const row = (walk: WalkId) => (
+    <li
+      key={walk}
+      className="border-line grid grid-cols-[minmax(0,1fr)_auto] items-center gap-4 border-b py-2.5"
+    >
+      <span>
+        <span className="block text-lg font-semibold">{WALK_WORDS[walk].title}</span>
+        <span className="text-soft">{WALK_WORDS[walk].when}</span>
+      </span>
+      <Button onClick={() => onStart(walk, order)}>
+        {count(items(walk), 'item')}
+        <span className="sr-only">: begin {WALK_WORDS[walk].title}</span>
+      </Button>
+    </li>
+  );
+  return (
+    <div className="mx-auto w-full max-w-[70rem] px-4 py-3 md:px-8 md:py-5">
+      <RigTabs rigs={rigs} chosen={view.rig.id} href={(id) => `/walk?rig=${id}`} />
+      <div className="mt-4 grid gap-10 lg:grid-cols-[minmax(0,1fr)_20rem]">
+        <div>
+          {draft ? (
+            <section aria-label="Walk left off">
+              <h1 className="text-4xl md:text-5xl">{WALK_WORDS[draft.walk].title}, left off</h1>
+              <p className="text-soft mt-1 text-lg">
+                Begun {dayAgo(draft.started, view.now)}, {count(Object.keys(draft.answers).length, 'item')}{' '}
+                looked at. Beginning another walk drops it; what was seen long ago is better seen again.
+              </p>
+              <div className="mt-4 flex flex-wrap gap-2.5">
+                <Button look="primary" size="lg" onClick={onGoOn}>
+                  Go on with it
+                </Button>
+                <Button size="lg" onClick={onDrop}>
+                  Drop it
+                </Button>
+              </div>
+            </section>
+          ) : (
+            <section aria-label={WALK_WORDS[MAIN].title}>
+              <h1 className="text-4xl md:text-5xl">{WALK_WORDS[MAIN].title}</h1>
+              <p className="text-soft mt-1 max-w-[46ch] text-lg">{WALK_WORDS[MAIN].when}</p>
+              <div className="mt-4 flex flex-wrap items-end gap-4">
+                <Button look="primary" size="lg" onClick={() => onStart(MAIN, order)}>
+                  Begin, {count(items(MAIN), 'item')}
+                </Button>
+              </div>
+            </section>
+          )}
+          <div className="mt-8">
+            <Ruled>On the road, and back</Ruled>
+            <ul>{[...(draft ? [MAIN] : []), ...ON_THE_ROAD].map(row)}</ul>
+          </div>
+          <div className="mt-8">
+            <Ruled>By the season</Ruled>
+            <ul>{WALKS.filter((walk) => walk !== MAIN && !ON_THE_ROAD.includes(walk)).map(row)}</ul>
+          </div>
+        </div>
+        <aside className="grid content-start gap-8">
+          <Choice
+            label="Which way round"
+            columns="grid-cols-1"
+            options={[
+              {
+                value: 'round',
+                label: 'Round the trailer',
+                hint: 'From the tongue, left side, back, right side',
+              },
+              {
+                value: 'system',
+                label: 'System by system',
+                hint: 'Hitch, tires, hubs, lights; the same items',
+              },
+            ]}
+            value={order}
+            onChange={setOrder}
+          />
+          <section>
+            <Ruled>Lamps and brakes, alone</Ruled>
+            <p className="text-soft my-3">
+              A paced test for one person, and from what fails to where to look.
+            </p>
+            <LinkButton href={`/lights?rig=${view.rig.id}`}>Test the lamps</LinkButton>
+          </section>
+          {walks.length > 0 && (
+            <section>
+              <Ruled>Walked lately</Ruled>
+              <ul>
+                {walks.map((entry) => {
+                  const { title } = entryWords(entry, units, () => undefined);
+                  const go = entry.body.decision?.go;
+                  const bad = entry.body.looked.some(({ as }) => as === 'not-right');
+                  return (
+                    <li key={entry.id} className="border-line flex gap-2.5 border-b py-2">
+                      <span className="mt-0.5">
+                        <Mark
+                          mark={go === 'no' ? 'stop' : go === 'care' || bad ? 'soon' : 'clear'}
+                          size={18}
+                        />
+                      </span>
+                      <span>
+                        {title}
+                        <span className="text-soft block text-[0.92rem]">
+                          {dayAgo(entry.happened, view.now)}
+                        </span>
+                      </span>
+                    </li>
+                  );
+                })}
+              </ul>
+              <Link
+                prefetch={false}
+                className="inline-block min-h-11 py-2 underline underline-offset-4"
+                href={`/logbook?rig=${view.rig.id}&kind=walks`}
+              >
+                All walks in the Logbook
+              </Link>
+            </section>
+          )}
+        </aside>
+      </div>
+    </div>
+  );
+}

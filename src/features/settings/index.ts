@@ -1,0 +1,2 @@
+/** Keep: the archive, units, light. */
+export { SettingsView } from './settings-view';
