@@ -169,7 +169,7 @@ export function juniper(diary: Diary): void {
     place: '2R',
     verdict: 'due',
     text: 'grease weeps behind the hub',
-    pulls: 'repack',
+    remedy: 'repack',
     of: { subject: 'grease-back', grade: 'behind' },
   });
   diary.plan('2026-05-12', '2026-05-23', 180, 'the lakes');

@@ -6,7 +6,7 @@ import { historyOfReadings, trendsAt, warningsOf } from '@/core/trend';
 import type { Desk } from './desk';
 import type { PhotoRow } from './keeper';
 import type { LONG_ASKS } from './long-asks';
-import { entriesOf, type Draft } from '@/core/record';
+import { stampEntries, type NewEntry } from '@/core/record';
 import { voidsOf } from './record';
 import { newId } from './ids';
 import {
@@ -29,12 +29,12 @@ export const ASKS = {
   /** Writes drafts to the log of a rig; gives the entries they have become. */
   record: async (
     { keeper }: Desk,
-    ask: { rig: string; drafts: readonly Draft[]; now: Instant; photos: readonly PhotoRow[] },
+    ask: { rig: string; drafts: readonly NewEntry[]; now: Instant; photos: readonly PhotoRow[] },
   ) => {
     const acts = ask.drafts.some(({ kind, replaces }) => kind === 'void' || replaces !== undefined);
     // Only what acts on others has to know them.
     const known = acts ? (await keeper.fold()).entries : [];
-    const entries = entriesOf(known, ask.rig, ask.drafts, ask.now, newId);
+    const entries = stampEntries(known, ask.rig, ask.drafts, ask.now, newId);
     await keeper.append(entries, ask.photos);
     return entries;
   },
@@ -50,11 +50,11 @@ export const ASKS = {
     ask: {
       id: string;
       rig: string;
-      drafts: readonly Draft[];
+      drafts: readonly NewEntry[];
       now: Instant;
       forms: readonly string[];
     },
-  ) => keeper.closeRun(ask.id, entriesOf([], ask.rig, ask.drafts, ask.now, newId), ask.forms),
+  ) => keeper.closeRun(ask.id, stampEntries([], ask.rig, ask.drafts, ask.now, newId), ask.forms),
   dropRun: ({ keeper }: Desk, ask: { id: string }) => keeper.dropRun(ask.id),
   readDraft: ({ keeper }: Desk, ask: { key: string }) => keeper.readDraft(ask.key),
   keepDraft: ({ keeper }: Desk, ask: { key: string; value: unknown }) => keeper.keepDraft(ask.key, ask.value),

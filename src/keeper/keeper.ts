@@ -249,7 +249,7 @@ export class Keeper {
   }
 
   /** The whole log in its order and what counts of it: there before its fold is. */
-  entries(): Promise<Pick<Fold, 'entries' | 'dead'>> {
+  entries(): Promise<Pick<Fold, 'entries' | 'retracted'>> {
     return this.inTurn(async () => {
       if (this.folded && this.show) return this.folded.fold;
       const rows = await this.allRows();

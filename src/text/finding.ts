@@ -104,13 +104,13 @@ export function forbidsWords(verdict: 'watch' | 'due' | 'stop'): string {
 }
 
 /** Why a finding stands a step graver than it looks. */
-export const RAISED_WORDS = {
+export const ESCALATED_WORDS = {
   'came-back': 'One step graver: it came back within a season after it was put right.',
   'seen-again': 'One step graver: it was there at two looks of one season.',
 } as const;
 
 /** What a finding rests on, and the rule behind it. */
-export function groundsWords(
+export function evidenceAndSource(
   of: Evidence | undefined,
   system: UnitSystem,
 ): { readonly said: string; readonly source: string } | undefined {

@@ -88,7 +88,7 @@ export {
   WIRING_WORDS,
 } from './faults';
 export { LAMP_WORDS, SHOWS_WORDS } from './fault-names';
-export { findingWords, forbidsWords, groundsWords, RAISED_WORDS } from './finding';
+export { findingWords, forbidsWords, evidenceAndSource, ESCALATED_WORDS } from './finding';
 export { layOut, type Item, type LaidOut } from './tools';
 export {
   FACT_GROUP_WORDS,

@@ -24,7 +24,7 @@ import {
   forbidsWords,
   GO_WORDS,
   goReasonWords,
-  groundsWords,
+  evidenceAndSource,
   itemWords,
   judgedWords,
   LAMP_WORDS,
@@ -269,10 +269,10 @@ test('two things that cannot both hold are named', () => {
 
 test('what a finding forbids, and what it rests on', () => {
   expect(forbidsWords('stop')).toContain('Do not tow');
-  expect(groundsWords({ subject: 'weld', grade: 'rust' }, 'us')?.said).toBe('Welds: rust scale.');
-  expect(groundsWords({ what: 'hub-temp', value: F(180) }, 'us')?.said).toBe('Hub: 180 °F.');
-  expect(groundsWords({ trend: 'leak' }, 'us')?.source).toContain('before its plain limit');
-  expect(groundsWords(undefined, 'us')).toBeUndefined();
+  expect(evidenceAndSource({ subject: 'weld', grade: 'rust' }, 'us')?.said).toBe('Welds: rust scale.');
+  expect(evidenceAndSource({ what: 'hub-temp', value: F(180) }, 'us')?.said).toBe('Hub: 180 °F.');
+  expect(evidenceAndSource({ trend: 'leak' }, 'us')?.source).toContain('before its plain limit');
+  expect(evidenceAndSource(undefined, 'us')).toBeUndefined();
 });
 
 describe('in the log', () => {

@@ -1,5 +1,5 @@
 import type { Instant } from '@/core/base';
-import type { Chapter } from '@/core/duty';
+import type { SeasonList } from '@/core/duty';
 import type { EventBody } from '@/core/log';
 import { toSI, type UnitSystem } from '@/core/quantity';
 import type { Half, SeasonDates, SeasonTime } from '@/core/rules';
@@ -54,7 +54,7 @@ export function yearDay(text: string): string {
 }
 
 /** How far a time of the season has come: `two of nine done, by 9 Jun`. */
-export function chapterHeadline(chapter: Chapter, now: Instant): string {
+export function chapterHeadline(chapter: SeasonList, now: Instant): string {
   const { items, at, open, opens } = chapter;
   const left = items.filter((item) => item.done.length < item.duties.length).length;
   if (items.length > 0 && left === 0) return 'all done';

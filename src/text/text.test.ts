@@ -213,7 +213,7 @@ function laidOut(model: RigModel, routine: WorkId, house = HOUSE_DEFAULT, system
     since: NOW,
     rolled: 0,
     rolledKnown: true,
-    mark: 0,
+    rigDistance: 0,
     grade: undefined,
   };
   const shelf: PartState = { ...seal, id: 't', at: 'shelf', grade: 'as-new' };

@@ -4,7 +4,7 @@ import type { Contradiction, TakenProblem } from '@/core/judge';
 import type { UnitSystem } from '@/core/quantity';
 import type { WalkId } from '@/core/log';
 import { isWheelEnd, type Place, type RigModel } from '@/core/rig';
-import type { GoReason, Judged, Stop, System, Unjudged, WalkItem } from '@/core/walk';
+import type { GoReason, Judged, ZoneId, System, Unjudged, WalkItem } from '@/core/walk';
 import type { Go } from '@/core/rules';
 import { gradeWords, SUBJECT_WORDS } from './grades';
 import { placeName } from './gear';
@@ -34,16 +34,16 @@ export const WALK_WORDS: Record<WalkId, WalkWords> = {
 };
 
 /** Where one stands, or which system is gone through. */
-export function zoneTitle(id: Stop | System): string {
+export function zoneTitle(id: ZoneId | System): string {
   return isWheelEnd(id) ? id : ZONES[id];
 }
 
 /** The line under a zone's title. */
-export function zoneNote(id: Stop | System, model: RigModel): string | undefined {
+export function zoneNote(id: ZoneId | System, model: RigModel): string | undefined {
   return isWheelEnd(id) ? placeInWords(id, model.axles.length) : undefined;
 }
 
-const ZONES: Record<Exclude<Stop | System, `${1 | 2 | 3}${'L' | 'R'}`>, string> = {
+const ZONES: Record<Exclude<ZoneId | System, `${1 | 2 | 3}${'L' | 'R'}`>, string> = {
   tow: 'Tow vehicle',
   tongue: 'Tongue',
   body: 'Body',

@@ -1,5 +1,5 @@
 import fc from 'fast-check';
-import { emptyRig, foldEntries, markKey, type Entry } from '../log';
+import { emptyRig, foldEntries, doneKey, type Entry } from '../log';
 import { wheelEnds, type RigModel, type WheelEnd } from '../rig';
 import { HOUSE_DEFAULT, routineDef, type HouseRules } from '../rules';
 import { anyLog, anyModel, sampleModel } from '../testing/arbitraries';
@@ -252,13 +252,13 @@ describe('the tow verdict', () => {
 
 test('a change of rules moves the limits of duties: told by how many come earlier or later', () => {
   const model = sampleModel({ axles: 2 });
-  const marks = Object.fromEntries(
+  const lastDone = Object.fromEntries(
     wheelEnds(model).map((place) => [
-      markKey('repack', place),
+      doneKey('repack', place),
       { entry: 'x', at: '2026-05-01T12:00:00.000Z', distance: 0, distanceKnown: true, trips: 0, launches: 0 },
     ]),
   );
-  const rig = { ...emptyRig('r'), model, marks };
+  const rig = { ...emptyRig('r'), model, lastDone };
   const now = '2026-05-16T12:00:00.000Z';
   const under = (repack: HouseRules['repack']) => dutiesOf(rig, now, { ...HOUSE_DEFAULT, repack });
   // Four repacks, and the brakes that are measured while the hubs are off.

@@ -1,13 +1,13 @@
 import { instantOf, msOf, type Instant } from '../base';
 import { tireDate } from '../figures';
 import {
-  markKey,
-  markOf,
+  doneKey,
+  lastDoneOf,
   partAt,
   rolledBy,
   type Deferral,
   type FindingState,
-  type Mark,
+  type LastDone,
   type Refit,
   type RigState,
 } from '../log';
@@ -94,7 +94,7 @@ function countedByPart(
   const began = beganOf(part.facts, kind, now);
   if (!began) return undefined;
   const { days } = intervalOf(kind === 'tire' ? 'tire-renew' : 'battery-renew', place, about);
-  const mark: Mark = { entry: '', at: began, distance: 0, distanceKnown: true, trips: 0, launches: 0 };
+  const mark: LastDone = { entry: '', at: began, distance: 0, distanceKnown: true, trips: 0, launches: 0 };
   return {
     meters: meterUse(rig, mark, days ? { days } : {}, undefined, now),
     from: { entry: undefined, at: began },
@@ -124,7 +124,7 @@ function countedByWork(
   now: Instant,
 ): Counted | undefined {
   const interval = intervalOf(routine, place, about);
-  const counted = (state: Pick<RigState, 'distance' | 'trips' | 'launches'>, mark: Mark): Counted => ({
+  const counted = (state: Pick<RigState, 'distance' | 'trips' | 'launches'>, mark: LastDone): Counted => ({
     meters: meterUse(state, mark, interval, about.season, now),
     from: { entry: mark.entry, at: mark.at },
   });
@@ -132,14 +132,14 @@ function countedByWork(
   const look = tire && rig.tireLooks[tire.id];
   if (tire && look) return counted({ ...rig, distance: rolledBy(rig, tire) }, look);
   // What follows every launch is counted from the first, done before or not.
-  const mark = markOf(rig, routine, place) ?? (routine === 'rinse' ? beginning(rig) : undefined);
+  const mark = lastDoneOf(rig, routine, place) ?? (routine === 'rinse' ? beginning(rig) : undefined);
   // What was looked at there before this tire came was another tire.
   if (!mark || (tire && tire.since > mark.at)) return undefined;
   return counted(rig, mark);
 }
 
 /** Where the meters stood when the record began. */
-function beginning(rig: RigState): Mark {
+function beginning(rig: RigState): LastDone {
   const at = rig.since ?? '';
   return { entry: '', at, distance: 0, distanceKnown: true, trips: 0, launches: 0 };
 }
@@ -174,7 +174,7 @@ function routineDuty(
   now: Instant,
 ): Duty {
   const def = routineDef(routine);
-  const id = markKey(routine, place);
+  const id = doneKey(routine, place);
   const matter = def.matter(place);
   const counted = def.ofPart
     ? countedByPart(rig, def.ofPart, place, about, now)
@@ -188,7 +188,7 @@ function routineDuty(
   const deferral = rig.deferrals[id];
   const off = deferred(rig, deferral, governing, matter, now);
   const finding = Object.values(rig.findings).find(
-    (one) => one.pulls === routine && (one.place === place || place === 'rig') && one.verdict !== 'watch',
+    (one) => one.remedy === routine && (one.place === place || place === 'rig') && one.verdict !== 'watch',
   );
   const base = { id, routine, place, matter, governing, meters, from: counted?.from };
   if (off === 'past-stop') return { ...base, verdict: 'overdue', reason: 'past-stop', deferral };

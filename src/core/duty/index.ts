@@ -6,5 +6,5 @@ export { dutiesOf, moved, raised, stopLimit, type Duty, type DutyReason, type Du
 export { jobsIn, towVerdict, type OpenWork, type TowReason, type TowVerdict } from './tow';
 export { placeState, type PlaceState } from './place-state';
 export { tripOutlook, type Outlook, type OutlookTrip } from './outlook';
-export { seasonChapters, type Chapter, type ChapterItem } from './chapters';
+export { seasonLists, type SeasonList, type SeasonItem } from './season-lists';
 export type { MeterUse } from './meter-use';

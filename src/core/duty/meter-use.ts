@@ -1,5 +1,5 @@
 import { daysBetween, msOf, type Instant } from '../base';
-import type { Mark, Pull, RigState } from '../log';
+import type { LastDone, Pull, RigState } from '../log';
 import { toSI } from '../quantity';
 import {
   openCheckpoint,
@@ -87,7 +87,7 @@ function seasonUse(time: SeasonTime, season: SeasonDates, from: Instant, now: In
 /** How far each meter of an interval has run since a mark, at a moment. */
 export function meterUse(
   rig: Pick<RigState, 'distance' | 'trips' | 'launches'>,
-  mark: Mark,
+  mark: LastDone,
   interval: Interval,
   season: SeasonDates | undefined,
   now: Instant,

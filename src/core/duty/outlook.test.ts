@@ -2,7 +2,7 @@ import { HOUSE_DEFAULT, seasonOf, type SeasonDates } from '../rules';
 import { sampleModel } from '../testing/arbitraries';
 import { soundEntries } from '../testing/sound';
 import { mi, storyFrom } from '../testing/story';
-import { dutiesOf, seasonChapters, tripOutlook } from '.';
+import { dutiesOf, seasonLists, tripOutlook } from '.';
 import type { Entry } from '../log';
 
 const { rig: RIG, day, entry, setup, trip, done, rigOf } = storyFrom('2025-05-01');
@@ -92,7 +92,7 @@ describe('the chapters of a season', () => {
   const season = seasonOf({ half: 'north' }, undefined) as SeasonDates;
   const chapters = (on: number, ...entries: Entry[]) => {
     const state = rigOf(...entries);
-    return seasonChapters(
+    return seasonLists(
       dutiesOf(state, day(on), HOUSE_DEFAULT, season),
       { model: told, house: HOUSE_DEFAULT, season },
       day(on),

@@ -116,7 +116,7 @@ describe('by what happened', () => {
 
 describe('by what was found', () => {
   const finding = (verdict: 'watch' | 'due') =>
-    entry('finding.opened', 2, { place: '1L', verdict, text: 'seal weeps', pulls: 'repack' });
+    entry('finding.opened', 2, { place: '1L', verdict, text: 'seal weeps', remedy: 'repack' });
 
   test('a finding pulls its routine forward at its place, until it is closed', () => {
     const found = finding('due');

@@ -1,6 +1,15 @@
 import { readFileSync } from 'node:fs';
 import { join } from 'node:path';
-import { foldEntries, groupOfEntry, KINDS, isAbout, markOf, othersIn, readEntry, type Entry } from '../log';
+import {
+  foldEntries,
+  groupOfEntry,
+  KINDS,
+  isAbout,
+  lastDoneOf,
+  othersIn,
+  readEntry,
+  type Entry,
+} from '../log';
 import { toLine } from '.';
 
 /** Lines as they were written by the version of their time; never rewritten, only added to by later versions. */
@@ -64,7 +73,7 @@ describe.each([
     const rigs = Object.values(foldEntries(entries).state.rigs).filter((rig) => rig.model);
     expect(rigs.map((rig) => rig.model?.name).sort()).toEqual(['Hive Cart', 'Juniper', 'Sandpiper']);
     expect(rigs.every((rig) => rig.contradictions.length <= 1)).toBe(true);
-    expect(rigs.flatMap((rig) => Object.keys(rig.marks)).length).toBeGreaterThan(0);
+    expect(rigs.flatMap((rig) => Object.keys(rig.lastDone)).length).toBeGreaterThan(0);
   });
 
   test('is written again as it stood, to the letter, where its kind has not changed since', () => {
@@ -91,12 +100,12 @@ describe('what version 1 is lifted to', () => {
     (line) => [JSON.parse(line) as Entry, readEntry(JSON.parse(line))] as const,
   );
 
-  test('set-ups and changes are at version 2, findings at version 4; a boat keeps its water with the environment', () => {
+  test('set-ups and changes are at version 2, findings at version 5; a boat keeps its water with the environment', () => {
     const lifted = read.filter(([old]) => ['rig.setup', 'rig.changed', 'finding.opened'].includes(old.kind));
     expect(lifted.length).toBeGreaterThanOrEqual(7);
     for (const [old, now] of lifted) {
       expect(old.v).toBe(1);
-      expect(now).toMatchObject({ ok: true, value: { v: old.kind === 'finding.opened' ? 4 : 2 } });
+      expect(now).toMatchObject({ ok: true, value: { v: old.kind === 'finding.opened' ? 5 : 2 } });
       if (!now.ok) continue;
       const { water, ...model } = (old.body as { model?: Record<string, unknown> }).model ?? {};
       if (old.kind === 'rig.setup')
@@ -144,7 +153,7 @@ test('a log of the third version brings repairs, figures, pace and cost along', 
   expect(rig?.read['lining@1L']?.value).toBe(0.0045);
   expect(rig?.read['volts@breakaway']?.value).toBe(12.6);
   expect(rig?.pace['race-in']).toEqual({ minutes: 9.5, count: 1 });
-  expect(rig && markOf(rig, 'repack', '1L')?.at).toBe('2026-05-11T15:00:00.000Z');
+  expect(rig && lastDoneOf(rig, 'repack', '1L')?.at).toBe('2026-05-11T15:00:00.000Z');
 });
 
 test('a log of the fourth version brings walks, readings, looks again and what they rest on along', () => {
@@ -156,11 +165,11 @@ test('a log of the fourth version brings walks, readings, looks again and what t
   const juniper = rigs['018bf000-0000-7000-8000-000000000001'];
   // What a tire was left at is what it holds.
   expect(juniper?.read['pressure@1L']?.value).toBe(448_000);
-  expect(juniper && markOf(juniper, 'lights', 'rig')?.at).toBe('2026-05-13T15:00:00.000Z');
+  expect(juniper && lastDoneOf(juniper, 'lights', 'rig')?.at).toBe('2026-05-13T15:00:00.000Z');
   expect(juniper?.past['tire-wall@1L']?.at).toBe('2026-05-15T15:00:00.000Z');
   const cart = rigs['018bf000-0000-7000-8000-000000000003'];
   const open = Object.values(cart?.findings ?? {});
-  expect(open.find(({ of }) => of && 'trend' in of)).toMatchObject({ pulls: 'repack', verdict: 'due' });
+  expect(open.find(({ of }) => of && 'trend' in of)).toMatchObject({ remedy: 'repack', verdict: 'due' });
   expect(open.find(({ place }) => place === 'frame')).toMatchObject({ verdict: 'watch', seen: { count: 3 } });
 });
 

@@ -43,13 +43,13 @@ test('a look that an older record named is not taken up: logged as done, it woul
     happened: '2026-05-01T12:00:00.000Z',
     recorded: '2026-05-01T12:00:00.000Z',
   });
-  const told = (pulls: RoutineId) =>
+  const told = (remedy: RoutineId) =>
     Object.values(
       foldEntries([
         makeEntry('rig.setup', at(1), { model }),
-        makeEntry('finding.opened', at(2), { place: '1L', verdict: 'stop', text: 'lining gone', pulls }),
+        makeEntry('finding.opened', at(2), { place: '1L', verdict: 'stop', text: 'lining gone', remedy }),
       ]).state.rigs[rig]?.findings ?? {},
-    )[0]?.pulls;
+    )[0]?.remedy;
   expect(told('brake-measure')).toBeUndefined();
   expect(told('repack')).toBe('repack');
 });

@@ -1,9 +1,9 @@
-import { emptyRig, type Mark, type RigState } from '../log';
+import { emptyRig, type LastDone, type RigState } from '../log';
 import { toSI } from '../quantity';
 import { HOUSE_DEFAULT } from '../rules';
 import { leadsFor } from '.';
 
-const mark = (miles: number): Mark => ({
+const mark = (miles: number): LastDone => ({
   entry: 'e',
   at: '2026-04-01T12:00:00.000Z',
   distance: toSI(miles, 'mi'),
@@ -14,7 +14,7 @@ const mark = (miles: number): Mark => ({
 const rig = (miles: number): RigState => ({
   ...emptyRig('x'),
   distance: toSI(miles, 'mi'),
-  marks: { 'repack@1L': mark(1000), 'grease@1L': mark(1000) },
+  lastDone: { 'repack@1L': mark(1000), 'grease@1L': mark(1000) },
 });
 const codes = (of: Parameters<typeof leadsFor>[0], at = rig(1100), house = HOUSE_DEFAULT) =>
   leadsFor(of, '1L', at, house);

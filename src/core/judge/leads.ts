@@ -1,4 +1,4 @@
-import { evidenceOf, markOf, type Evidence, type RigState } from '../log';
+import { evidenceOf, lastDoneOf, type Evidence, type RigState } from '../log';
 import { toSI } from '../quantity';
 import type { HouseRules, RoutinePlace } from '../rules';
 
@@ -42,12 +42,12 @@ export interface Lead {
 /** Miles after opening a hub within which its heat points to its nut (m). */
 const JUST_OPENED = toSI(300, 'mi');
 
-type Known = Pick<RigState, 'marks' | 'distance' | 'launches'>;
+type Known = Pick<RigState, 'lastDone' | 'distance' | 'launches'>;
 
 /** A hub at a place was opened within a few hundred miles. */
 function justOpened(rig: Known, place: RoutinePlace): boolean {
   return (['repack', 'hub-service'] as const).some((routine) => {
-    const mark = markOf(rig, routine, place);
+    const mark = lastDoneOf(rig, routine, place);
     return mark !== undefined && rig.distance - mark.distance < JUST_OPENED;
   });
 }
@@ -90,7 +90,7 @@ export function leadsFor(
           lead('nut-tight', opened ? 'just-opened' : undefined),
           lead('brake-drags'),
           lead('bearing-going'),
-          lead('grease-short', markOf(rig, 'grease', place) ? undefined : 'never-greased'),
+          lead('grease-short', lastDoneOf(rig, 'grease', place) ? undefined : 'never-greased'),
           lead('mate'),
         ];
       case 'wear':

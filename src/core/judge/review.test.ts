@@ -28,7 +28,7 @@ function part(kind: PartKind, at: Place, facts: Record<string, string | number>)
     since: NOW,
     rolled: 0,
     rolledKnown: true,
-    mark: 0,
+    rigDistance: 0,
     grade: undefined,
   };
 }

@@ -244,7 +244,7 @@ function withPart(kind: 'tire' | 'battery', at: Place, facts: Record<string, str
     since: NOW,
     rolled: 0,
     rolledKnown: true,
-    mark: 0,
+    rigDistance: 0,
     grade: undefined,
   };
   return { ...emptyRig('x'), model: base, parts: { a: part } };

@@ -54,13 +54,13 @@ export function isCorrectedHere(entry: Pick<Entry, 'kind'>): boolean {
 
 /** The entries of a rig that count, of some kinds or of all, in the order of the log. */
 export function entriesOf<K extends Kind = Kind>(
-  log: { readonly entries: readonly Entry[]; readonly dead: ReadonlySet<string> },
+  log: { readonly entries: readonly Entry[]; readonly retracted: ReadonlySet<string> },
   rig: string,
   ...kinds: readonly K[]
 ): readonly Extract<Entry, { kind: K }>[] {
   const of: readonly string[] = kinds;
   return log.entries.filter(
     (entry): entry is Extract<Entry, { kind: K }> =>
-      entry.rig === rig && (of.length === 0 || of.includes(entry.kind)) && !log.dead.has(entry.id),
+      entry.rig === rig && (of.length === 0 || of.includes(entry.kind)) && !log.retracted.has(entry.id),
   );
 }

@@ -45,7 +45,7 @@ export function extendActs(acts: Acts, entry: Entry, entries: readonly Entry[]):
  * counts. Only a later-written entry can withdraw an earlier one, so chains cannot bite their
  * own tail whatever a file contains; of two corrections of one entry the later-written counts.
  */
-export function settle({ actors, targets }: Acts): ReadonlySet<string> {
+export function retractedBy({ actors, targets }: Acts): ReadonlySet<string> {
   const withdrawn = new Set<string>();
   const corrected = new Set<string>();
   const outdone = new Set<string>();

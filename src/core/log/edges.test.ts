@@ -85,7 +85,7 @@ describe('rechecks', () => {
     const work = refit(1);
     const rig = rigOf(setup(), work, trip(2, 12), makeVoid(work, nextId(), day(3)));
     expect(rig.refits).toEqual({});
-    expect(rig.marks).toEqual({});
+    expect(rig.lastDone).toEqual({});
   });
 
   test('whatever is looked at and towed, a chain is open or through, never past its last', () => {
@@ -164,7 +164,7 @@ describe('an unfinished yard', () => {
     const undo = makeVoid(towed, nextId(), day(2));
     const fold = extend(foldEntries([setup(), undo]), [towed]);
     expect(fold.state.rigs[RIG]?.distance).toBe(0);
-    expect(fold.dead.has(towed.id)).toBe(true);
+    expect(fold.retracted.has(towed.id)).toBe(true);
   });
 
   test('a change before its set-up, and the close of a finding that nobody opened, are noted', () => {

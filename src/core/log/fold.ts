@@ -1,4 +1,4 @@
-import { actsOf, extendActs, settle, targetOf, type Acts } from './alive';
+import { actsOf, extendActs, retractedBy, targetOf, type Acts } from './alive';
 import type { Applied, Own, Patch } from './define';
 import type { Entry } from './entry';
 import { compareEntries } from './order';
@@ -16,7 +16,7 @@ export interface Fold {
   /** Every entry ever written, withdrawn ones too, in the order of the log. */
   readonly entries: readonly Entry[];
   readonly acts: Acts;
-  readonly dead: ReadonlySet<string>;
+  readonly retracted: ReadonlySet<string>;
   readonly state: YardState;
   readonly checkpoints: readonly Checkpoint[];
 }
@@ -25,7 +25,7 @@ const EVERY = 512;
 
 /** A fold of nothing. */
 export function emptyFold(): Fold {
-  return { entries: [], acts: actsOf([]), dead: new Set(), state: EMPTY_YARD, checkpoints: [] };
+  return { entries: [], acts: actsOf([]), retracted: new Set(), state: EMPTY_YARD, checkpoints: [] };
 }
 
 function patchOf(rig: RigState, entry: Entry, own?: Own): Patch {
@@ -50,7 +50,7 @@ export function stepped(state: YardState, entry: Entry): YardState {
 function replay(
   entries: readonly Entry[],
   acts: Acts,
-  dead: ReadonlySet<string>,
+  retracted: ReadonlySet<string>,
   kept: readonly Checkpoint[],
 ): Fold {
   const checkpoints = [...kept];
@@ -64,7 +64,7 @@ function replay(
   let own: Own = new WeakSet();
   for (let i = from?.count ?? 0; i < entries.length; i++) {
     const entry = entries[i];
-    if (entry && !dead.has(entry.id)) {
+    if (entry && !retracted.has(entry.id)) {
       const rig = work.get(entry.rig) ?? emptyRig(entry.rig);
       const patch = patchOf(rig, entry, own);
       if (patch) work.set(entry.rig, Object.assign(rig, patch));
@@ -75,7 +75,7 @@ function replay(
       own = new WeakSet();
     }
   }
-  return { entries, acts, dead, state: copied(), checkpoints };
+  return { entries, acts, retracted, state: copied(), checkpoints };
 }
 
 /** The place of an entry in an ordered log. */
@@ -104,18 +104,18 @@ function inOrder(entries: readonly Entry[]): readonly Entry[] {
 }
 
 /** A log in its order with what counts of it, not folded: enough for whoever asks what was written. */
-export type OrderedLog = Pick<Fold, 'entries' | 'acts' | 'dead'>;
+export type OrderedLog = Pick<Fold, 'entries' | 'acts' | 'retracted'>;
 
 /** Any set of entries in the order of the log; an id that comes twice counts once. */
 export function orderEntries(entries: readonly Entry[]): OrderedLog {
   const ordered = inOrder(entries);
   const acts = actsOf(ordered);
-  return { entries: ordered, acts, dead: settle(acts) };
+  return { entries: ordered, acts, retracted: retractedBy(acts) };
 }
 
 /** The fold of an ordered log. */
-export function foldOrdered({ entries, acts, dead }: OrderedLog): Fold {
-  return replay(entries, acts, dead, []);
+export function foldOrdered({ entries, acts, retracted }: OrderedLog): Fold {
+  return replay(entries, acts, retracted, []);
 }
 
 /** The fold of any set of entries, in whatever order they are given; an id that comes twice counts once. */
@@ -131,20 +131,24 @@ function extendOne(fold: Fold, entry: Entry): Fold {
   entries.splice(at, 0, entry);
   const touches = targetOf(entry) !== undefined || fold.acts.wanted.has(entry.id);
   const acts = touches ? extendActs(fold.acts, entry, entries) : fold.acts;
-  const dead = touches ? settle(acts) : fold.dead;
-  const flipped = touches && (dead.size !== fold.dead.size || [...dead].some((id) => !fold.dead.has(id)));
+  const retracted = touches ? retractedBy(acts) : fold.retracted;
+  const flipped =
+    touches &&
+    (retracted.size !== fold.retracted.size || [...retracted].some((id) => !fold.retracted.has(id)));
   if (at === entries.length - 1 && !flipped) {
     const state = stepped(fold.state, entry);
     const full = entries.length % EVERY === 0;
     const checkpoints = full ? [...fold.checkpoints, { count: entries.length, state }] : fold.checkpoints;
-    return { entries, acts, dead, state, checkpoints };
+    return { entries, acts, retracted, state, checkpoints };
   }
-  const firstFlip = flipped ? entries.findIndex((one) => dead.has(one.id) !== fold.dead.has(one.id)) : -1;
+  const firstFlip = flipped
+    ? entries.findIndex((one) => retracted.has(one.id) !== fold.retracted.has(one.id))
+    : -1;
   const from = firstFlip === -1 ? at : Math.min(at, firstFlip);
   return replay(
     entries,
     acts,
-    dead,
+    retracted,
     fold.checkpoints.filter((checkpoint) => checkpoint.count <= from),
   );
 }
@@ -162,13 +166,13 @@ export function extend(fold: Fold, added: readonly Entry[]): Fold {
  * worked on in place: whoever is called takes from it what is wanted there and then.
  */
 export function replayRig(
-  fold: Pick<Fold, 'entries' | 'dead'>,
+  fold: Pick<Fold, 'entries' | 'retracted'>,
   rig: string,
   visit: (entry: Entry, after: RigState) => void,
 ): void {
   const state = emptyRig(rig);
   for (const entry of fold.entries) {
-    if (entry.rig !== rig || fold.dead.has(entry.id)) continue;
+    if (entry.rig !== rig || fold.retracted.has(entry.id)) continue;
     const patch = patchOf(state, entry);
     if (patch) Object.assign(state, patch);
     visit(entry, state);

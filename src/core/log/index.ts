@@ -31,17 +31,17 @@ export {
 } from './fold';
 export { makeEntry, makeVoid, recordedAfter, type Stamp } from './make';
 export { workOf } from './work-of';
-export { markOf } from './marks';
+export { lastDoneOf } from './last-done';
 export { newNumberReading, partAt, rolledBy } from './parts';
 export type { SurveyFound } from './kinds/survey';
 export {
   emptyRig,
   HOUSE,
-  markKey,
+  doneKey,
   type Deferral,
   type FindingState,
   type Gap,
-  type Mark,
+  type LastDone,
   type MeterAnchor,
   type PartState,
   type PlannedState,

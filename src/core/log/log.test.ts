@@ -79,7 +79,7 @@ describe('fold: properties', () => {
         ([log, mixed]) => {
           const stepped = mixed.reduce((fold, one) => extend(fold, [one]), emptyFold());
           expect(stepped.state).toEqual(foldEntries(log).state);
-          expect(stepped.dead).toEqual(foldEntries(log).dead);
+          expect(stepped.retracted).toEqual(foldEntries(log).retracted);
         },
       ),
       { numRuns: runs(300) },
@@ -141,7 +141,7 @@ describe('corrections and withdrawals', () => {
     const fold = foldEntries([setup(), wrong, right]);
     expect(milesOf(setup(), wrong, right)).toBe(180);
     expect(fold.entries).toHaveLength(3);
-    expect(fold.dead).toEqual(new Set([wrong.id]));
+    expect(fold.retracted).toEqual(new Set([wrong.id]));
   });
 
   test('of two corrections of one entry the later-written counts', () => {
@@ -201,15 +201,15 @@ describe('corrections and withdrawals', () => {
     const a = trip(1, 100, { recorded: 9 });
     // As a file may claim it: nothing here writes one so.
     const early = { ...makeVoid(a, '0196d000-0000-7000-8000-00000000aab1', day(3)), recorded: day(3) };
-    expect(foldEntries([a, early]).dead.size).toBe(0);
+    expect(foldEntries([a, early]).retracted.size).toBe(0);
     const foreign = {
       ...makeVoid(a, '0196d000-0000-7000-8000-00000000aab2', day(10)),
       rig: '0196d000-0000-7000-8000-0000000000bb',
     };
-    expect(foldEntries([a, foreign]).dead.size).toBe(0);
+    expect(foldEntries([a, foreign]).retracted.size).toBe(0);
     const ring = { ...trip(1, 5), replaces: a.id } as Entry;
     const tied = { ...a, replaces: ring.id } as Entry;
-    expect(foldEntries([ring, tied]).dead.size).toBe(1);
+    expect(foldEntries([ring, tied]).retracted.size).toBe(1);
   });
 });
 
@@ -235,7 +235,7 @@ describe('meters', () => {
 describe('work and what it leaves', () => {
   test('a repack marks the meters and opens rechecks', () => {
     const rig = rigOf(setup(), trip(1, 100), repack(2), trip(3, 12));
-    expect(Math.round(((rig.marks['repack@1L']?.distance ?? 0) as number) / 1609.344)).toBe(100);
+    expect(Math.round(((rig.lastDone['repack@1L']?.distance ?? 0) as number) / 1609.344)).toBe(100);
     expect(rig.refits['1L']).toMatchObject({ checked: -1, moves: 0 });
   });
 
@@ -271,11 +271,14 @@ describe('work and what it leaves', () => {
         },
         { recorded: 0.1 },
       );
-    expect(rigOf(setup(), memory(5000)).marks['repack@1L']).toMatchObject({
+    expect(rigOf(setup(), memory(5000)).lastDone['repack@1L']).toMatchObject({
       distance: -5000,
       distanceKnown: true,
     });
-    expect(rigOf(setup(), memory()).marks['repack@1L']).toMatchObject({ distance: 0, distanceKnown: false });
+    expect(rigOf(setup(), memory()).lastDone['repack@1L']).toMatchObject({
+      distance: 0,
+      distanceKnown: false,
+    });
   });
 
   test('findings open and close', () => {

@@ -19,7 +19,7 @@ type Rest = Place | 'shelf' | 'gone';
 
 /** How far a part has rolled (m): a least figure where what came before is not known. */
 export function rolledBy(rig: Pick<RigState, 'distance'>, part: PartState): number {
-  return part.rolled + (rolls(part.at) ? rig.distance - part.mark : 0);
+  return part.rolled + (rolls(part.at) ? rig.distance - part.rigDistance : 0);
 }
 
 /** The part of a kind that sits at a place. */
@@ -33,7 +33,7 @@ export function partAt(rig: Pick<RigState, 'parts'>, kind: PartKind, place: Plac
 }
 
 function rest(rig: Rig, part: PartState, to: Rest, at: Instant, grade: ShelfGrade | undefined): PartState {
-  return { ...part, at: to, since: at, rolled: rolledBy(rig, part), mark: rig.distance, grade };
+  return { ...part, at: to, since: at, rolled: rolledBy(rig, part), rigDistance: rig.distance, grade };
 }
 
 /** The parts of a rig with one more, fitted or laid on the shelf; what sat in its place makes room. */
@@ -62,7 +62,7 @@ export function fit(
     since: at,
     rolled: rolled ?? 0,
     rolledKnown: rolled !== undefined,
-    mark: rig.distance,
+    rigDistance: rig.distance,
     grade,
   };
   return parts;
@@ -178,7 +178,7 @@ export function partsAfterWork(
       since: entry.happened,
       rolled: 0,
       rolledKnown: isNew,
-      mark: rig.distance,
+      rigDistance: rig.distance,
       grade: undefined,
     });
   for (const { place, what, value } of work.readings) {

@@ -13,7 +13,7 @@ import type {
 } from '../rules';
 
 /** Where the meters stood when a routine was last done at a place; distance in m. */
-export interface Mark {
+export interface LastDone {
   readonly entry: string;
   readonly at: Instant;
   readonly distance: number;
@@ -90,13 +90,13 @@ export interface FindingState {
   readonly text?: string | undefined;
   readonly note?: string | undefined;
   /** The routine that would put it right, where it is known: it falls due with the finding. */
-  readonly pulls?: RoutineId | undefined;
+  readonly remedy?: RoutineId | undefined;
   /** What it rests on. */
   readonly of?: Evidence | undefined;
   /** How bad it looked by itself, before a step was added. */
-  readonly told?: Exclude<Verdict, 'clear'> | undefined;
+  readonly reported?: Exclude<Verdict, 'clear'> | undefined;
   /** One step graver than it looks: it came back after it was put right, or was there at two looks of a season. */
-  readonly raised?: 'came-back' | 'seen-again' | undefined;
+  readonly escalated?: 'came-back' | 'seen-again' | undefined;
   /** When it was last looked at again, and how often it was seen in all. */
   readonly seen?: { readonly at: Instant; readonly count: number } | undefined;
 }
@@ -114,7 +114,7 @@ export interface PartState {
   /** False where nobody knows what it rolled before the record: the distance is then a least figure. */
   readonly rolledKnown: boolean;
   /** Where the rig's distance stood when it came there. */
-  readonly mark: number;
+  readonly rigDistance: number;
   /** What was read off the one it went in for; nothing of that is known of this one. */
   readonly replaced?: PartFacts;
   /** How good it was found when it was last laid on the shelf. */
@@ -143,9 +143,9 @@ export interface RigState {
   readonly meter: MeterAnchor | undefined;
   /** What the meter gained that no trip tells of. */
   readonly gaps: readonly Gap[];
-  readonly marks: Readonly<Record<string, Mark>>;
+  readonly lastDone: Readonly<Record<string, LastDone>>;
   /** When a tire was last looked at, by part; its distance is what the tire had rolled by then. */
-  readonly tireLooks: Readonly<Record<string, Mark>>;
+  readonly tireLooks: Readonly<Record<string, LastDone>>;
   readonly refits: Readonly<Partial<Record<WheelEnd, Refit>>>;
   /** How stud threads were left by the last refit that told. */
   readonly threads: Readonly<Partial<Record<WheelEnd, ThreadState>>>;
@@ -197,7 +197,7 @@ export function emptyRig(id: string): RigState {
     lastTrip: undefined,
     meter: undefined,
     gaps: [],
-    marks: {},
+    lastDone: {},
     tireLooks: {},
     refits: {},
     threads: {},
@@ -219,8 +219,8 @@ export function emptyRig(id: string): RigState {
   };
 }
 
-/** The key of a routine at a place among the marks. */
-export function markKey(routine: WorkId, place: RoutinePlace): string {
+/** The key of a routine at a place among what was last done. */
+export function doneKey(routine: WorkId, place: RoutinePlace): string {
   return `${routine}@${place}`;
 }
 

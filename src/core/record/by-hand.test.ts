@@ -5,19 +5,19 @@ import { sampleModel } from '../testing/arbitraries';
 import { judgeBrakeCircuit } from '../faults';
 import type { SurveyItem } from '../survey';
 import {
-  circuitDrafts,
-  conditionDrafts,
-  doneDrafts,
-  entriesOf,
-  fixDrafts,
-  hubLookDrafts,
-  memoryDrafts,
-  recheckDrafts,
-  reportDrafts,
-  seenDrafts,
-  trendDraft,
-  tripDrafts,
-  type Draft,
+  circuitEntries,
+  conditionEntries,
+  doneEntries,
+  stampEntries,
+  fixEntries,
+  hubLookEntries,
+  memoryEntries,
+  recheckEntries,
+  reportEntries,
+  seenEntries,
+  trendEntry,
+  tripEntries,
+  type NewEntry,
 } from '.';
 
 const RIG = '0196d000-0000-7000-8000-0000000000aa';
@@ -30,8 +30,8 @@ const setup = makeEntry(
   { id: newId(), rig: RIG, happened: '2026-05-01T10:00:00.000Z', recorded: NOW },
   { model },
 );
-function after(drafts: readonly Draft[], log: readonly Entry[] = [setup]): RigState {
-  const rig = foldEntries([...log, ...entriesOf(log, RIG, drafts, NOW, newId)]).state.rigs[RIG];
+function after(drafts: readonly NewEntry[], log: readonly Entry[] = [setup]): RigState {
+  const rig = foldEntries([...log, ...stampEntries(log, RIG, drafts, NOW, newId)]).state.rigs[RIG];
   if (!rig) throw new Error('no rig');
   return rig;
 }
@@ -45,11 +45,11 @@ const open = (rig: RigState) => Object.values(rig.findings);
 
 describe('a torque check done by hand', () => {
   const withRefit = { ...fresh, refits: { '1L': refit, '1R': refit } };
-  const answered = (drafts: readonly Draft[]) =>
+  const answered = (drafts: readonly NewEntry[]) =>
     drafts.flatMap((draft) => (draft.kind === 'recheck' ? [draft.body] : []));
   test('answers the rechecks that are open where all was good, and no others', () => {
     const duties = dutiesFor('lug-torque', withRefit);
-    const drafts = doneDrafts(
+    const drafts = doneEntries(
       duties,
       [
         { place: '1L', as: 'good' },
@@ -59,12 +59,12 @@ describe('a torque check done by hand', () => {
     );
     expect(answered(drafts)).toEqual([{ place: '1L', result: 'held' }]);
     expect(open(after(drafts))).toMatchObject([{ place: '1R', verdict: 'stop', text: 'one turns on' }]);
-    expect(answered(doneDrafts(duties, [{ place: '1L', as: 'good' }], known()))).toEqual([]);
+    expect(answered(doneEntries(duties, [{ place: '1L', as: 'good' }], known()))).toEqual([]);
   });
   test('after a shop it is a refit, whose miles begin now', () => {
     const shop = after([{ kind: 'event', body: { what: 'shop', places: ['1L'] } }]);
     const rig = { ...shop, refits: { '1L': refit } };
-    const drafts = doneDrafts(dutiesFor('lug-torque', rig), [{ place: '1L', as: 'good' }], known(rig));
+    const drafts = doneEntries(dutiesFor('lug-torque', rig), [{ place: '1L', as: 'good' }], known(rig));
     expect(answered(drafts)).toEqual([]);
     expect(drafts[0]?.body).toMatchObject({ refits: [{ place: '1L' }] });
   });
@@ -72,49 +72,49 @@ describe('a torque check done by hand', () => {
 
 test('a recheck told by itself is a finding where the nuts do not stay tight', () => {
   const moved = (moves: number) =>
-    recheckDrafts('1L', 'moved', { ...fresh, refits: { '1L': { ...refit, moves } } });
+    recheckEntries('1L', 'moved', { ...fresh, refits: { '1L': { ...refit, moves } } });
   expect(moved(0).map(({ kind }) => kind)).toEqual(['recheck']);
   expect(moved(1)[1]?.body).toMatchObject({ verdict: 'due', of: { subject: 'lug-move', grade: 'moved' } });
-  expect(recheckDrafts('1L', 'loose', { ...fresh, refits: { '1L': refit } })[1]?.body).toMatchObject({
+  expect(recheckEntries('1L', 'loose', { ...fresh, refits: { '1L': refit } })[1]?.body).toMatchObject({
     verdict: 'stop',
   });
 });
 
 describe('the same thing twice is one finding, whoever meets it', () => {
-  const rough = hubLookDrafts('1L', [{ subject: 'spin', grade: 'rough' }], known());
+  const rough = hubLookEntries('1L', [{ subject: 'spin', grade: 'rough' }], known());
   test('by hand', () => {
     const rig = after(rough);
-    expect(open(rig)).toMatchObject([{ verdict: 'due', pulls: 'repack' }]);
-    const again = hubLookDrafts('1L', [{ subject: 'spin', grade: 'grinds' }], known(rig));
+    expect(open(rig)).toMatchObject([{ verdict: 'due', remedy: 'repack' }]);
+    const again = hubLookEntries('1L', [{ subject: 'spin', grade: 'grinds' }], known(rig));
     expect(again.map(({ kind }) => kind)).toEqual(['work', 'finding.seen']);
   });
   test('at the brake circuit', () => {
     const circuit = judgeBrakeCircuit({ volts: 12.6, magnet: 3.2, length: 9, gauge: 12 }, 2, 3.6);
-    const first = circuitDrafts({ amps: 3.6, volts: 12.6, circuit }, fresh, newId);
+    const first = circuitEntries({ amps: 3.6, volts: 12.6, circuit }, fresh, newId);
     const rig = after(first);
     expect(open(rig)).toMatchObject([{ place: 'rig', of: { amps: 3.6, circuit: circuit.fault } }]);
-    const again = circuitDrafts({ amps: 3.7, volts: 12.6, circuit }, rig, newId);
+    const again = circuitEntries({ amps: 3.7, volts: 12.6, circuit }, rig, newId);
     expect(again.map(({ kind }) => kind)).toEqual(['reading', 'finding.seen']);
     expect(again[1]?.body).toMatchObject({ from: again[0]?.id });
   });
   test('by its trend, with the figures it rests on', () => {
     const strokes = { kind: 'strokes', status: 'swallows', points: [], last: 40, usual: 12 } as const;
-    const told = trendDraft(strokes, '1L', known());
+    const told = trendEntry(strokes, '1L', known());
     expect(told.body).toMatchObject({
       verdict: 'due',
       of: { trend: 'strokes', figure: 40, against: 12 },
-      pulls: 'repack',
+      remedy: 'repack',
     });
-    expect(trendDraft(strokes, '1L', known(after([told]))).kind).toBe('finding.seen');
+    expect(trendEntry(strokes, '1L', known(after([told]))).kind).toBe('finding.seen');
     const heat = { kind: 'heat', status: 'rising', overs: [], usual: 0, lately: 10 } as const;
-    expect(trendDraft(heat, '1L', known()).body).toMatchObject({ of: { figure: 10, against: 0 } });
+    expect(trendEntry(heat, '1L', known()).body).toMatchObject({ of: { figure: 10, against: 0 } });
     const leak = { kind: 'leak', status: 'leaking', brought: [], rate: 12_000 } as const;
-    expect(trendDraft(leak, '1L', known()).body).toMatchObject({ of: { trend: 'leak', figure: 12_000 } });
+    expect(trendEntry(leak, '1L', known()).body).toMatchObject({ of: { trend: 'leak', figure: 12_000 } });
     const nuts = { kind: 'nuts', status: 'moving', looks: [], moved: 2, of: 4 } as const;
-    expect(trendDraft(nuts, '1L', known()).body).toMatchObject({ of: { figure: 2, against: 4 } });
+    expect(trendEntry(nuts, '1L', known()).body).toMatchObject({ of: { figure: 2, against: 4 } });
     // Tread that wears is not put right at the hub.
     const wear = { kind: 'wear', what: 'tread', status: 'wearing', dots: [], limit: 0.0016 } as const;
-    expect(trendDraft(wear, '1L', known()).body).not.toHaveProperty('pulls');
+    expect(trendEntry(wear, '1L', known()).body).not.toHaveProperty('remedy');
   });
   test('at the first look', () => {
     const item = {
@@ -122,11 +122,11 @@ describe('the same thing twice is one finding, whoever meets it', () => {
       place: 'coupler',
       ask: { as: 'condition', condition: 'gear', gear: 'coupler' },
     } as SurveyItem;
-    const told = conditionDrafts(item, 'due', '', { rig: fresh, model });
+    const told = conditionEntries(item, 'due', '', { rig: fresh, model });
     const rig = after(told);
     expect(open(rig)).toMatchObject([{ place: 'coupler', of: { condition: 'gear', judged: 'due' } }]);
-    expect(conditionDrafts(item, 'stop', 'cracked', { rig, model }).at(-1)?.kind).toBe('finding.seen');
-    expect(conditionDrafts(item, 'clear', '', { rig: fresh, model }).map(({ kind }) => kind)).toEqual([
+    expect(conditionEntries(item, 'stop', 'cracked', { rig, model }).at(-1)?.kind).toBe('finding.seen');
+    expect(conditionEntries(item, 'clear', '', { rig: fresh, model }).map(({ kind }) => kind)).toEqual([
       'survey',
     ]);
   });
@@ -135,17 +135,17 @@ describe('the same thing twice is one finding, whoever meets it', () => {
 test('what is reported in words alone is always a finding of its own, and its pictures know it', () => {
   const photo = { hash: 'a'.repeat(64), bytes: 1, width: 1, height: 1 };
   const found = { place: '1L', verdict: 'watch', text: 'hums' } as const;
-  const drafts = reportDrafts(found, [photo], after(reportDrafts(found, [], fresh, newId)), newId);
+  const drafts = reportEntries(found, [photo], after(reportEntries(found, [], fresh, newId)), newId);
   expect(drafts.map(({ kind }) => kind)).toEqual(['finding.opened', 'photo']);
   expect(drafts[1]?.body).toMatchObject({ of: drafts[0]?.id });
 });
 
 describe('a finding looked at again', () => {
-  const rig = after(hubLookDrafts('1L', [{ subject: 'rock', grade: 'felt' }], known()));
+  const rig = after(hubLookEntries('1L', [{ subject: 'rock', grade: 'felt' }], known()));
   const [finding] = open(rig);
   if (!finding) throw new Error('no finding');
   const seen = (grade: string) =>
-    seenDrafts(finding, { grade, severity: 'due', note: ' less ', photos: [] }, HOUSE_DEFAULT);
+    seenEntries(finding, { grade, severity: 'due', note: ' less ', photos: [] }, HOUSE_DEFAULT);
   test('carries the grade it has now', () => {
     expect(seen('just-felt')).toEqual([
       {
@@ -163,7 +163,7 @@ describe('a finding looked at again', () => {
     expect(seen('none')).toMatchObject([{ kind: 'finding.closed', body: { gone: true, how: 'less' } }]);
     const body = workOf([{ routine: 'repack', place: '1L' }]);
     const work = { id: newId(), body } as EntryOf<'work'>;
-    expect(fixDrafts(finding, 'new set', work, [], 'as left')).toEqual([
+    expect(fixEntries(finding, 'new set', work, [], 'as left')).toEqual([
       {
         kind: 'finding.closed',
         body: { finding: finding.id, how: 'new set', work: work.id, jobs: body.jobs },
@@ -173,14 +173,14 @@ describe('a finding looked at again', () => {
 });
 
 test('work remembered goes back as far as its owner knows', () => {
-  const [draft] = memoryDrafts('repack', ['1L', '1R'], '2025-04-01T12:00:00.000Z', 160_000);
+  const [draft] = memoryEntries('repack', ['1L', '1R'], '2025-04-01T12:00:00.000Z', 160_000);
   expect(draft?.body).toMatchObject({ from: 'memory', distanceSince: 160_000 });
   expect(draft && 'happened' in draft && draft.happened).toBe('2025-04-01T12:00:00.000Z');
 });
 
 test('a trip is rinsed after where it was launched', () => {
   const body = { distance: 40_000, launches: 2 };
-  expect(tripDrafts(body, NOW, true).map(({ kind }) => kind)).toEqual(['trip', 'work']);
-  expect(tripDrafts(body, NOW, false)).toHaveLength(1);
-  expect(tripDrafts({ ...body, launches: 0 }, NOW, true)).toHaveLength(1);
+  expect(tripEntries(body, NOW, true).map(({ kind }) => kind)).toEqual(['trip', 'work']);
+  expect(tripEntries(body, NOW, false)).toHaveLength(1);
+  expect(tripEntries({ ...body, launches: 0 }, NOW, true)).toHaveLength(1);
 });

@@ -13,7 +13,7 @@ import {
   type Subject,
   type WorkId,
 } from '../rules';
-import type { Draft, NewId } from './draft';
+import type { NewEntry, NewId } from './new-entry';
 import { remedyFor, tellFinding } from './finding';
 import { answerRechecks } from './recheck';
 
@@ -40,11 +40,11 @@ function isRefit(duty: Duty): boolean {
 }
 
 /** Duties of one routine done by hand: the work with what it leaves, rechecks it answers, and a finding where something was not right. */
-export function doneDrafts(
+export function doneEntries(
   duties: readonly Duty[],
   done: readonly DoneAt[],
   { rig, model, house, newId, happened }: ByHand,
-): readonly Draft[] {
+): readonly NewEntry[] {
   const routine = duties[0]?.routine as WorkId;
   const when = happened === undefined ? {} : { happened };
   const wheelOff = routineDef(routine).wheelOff === true;
@@ -83,7 +83,7 @@ export function doneDrafts(
           refitted,
         ).map((draft) => ({ ...draft, ...when }))
       : []),
-    ...done.flatMap((one): readonly Draft[] =>
+    ...done.flatMap((one): readonly NewEntry[] =>
       one.as === 'good'
         ? []
         : [
@@ -103,11 +103,11 @@ export function doneDrafts(
 }
 
 /** The yearly look at a hub that stays shut, by how it rocks and spins. */
-export function hubLookDrafts(
+export function hubLookEntries(
   place: WheelEnd,
   grades: readonly { readonly subject: Subject; readonly grade: string }[],
   { rig, model, house, newId }: ByHand,
-): readonly Draft[] {
+): readonly NewEntry[] {
   const work = newId();
   return [
     {
@@ -118,7 +118,7 @@ export function hubLookDrafts(
         conditions: grades.map(({ subject, grade }) => ({ place, subject, grade })),
       },
     },
-    ...grades.flatMap(({ subject, grade }): readonly Draft[] => {
+    ...grades.flatMap(({ subject, grade }): readonly NewEntry[] => {
       const verdict = gradeVerdict(subject, grade, house);
       if (!verdict || verdict === 'clear') return [];
       return [
@@ -132,12 +132,12 @@ export function hubLookDrafts(
 }
 
 /** Work remembered from before the record began, with the distance towed since (m) where it is known. */
-export function memoryDrafts(
+export function memoryEntries(
   routine: WorkId,
   places: readonly RoutinePlace[],
   happened: Instant,
   distanceSince?: number,
-): readonly Draft[] {
+): readonly NewEntry[] {
   return [
     {
       kind: 'work',

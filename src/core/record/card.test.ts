@@ -4,7 +4,7 @@ import { compile, currentStep, finishRun, leaveRun, startRun, tap, type Job, typ
 import { HOUSE_DEFAULT } from '../rules';
 import { sampleModel } from '../testing/arbitraries';
 import { well } from '../testing/well';
-import { cardDrafts, entriesOf, type CardTold } from '.';
+import { cardEntries, stampEntries, type CardClosing } from '.';
 
 const AT = '2026-05-16T14:00:00.000Z';
 const RIG = '0196d000-0000-7000-8000-0000000000aa';
@@ -19,8 +19,8 @@ const entry = (kind: Entry['kind'], body: object): Entry =>
   );
 
 /** What a card puts on the log. */
-const written = (told: Omit<CardTold, 'at' | 'newId'>): readonly Entry[] =>
-  entriesOf([], RIG, cardDrafts({ ...told, at: AT, newId }), AT, newId);
+const written = (told: Omit<CardClosing, 'at' | 'newId'>): readonly Entry[] =>
+  stampEntries([], RIG, cardEntries({ ...told, at: AT, newId }), AT, newId);
 
 /** A run of some work, all well, to its end or up to a step. */
 function worked(rig: RigModel, jobs: readonly Job[], until = ''): Run {

@@ -2,12 +2,12 @@ import type { Instant } from '../base';
 import { newNumberReading, partAt, type RigState, type WorkBody } from '../log';
 import { axleOf, factPath, isWheelEnd, type Place } from '../rig';
 import { notedIn, type Outcome, type PartChange, type Run } from '../routine';
-import { inTurn, type Draft, type NewId } from './draft';
+import { inTurn, type NewEntry, type NewId } from './new-entry';
 import { tellFinding } from './finding';
-import { answerRechecks, recheckDrafts, resultOf } from './recheck';
+import { answerRechecks, recheckEntries, resultOf } from './recheck';
 
 /** A finished or a left card, with what its owner adds at the end. */
-export interface CardTold {
+export interface CardClosing {
   readonly run: Run;
   readonly rig: RigState | undefined;
   readonly outcome: Outcome;
@@ -22,7 +22,7 @@ export interface CardTold {
 }
 
 /** A tire, brake or battery that some work put in or let change places. */
-function partDraft(change: PartChange, { rig, newId, fromShelf = {} }: CardTold): Draft | undefined {
+function partDraft(change: PartChange, { rig, newId, fromShelf = {} }: CardClosing): NewEntry | undefined {
   if (change.do === 'fit') {
     const taken = fromShelf[`${change.kind} ${change.place}`];
     const old = rig && partAt(rig, change.kind, change.place);
@@ -60,7 +60,7 @@ function partDraft(change: PartChange, { rig, newId, fromShelf = {} }: CardTold)
 }
 
 /** The numbers of the seals and bearings that came off the shelf: they go in with what was read off them. */
-function numbersFromShelf({ rig, fromShelf = {} }: CardTold): WorkBody['readings'] {
+function numbersFromShelf({ rig, fromShelf = {} }: CardClosing): WorkBody['readings'] {
   return Object.entries(fromShelf).flatMap(([need, id]) => {
     const part = rig?.parts[id];
     const place = need.split(' ')[1] as Place;
@@ -72,7 +72,7 @@ function numbersFromShelf({ rig, fromShelf = {} }: CardTold): WorkBody['readings
 }
 
 /** The parts that the work put in, and those of the shelf that it used up: it makes the new seal or set a part itself. */
-function partDrafts(told: CardTold): readonly Draft[] {
+function partDrafts(told: CardClosing): readonly NewEntry[] {
   const { parts } = told.outcome;
   const fitted = new Set(
     parts.map((change) => (change.do === 'fit' ? `${change.kind} ${change.place}` : '')),
@@ -87,25 +87,28 @@ function partDrafts(told: CardTold): readonly Draft[] {
 }
 
 /** What the wrench found at nuts that a recheck was waiting for; a finding of its own only where the card raised none. */
-function wrenchedDrafts({ run, rig, outcome, cured }: CardTold, from: string | undefined): readonly Draft[] {
+function wrenchedDrafts(
+  { run, rig, outcome, cured }: CardClosing,
+  from: string | undefined,
+): readonly NewEntry[] {
   if (!rig) return [];
   const refitted = (outcome.work?.refits ?? []).map(({ place }) => place);
   const told = outcome.findings.filter(({ of }) => of && 'subject' in of && of.subject === 'lug-move');
   return notedIn(run)
     .filter(({ step }) => step.step === 'check-lugs')
-    .flatMap(({ place, record }): readonly Draft[] => {
+    .flatMap(({ place, record }): readonly NewEntry[] => {
       const result = resultOf(record.grades['lug-move']);
       return isWheelEnd(place) &&
         rig.refits[place] &&
         !refitted.includes(place) &&
         !told.some((one) => one.place === place)
-        ? recheckDrafts(place, result, rig, { from, ...(cured && { closing: cured }) })
+        ? recheckEntries(place, result, rig, { from, ...(cured && { closing: cured }) })
         : answerRechecks([{ place, result }], rig.refits, refitted);
     });
 }
 
 /** What a finished or a left card puts on the log: the work, then the parts it fitted, then what it found and cured. */
-export function cardDrafts(told: CardTold): readonly Draft[] {
+export function cardEntries(told: CardClosing): readonly NewEntry[] {
   const { run, rig, outcome, at, newId, more, cured = [], how = '' } = told;
   const note = [outcome.work?.note, more?.note].filter(Boolean).join('\n');
   const work = outcome.work && {
@@ -122,17 +125,17 @@ export function cardDrafts(told: CardTold): readonly Draft[] {
     [
       ...(work && workId ? [{ kind: 'work' as const, id: workId, body: work }] : []),
       ...partDrafts(told),
-      ...outcome.checks.map((check): Draft => ({
+      ...outcome.checks.map((check): NewEntry => ({
         kind: 'event',
         body: { what: check.what, places: [...check.places] },
       })),
-      ...[...new Set(axles)].map((axle): Draft => ({
+      ...[...new Set(axles)].map((axle): NewEntry => ({
         kind: 'rig.changed',
         body: { changes: { [factPath('brake', axle)]: 'electric' } },
       })),
       ...wrenchedDrafts(told, workId),
       ...outcome.findings.map((found) => tellFinding(found, { rig, closing: cured, from: workId })),
-      ...cured.map((finding): Draft => ({
+      ...cured.map((finding): NewEntry => ({
         kind: 'finding.closed',
         body: {
           finding,

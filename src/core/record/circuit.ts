@@ -1,21 +1,21 @@
 import { circuitVerdict, type BrakeCircuit } from '../faults';
 import type { RigState } from '../log';
-import type { Draft, NewId } from './draft';
+import type { NewEntry, NewId } from './new-entry';
 import { tellFinding } from './finding';
 
 /** A brake current (A) and the voltage it was measured at (V), with what it speaks for. */
-export interface CircuitTold {
+export interface CurrentTaken {
   readonly amps: number;
   readonly volts: number;
   readonly circuit: BrakeCircuit;
 }
 
 /** What a measured brake current puts on the log: the readings, and a finding where not all magnets pull. */
-export function circuitDrafts(
-  { amps, volts, circuit }: CircuitTold,
+export function circuitEntries(
+  { amps, volts, circuit }: CurrentTaken,
   rig: Pick<RigState, 'findings'>,
   newId: NewId,
-): readonly Draft[] {
+): readonly NewEntry[] {
   const reading = newId();
   const verdict = circuitVerdict(circuit);
   return [

@@ -1,6 +1,6 @@
 import type { Instant } from '../base';
 import type { Entry, EntryOf, FindingBody, TripBody, WorkBody } from '../log';
-import type { Draft } from './draft';
+import type { NewEntry } from './new-entry';
 
 /** A note as typed, where there is one. */
 const noted = (note: string) => (note.trim() === '' ? {} : { note: note.trim() });
@@ -66,6 +66,6 @@ export function correctClosing(
 }
 
 /** An entry of a kind that corrects another of the same kind. */
-export function correcting<E extends Entry>(entry: E, body: E['body'], happened: Instant): Draft {
-  return { kind: entry.kind, body, happened, replaces: entry.id } as Draft;
+export function correcting<E extends Entry>(entry: E, body: E['body'], happened: Instant): NewEntry {
+  return { kind: entry.kind, body, happened, replaces: entry.id } as NewEntry;
 }

@@ -1,15 +1,15 @@
 import type { Instant } from '../base';
 import type { EventBody } from '../log';
 import type { WheelEnd } from '../rig';
-import type { Draft } from './draft';
+import type { NewEntry } from './new-entry';
 
 /** Something that was done to a rig and leaves a check behind. */
-export function eventDraft(
+export function eventEntry(
   what: EventBody['what'],
   places: readonly WheelEnd[],
   note: string,
   happened: Instant,
-): Draft {
+): NewEntry {
   const said = note.trim();
   return {
     kind: 'event',

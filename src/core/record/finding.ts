@@ -2,7 +2,7 @@ import { cureOf } from '../judge';
 import { findingKey, type Evidence, type FindingState, type Found, type RigState } from '../log';
 import type { RigModel } from '../rig';
 import type { HouseRules, RoutineId, RoutinePlace, Subject, JudgedReading } from '../rules';
-import type { Draft } from './draft';
+import type { NewEntry } from './new-entry';
 
 /** The open finding that rests on the same thing at the same place. */
 export function sameFinding(
@@ -23,9 +23,9 @@ export function remedyFor(
   model: RigModel,
   house: Pick<HouseRules, 'grease'>,
   grade?: string,
-): { readonly pulls: RoutineId } | undefined {
-  const pulls = cureOf(what, place, model, house, grade);
-  return pulls && { pulls };
+): { readonly remedy: RoutineId } | undefined {
+  const remedy = cureOf(what, place, model, house, grade);
+  return remedy && { remedy };
 }
 
 /** How a finding comes to the log. */
@@ -41,7 +41,7 @@ export interface Telling {
 }
 
 /** Something that is not right, for the log: the finding that stands for it is seen again, else one is opened. */
-export function tellFinding(found: Found, { rig, closing = [], from, id, happened }: Telling): Draft {
+export function tellFinding(found: Found, { rig, closing = [], from, id, happened }: Telling): NewEntry {
   const same = rig && sameFinding(rig.findings, found.place, found.of);
   const when = happened === undefined ? {} : { happened };
   const about = {
@@ -57,7 +57,7 @@ export function tellFinding(found: Found, { rig, closing = [], from, id, happene
       body: { finding: same.id, ...about, ...(note !== '' && { note }) },
     };
   }
-  const { text, note, pulls, place } = found;
+  const { text, note, remedy, place } = found;
   return {
     kind: 'finding.opened',
     ...when,
@@ -67,13 +67,13 @@ export function tellFinding(found: Found, { rig, closing = [], from, id, happene
       ...about,
       ...(text !== undefined && { text: text.slice(0, 500) }),
       ...(note !== undefined && note !== '' && { note: note.slice(0, 500) }),
-      ...(pulls && { pulls }),
+      ...(remedy && { remedy }),
     },
   };
 }
 
 /** The finding that a draft is about. */
-export function findingOf(draft: Draft): string | undefined {
+export function findingOf(draft: NewEntry): string | undefined {
   if (draft.kind === 'finding.seen') return draft.body.finding;
   return draft.kind === 'finding.opened' ? draft.id : undefined;
 }

@@ -1,7 +1,7 @@
 import { cellsOf, diagnoseLights, lampsOf, type Sight } from '../faults';
 import { emptyRig, makeEntry, type RigState } from '../log';
 import { sampleModel } from '../testing/arbitraries';
-import { lightsDrafts } from '.';
+import { lightsEntries } from '.';
 
 const model = { ...sampleModel({ kind: 'rv' }), gear: { plateLamp: true, markerLamps: true } };
 const cells = cellsOf(model);
@@ -15,7 +15,7 @@ function made(seen: Readonly<Record<string, Sight>>, findings: RigState['finding
   const diagnosis = diagnoseLights(lampsOf(model), 'shared', pattern);
   let n = 0;
   const newId = () => `0196d000-0000-7000-8000-${String((n += 1)).padStart(12, '0')}`;
-  return lightsDrafts(
+  return lightsEntries(
     { how: 'alone', wiring: 'shared', pattern, tests: [], diagnosis },
     { ...emptyRig('x'), findings },
     newId,
@@ -54,7 +54,7 @@ test.each([
   if (finding?.kind !== 'finding.opened') throw new Error('no finding');
   expect(finding.body).toMatchObject({ place, verdict, from: test?.id });
   // Trying the lamps again mends none of them.
-  expect(finding.body.pulls).toBeUndefined();
+  expect(finding.body.remedy).toBeUndefined();
   expect(finding.body.text).toBeUndefined();
   const { of } = finding.body;
   expect(of && 'lamps' in of && of.lamps?.length).toBe(Object.keys(seen).length);

@@ -2,11 +2,11 @@ import { placesOfCause, type Diagnosis, type Pattern, type TestDone, type Wiring
 import type { LightsBody, RigState } from '../log';
 import type { GradeId, Severity } from '../rules';
 import { gradeVerdict } from '../rules';
-import type { Draft, NewId } from './draft';
+import type { NewEntry, NewId } from './new-entry';
 import { tellFinding } from './finding';
 
 /** A lamp test as it was made. */
-export interface LightsTold {
+export interface LampTest {
   readonly how: LightsBody['how'];
   readonly wiring: Wiring;
   readonly pattern: Pattern;
@@ -25,16 +25,16 @@ function gradeOf(pattern: Pattern): Extract<GradeId, 'dim' | 'one-out' | 'none'>
 }
 
 /** What a lamp test puts on the log: itself, and where lamps failed a finding at the likeliest place. */
-export function lightsDrafts(
-  told: LightsTold,
+export function lightsEntries(
+  told: LampTest,
   rig: Pick<RigState, 'findings'>,
   newId: NewId,
-): readonly Draft[] {
+): readonly NewEntry[] {
   const { how, wiring, pattern, tests, diagnosis } = told;
   const [cause] = diagnosis.causes;
   const faults = cause?.faults.map(({ id }) => id);
   const test = newId();
-  const entry: Draft = {
+  const entry: NewEntry = {
     kind: 'lights',
     id: test,
     body: {

@@ -3,7 +3,7 @@ import { toSI } from '../quantity';
 import type { RigModel } from '../rig';
 import { HOUSE_DEFAULT } from '../rules';
 import { sampleModel } from '../testing/arbitraries';
-import { judgeTaken, readingDrafts, type Readings } from '.';
+import { judgeTaken, readingEntries, type Readings } from '.';
 
 const psi = (value: number) => toSI(value, 'psi');
 const F = (value: number) => toSI(value, '°F');
@@ -26,7 +26,7 @@ const read = (values: Readings['values'], more: Partial<Readings> = {}): Reading
 });
 function made(readings: Readings, more: Partial<RigState> = {}) {
   let n = 0;
-  return readingDrafts(readings, known(more), () => `id${(n += 1)}`);
+  return readingEntries(readings, known(more), () => `id${(n += 1)}`);
 }
 
 test('a sound reading is an entry and nothing else', () => {
@@ -46,7 +46,7 @@ test('a bad one opens a finding that knows its reading, its figure and its cure'
   const [reading, finding] = made(read({ pressure: psi(52) }));
   expect(finding).toMatchObject({
     kind: 'finding.opened',
-    body: { place: '1L', verdict: 'due', pulls: 'pressures', from: reading?.id, of: { what: 'pressure' } },
+    body: { place: '1L', verdict: 'due', remedy: 'pressures', from: reading?.id, of: { what: 'pressure' } },
   });
   if (finding?.kind !== 'finding.opened') throw new Error('no finding');
   expect(finding.body.text).toBeUndefined();
@@ -59,7 +59,11 @@ test('of three depths the lowest is the one that counts', () => {
     read({ 'tread-inner': deep(2), 'tread-middle': deep(5), 'tread-outer': deep(3) }, { by: 'ruler' }),
   );
   expect(drafts).toHaveLength(2);
-  expect(drafts[1]?.body).toMatchObject({ verdict: 'due', of: { what: 'tread-inner' }, pulls: 'tire-renew' });
+  expect(drafts[1]?.body).toMatchObject({
+    verdict: 'due',
+    of: { what: 'tread-inner' },
+    remedy: 'tire-renew',
+  });
 });
 
 test('a hub is held against the mate that was read with it, and the mate is kept', () => {

@@ -18,7 +18,7 @@ import {
   type ReadingId,
 } from '../rules';
 import { judgePressure, type Around } from '../walk';
-import type { Draft, NewId } from './draft';
+import type { NewEntry, NewId } from './new-entry';
 import { remedyFor, tellFinding } from './finding';
 
 /** Figures read at one place with one tool (SI), with the mate's where it was read as well, and what was around. */
@@ -60,7 +60,7 @@ export function judgeTaken(
 }
 
 /** What some readings put on the log: themselves, and one finding where the gravest of them is not clear. */
-export function readingDrafts(readings: Readings, at: ReadAt, newId: NewId): readonly Draft[] {
+export function readingEntries(readings: Readings, at: ReadAt, newId: NewId): readonly NewEntry[] {
   const { place, by, values, mate, around } = readings;
   const { rig, model, house } = at;
   const across = isWheelEnd(place) ? matesOf(place, model).across : undefined;
@@ -69,7 +69,7 @@ export function readingDrafts(readings: Readings, at: ReadAt, newId: NewId): rea
     return value === undefined ? [] : [{ place, what, value, by }];
   });
   const reading = newId();
-  const entry: Draft = {
+  const entry: NewEntry = {
     kind: 'reading',
     id: reading,
     body: {

@@ -2,7 +2,7 @@ import { judgeRecheck, type RecheckResult } from '../judge';
 import type { RigState } from '../log';
 import { isWheelEnd, type WheelEnd } from '../rig';
 import type { RoutinePlace } from '../rules';
-import type { Draft } from './draft';
+import type { NewEntry } from './new-entry';
 import { tellFinding, type Telling } from './finding';
 
 /** What a wrench found at the nuts of a place. */
@@ -22,8 +22,8 @@ export function answerRechecks(
   wrenched: readonly Wrenched[],
   refits: RigState['refits'],
   refitted: readonly RoutinePlace[] = [],
-): readonly Draft[] {
-  return wrenched.flatMap(({ place, result }): Draft[] =>
+): readonly NewEntry[] {
+  return wrenched.flatMap(({ place, result }): NewEntry[] =>
     isWheelEnd(place) && refits[place] && !refitted.includes(place)
       ? [{ kind: 'recheck', body: { place, result } }]
       : [],
@@ -31,12 +31,12 @@ export function answerRechecks(
 }
 
 /** One recheck told by itself: its answer, and a finding where the nuts do not stay tight. */
-export function recheckDrafts(
+export function recheckEntries(
   place: WheelEnd,
   result: RecheckResult,
   rig: Pick<RigState, 'refits' | 'findings'>,
   telling: Pick<Telling, 'closing' | 'from'> = {},
-): readonly Draft[] {
+): readonly NewEntry[] {
   const judged = judgeRecheck(result, rig.refits[place]?.moves ?? 0);
   const grave = judged.verdict === 'due' || judged.verdict === 'stop' ? judged.verdict : undefined;
   return [

@@ -2,21 +2,21 @@ import type { FindingState, Found, RigState, EntryOf } from '../log';
 import type { RigModel, TirePlace } from '../rig';
 import { gradeVerdict, type HouseRules, type Severity, type Subject, type JudgedReading } from '../rules';
 import type { Trend } from '../trend';
-import type { Draft, NewId } from './draft';
+import type { NewEntry, NewId } from './new-entry';
 import { remedyFor, tellFinding } from './finding';
-import { photoDraft, type PhotoSize } from './photo';
+import { photoEntry, type PhotoSize } from './photo';
 
 /** Something that is not right, reported by hand with its pictures. */
-export function reportDrafts(
+export function reportEntries(
   found: Found,
   photos: readonly PhotoSize[],
   rig: Pick<RigState, 'findings'>,
   newId: NewId,
-): readonly Draft[] {
+): readonly NewEntry[] {
   const id = newId();
   return [
     tellFinding(found, { rig, id }),
-    ...photos.map((photo) => photoDraft(photo, found.place, { of: id })),
+    ...photos.map((photo) => photoEntry(photo, found.place, { of: id })),
   ];
 }
 
@@ -39,7 +39,7 @@ export function seenVerdict(
 }
 
 /** What a finding looked at again puts on the log: that it was seen, or where it is clear that it is closed. */
-export function seenDrafts(finding: FindingState, seen: SeenAgain, house: HouseRules): readonly Draft[] {
+export function seenEntries(finding: FindingState, seen: SeenAgain, house: HouseRules): readonly NewEntry[] {
   const verdict = seenVerdict(finding, seen, house);
   const graded = finding.of && 'subject' in finding.of ? finding.of : undefined;
   const note = seen.note.trim();
@@ -59,18 +59,18 @@ export function seenDrafts(finding: FindingState, seen: SeenAgain, house: HouseR
             ...of,
           },
         },
-    ...seen.photos.map((photo) => photoDraft(photo, finding.place, { of: finding.id })),
+    ...seen.photos.map((photo) => photoEntry(photo, finding.place, { of: finding.id })),
   ];
 }
 
 /** A finding closed: with what its owner says was done, by which work, and how it was left. */
-export function fixDrafts(
+export function fixEntries(
   finding: FindingState,
   how: string,
   work: EntryOf<'work'> | undefined,
   photos: readonly PhotoSize[],
   note: string,
-): readonly Draft[] {
+): readonly NewEntry[] {
   return [
     {
       kind: 'finding.closed',
@@ -80,7 +80,7 @@ export function fixDrafts(
         ...(work && { work: work.id, jobs: work.body.jobs }),
       },
     },
-    ...photos.map((photo) => photoDraft(photo, finding.place, { of: finding.id, note })),
+    ...photos.map((photo) => photoEntry(photo, finding.place, { of: finding.id, note })),
   ];
 }
 
@@ -116,7 +116,7 @@ function trendFigures(trend: Trend): { readonly figure?: number; readonly agains
 }
 
 /** What readings warn of over time, made a finding. */
-export function trendDraft(
+export function trendEntry(
   trend: Trend,
   place: TirePlace,
   {
@@ -124,7 +124,7 @@ export function trendDraft(
     model,
     house,
   }: { readonly rig: Pick<RigState, 'findings'>; readonly model: RigModel; readonly house: HouseRules },
-): Draft {
+): NewEntry {
   return tellFinding(
     {
       place,

@@ -1,6 +1,6 @@
 import type { Entry, RigState } from '../log';
 import { applyChanges, diffModels, type RigModel } from '../rig';
-import type { Draft } from './draft';
+import type { NewEntry } from './new-entry';
 
 /** What a set-up is for: a new rig, a rig changed, or an entry set right. */
 export type SetupTask =
@@ -36,10 +36,10 @@ export function correctionOf(entry: Entry, stood: RigState | undefined): SetupTa
 }
 
 /** What a set-up puts on the log, with the first reading of its meter (m); nothing where nothing is changed. */
-export function setupDrafts(
+export function setupEntries(
   task: SetupTask,
   read: { readonly model: RigModel; readonly reading?: number | undefined },
-): readonly Draft[] {
+): readonly NewEntry[] {
   const setup = { model: read.model, ...(read.reading !== undefined && { reading: read.reading }) };
   switch (task.task) {
     case 'new':

@@ -2,28 +2,31 @@ import type { RigState, SurveyFound } from '../log';
 import { gearDef, type RigModel } from '../rig';
 import type { Verdict } from '../rules';
 import type { SurveyItem } from '../survey';
-import type { Draft } from './draft';
+import type { NewEntry } from './new-entry';
 import { tellFinding } from './finding';
 
 /** One item of a first look as it was told. */
-export function surveyDraft({ item, place }: Pick<SurveyItem, 'item' | 'place'>, found: SurveyFound): Draft {
+export function surveyEntry(
+  { item, place }: Pick<SurveyItem, 'item' | 'place'>,
+  found: SurveyFound,
+): NewEntry {
   return { kind: 'survey', body: { item, place, found } };
 }
 
 /** A condition judged at the first look: gear that was not known is there now, and what is not clear is a finding. */
-export function conditionDrafts(
+export function conditionEntries(
   item: SurveyItem,
   verdict: Verdict,
   words: string,
   { rig, model }: { readonly rig: Pick<RigState, 'findings'>; readonly model: Pick<RigModel, 'gear'> },
-): readonly Draft[] {
+): readonly NewEntry[] {
   if (item.ask.as !== 'condition') return [];
   const { gear, condition } = item.ask;
   return [
     ...(gear && !gearDef(gear).always && model.gear?.[gear] === undefined
       ? [{ kind: 'rig.changed' as const, body: { changes: { [`gear.${gear}`]: true } } }]
       : []),
-    surveyDraft(item, { as: 'condition', verdict, ...(words !== '' && { words }) }),
+    surveyEntry(item, { as: 'condition', verdict, ...(words !== '' && { words }) }),
     ...(verdict === 'clear'
       ? []
       : [

@@ -4,7 +4,7 @@ import type { RigModel } from '../rig';
 import { HOUSE_DEFAULT } from '../rules';
 import { sampleModel } from '../testing/arbitraries';
 import { compileWalk, itemsOf, judgeWalk, type Answers } from '../walk';
-import { walkDrafts, type Draft, type WalkTold } from '.';
+import { walkEntries, type NewEntry, type WalkedRound } from '.';
 
 const psi = (value: number) => toSI(value, 'psi');
 const RIG = '0196d000-0000-7000-8000-0000000000aa';
@@ -19,15 +19,15 @@ function made(
   walk: WalkId,
   answers: Answers,
   more: Partial<RigState> = {},
-  photos: WalkTold['photos'] = [],
+  photos: WalkedRound['photos'] = [],
   decision?: WalkBody['decision'],
-): readonly Draft[] {
+): readonly NewEntry[] {
   const rig: RigState = { ...emptyRig(RIG), model, ...more };
   const compiled = compileWalk(walk, model, 'round');
   const around = { tires: 'cold' as const };
   const judged = judgeWalk(compiled, answers, { rig, model, house: HOUSE_DEFAULT, around });
   let n = 0;
-  return walkDrafts({
+  return walkEntries({
     walk: compiled,
     answers,
     around,
@@ -43,7 +43,7 @@ function made(
 }
 
 /** The drafts as they are written, to see that each is an entry that can be. */
-const written = (drafts: readonly Draft[]) =>
+const written = (drafts: readonly NewEntry[]) =>
   drafts.map(({ kind, body, id }, i) =>
     makeEntry(
       kind,
@@ -82,7 +82,7 @@ test('what is not right opens a finding that knows its walk, and its pictures kn
   expect(finding?.body).toMatchObject({
     place: '1L',
     verdict: 'due',
-    pulls: 'tire-renew',
+    remedy: 'tire-renew',
     of: { subject: 'tire-wall', grade: 'cut' },
     from: walk?.id,
     note: 'outside',
@@ -116,7 +116,7 @@ test('what is off by its figure knows the work that puts it right', () => {
   expect(drafts[1]?.body).toMatchObject({
     place: '1L',
     verdict: 'watch',
-    pulls: 'pressures',
+    remedy: 'pressures',
     of: { what: 'pressure', value: psi(58), held: { against: psi(65) } },
   });
 });

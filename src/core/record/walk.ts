@@ -12,13 +12,13 @@ import {
   type Walk,
 } from '../walk';
 import type { Found } from '../log';
-import type { Draft, NewId } from './draft';
+import type { NewEntry, NewId } from './new-entry';
 import { findingOf, remedyFor, tellFinding } from './finding';
-import { photoDraft, type PhotoSize } from './photo';
+import { photoEntry, type PhotoSize } from './photo';
 import { answerRechecks, resultOf, type Wrenched } from './recheck';
 
 /** A walk as it was walked and judged. */
-export interface WalkTold {
+export interface WalkedRound {
   readonly walk: Walk;
   readonly answers: Answers;
   readonly around: Around;
@@ -110,17 +110,17 @@ export function decisionOf({ go: rule, reasons }: GoVerdict, { against, ...told 
 }
 
 /** What a walk puts on the log: itself, rechecks it answered, findings it opened or saw again, and its pictures. */
-export function walkDrafts(told: WalkTold): readonly Draft[] {
+export function walkEntries(told: WalkedRound): readonly NewEntry[] {
   const { walk, answers, around, judged, rig, model, house, decision, minutes, newId } = told;
   const walkId = newId();
   const found = judged.flatMap((one) => {
     const shown = foundOnWalk(one, model, house);
     return shown ? [{ item: one.item, draft: tellFinding(shown, { rig, from: walkId, id: newId() }) }] : [];
   });
-  const photos = told.photos.map(({ item, photo }): Draft => {
+  const photos = told.photos.map(({ item, photo }): NewEntry => {
     const about = found.find((one) => one.item.key === item);
     const place: PhotoBody['place'] = itemsOf(walk).find(({ key }) => key === item)?.place ?? 'rig';
-    return photoDraft(photo, place, { of: (about && findingOf(about.draft)) ?? walkId });
+    return photoEntry(photo, place, { of: (about && findingOf(about.draft)) ?? walkId });
   });
   const body: WalkBody = { ...walkBody(walk, answers, around), minutes, ...(decision && { decision }) };
   return [

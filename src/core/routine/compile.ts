@@ -10,8 +10,8 @@ import {
   type Job,
   type RecordedThreads,
 } from './card';
-import { settleJobs } from './jobs';
-import type { CompileExtra, Ground } from './lay';
+import { checkJobs } from './jobs';
+import type { CompileExtra, CardContext } from './make-step';
 import { factsAtStart, order, withoutAbsent } from './order';
 import { PLANS } from './steps';
 import { written } from './write';
@@ -44,9 +44,9 @@ export function compile(
   house: HouseRules,
   extra: CompileExtra = {},
 ): Result<Card, CompileProblem> {
-  const settled = settleJobs(model, asThreadsAllow(model, jobs, house, extra.threads), house);
+  const settled = checkJobs(model, asThreadsAllow(model, jobs, house, extra.threads), house);
   if (!settled.ok) return settled;
-  const ground: Ground = {
+  const ground: CardContext = {
     model,
     house,
     jobs: settled.value,

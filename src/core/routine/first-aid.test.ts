@@ -94,7 +94,7 @@ describe('greases that do not mix', () => {
         place: '1L',
         verdict: 'due',
         of: { grease: 'clay', onto: 'lithium-complex' },
-        pulls: 'repack',
+        remedy: 'repack',
       },
     ]);
   });

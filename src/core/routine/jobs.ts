@@ -35,7 +35,7 @@ function problemWith(model: RigModel, job: Job, house: HouseRules): CompileProbl
 }
 
 /** The jobs of a card, each checked against the rig, without those that another does by the way. */
-export function settleJobs(
+export function checkJobs(
   model: RigModel,
   jobs: readonly Job[],
   house: HouseRules,

@@ -101,8 +101,8 @@ function gradeFindings(run: Run, { step, place, record }: Noted): readonly Found
     const verdict: Verdict | undefined = gradeVerdict(subject, grade, run.card.house);
     if ((verdict !== 'due' && verdict !== 'stop') || cured(run, step, subject, grade)) return [];
     const stands = step.step === 'look-spare' ? (spareGoesTo(run) ?? place) : place;
-    const pulls = cureOf(subject, stands, run.model, run.card.house, grade);
-    return [{ place: stands, verdict, of: { subject, grade }, ...(pulls && { pulls }) }];
+    const remedy = cureOf(subject, stands, run.model, run.card.house, grade);
+    return [{ place: stands, verdict, of: { subject, grade }, ...(remedy && { remedy }) }];
   });
 }
 
@@ -140,7 +140,7 @@ function readingFindings(run: Run, rig: PartsKnown, { step, place, record }: Not
     // The spare that went on was filled where it is now.
     if (step.step === 'look-spare' && did(run, 'set-pressure', spareGoesTo(run))) return [];
     const renewed = RENEWS[what].some((act) => act !== step.step && did(run, act, step.place));
-    const pulls = cureOf(what, place, run.model, run.card.house);
+    const remedy = cureOf(what, place, run.model, run.card.house);
     return renewed
       ? []
       : [
@@ -148,7 +148,7 @@ function readingFindings(run: Run, rig: PartsKnown, { step, place, record }: Not
             place,
             verdict: judged.verdict,
             of: { what, value, held: { against: judged.against } },
-            ...(pulls && { pulls }),
+            ...(remedy && { remedy }),
           },
         ];
   });
@@ -171,8 +171,8 @@ function greaseFindings(run: Run, rig: PartsKnown, { step, place, record }: Note
   if (step.step !== 'pump' || !isWheelEnd(place) || !grease) return [];
   const inside = rig?.grease[place];
   if (!inside || mixing(inside, grease) !== 'not' || did(run, 'pack', place)) return [];
-  const pulls = cureOf('grease-back', place, run.model, run.card.house);
-  return [{ place, verdict: 'due', of: { grease, onto: inside }, ...(pulls && { pulls }) }];
+  const remedy = cureOf('grease-back', place, run.model, run.card.house);
+  return [{ place, verdict: 'due', of: { grease, onto: inside }, ...(remedy && { remedy }) }];
 }
 
 /** The spare that went on and the tire that came off: neither is passed over. */
@@ -208,8 +208,8 @@ function saidFindings(run: Run): readonly Found[] {
       ({ branch, place }) =>
         (place ?? 'rig') === said.place && BRANCHES[branch].finding?.verdict === said.verdict,
     );
-    const pulls = branch && BRANCHES[branch.branch].finding?.pulls;
-    return { ...said, ...(pulls && { pulls }) };
+    const remedy = branch && BRANCHES[branch.branch].finding?.remedy;
+    return { ...said, ...(remedy && { remedy }) };
   });
 }
 

@@ -296,7 +296,7 @@ describe('a branch taken', () => {
       place: '1L',
       verdict: 'due',
       of: { branch: 'grease-behind' },
-      pulls: 'repack',
+      remedy: 'repack',
     });
     expect(done.work.materials).toEqual([{ place: '1L', grease: 'lithium-complex' }]);
     expect(done.work.refits).toEqual([]);
@@ -444,7 +444,14 @@ test('what is stamped on a part outranks what is usual, at the end as on the scr
         }
       : tapped,
   );
-  const part = { at: '1L' as const, since: T0, rolled: 0, rolledKnown: true, mark: 0, grade: undefined };
+  const part = {
+    at: '1L' as const,
+    since: T0,
+    rolled: 0,
+    rolledKnown: true,
+    rigDistance: 0,
+    grade: undefined,
+  };
   const parts = {
     d: {
       ...part,

@@ -1,7 +1,7 @@
 import { axleOf, isWheelEnd, sideOf, type Axle, type RigModel, type Side, type WheelEnd } from '../rig';
 import type { RoutinePlace } from '../rules';
 import type { CardStep } from './card';
-import { contextAt, corner, inPlace, lay, other, withBranches, type Ground } from './lay';
+import { contextAt, corner, inPlace, makeStep, other, withBranches, type CardContext } from './make-step';
 import {
   CHOCK,
   FRAME_DOWN,
@@ -21,7 +21,7 @@ const SIDES: readonly Side[] = ['L', 'R'];
 const HUB_OPEN: ReadonlySet<ChapterId> = new Set(['hubOff', 'hubOn', 'plugHome', 'setBrake']);
 
 /** What a card has to do at corners, by corner. */
-function cornersOf(ground: Ground): ReadonlyMap<WheelEnd, ReadonlySet<ChapterId>> {
+function cornersOf(ground: CardContext): ReadonlyMap<WheelEnd, ReadonlySet<ChapterId>> {
   const corners = new Map<WheelEnd, Set<ChapterId>>();
   for (const job of ground.jobs) {
     const chapters = PLANS[job.routine]?.corner;
@@ -44,7 +44,7 @@ function cornersOf(ground: Ground): ReadonlyMap<WheelEnd, ReadonlySet<ChapterId>
 
 /** The jobs of one kind on foot, place by place in walking order. */
 function onFoot(
-  ground: Ground,
+  ground: CardContext,
   which: 'before' | 'after',
   corners: ReadonlyMap<WheelEnd, ReadonlySet<ChapterId>>,
 ): readonly CardStep[] {
@@ -78,12 +78,12 @@ function onFoot(
 const leafAxle = (model: RigModel): Axle | undefined =>
   model.axles.find(({ suspension }) => suspension === 'leaf');
 
-const chock = (ground: Ground, side: Side) => lay(ground, CHOCK, { side });
+const chock = (ground: CardContext, side: Side) => makeStep(ground, CHOCK, { side });
 const loosens = (step: CardStep) => step.phase === 'ground';
 
 /** The work at corners, one side after the other: what is done before the frame goes up, and all the rest. */
 function atCorners(
-  ground: Ground,
+  ground: CardContext,
   corners: ReadonlyMap<WheelEnd, ReadonlySet<ChapterId>>,
   grouped: boolean,
 ): { readonly early: readonly CardStep[]; readonly late: readonly CardStep[] } {
@@ -109,7 +109,7 @@ function atCorners(
 }
 
 /** The work under a frame on its stands, side by side and then joined, between its going up and down. */
-function onFrame(ground: Ground): Readonly<Record<'up' | 'under' | 'down', readonly CardStep[]>> {
+function onFrame(ground: CardContext): Readonly<Record<'up' | 'under' | 'down', readonly CardStep[]>> {
   if (!ground.framed) return { up: [], under: [], down: [] };
   const frame = ground.jobs.flatMap(({ routine }) => PLANS[routine]?.frame ?? []);
   const context = { ...contextAt(ground, undefined), axle: leafAxle(ground.model) };
@@ -117,24 +117,24 @@ function onFrame(ground: Ground): Readonly<Record<'up' | 'under' | 'down', reado
     SIDES.flatMap((side) =>
       withBranches(ground, one.sides, { side })
         .filter((def) => !def.when || def.when(context))
-        .map((def) => lay(ground, def, { side })),
+        .map((def) => makeStep(ground, def, { side })),
     ),
   );
-  const joined = frame.flatMap((one) => one.joined).map((def) => lay(ground, def));
+  const joined = frame.flatMap((one) => one.joined).map((def) => makeStep(ground, def));
   return {
-    up: FRAME_UP.map((def) => lay(ground, def)),
+    up: FRAME_UP.map((def) => makeStep(ground, def)),
     under: [...sides, ...joined],
-    down: FRAME_DOWN.map((def) => lay(ground, def)),
+    down: FRAME_DOWN.map((def) => makeStep(ground, def)),
   };
 }
 
 /** Every step of a card in the order written, set-up shared; `grouped` breaks all nuts of one side loose in one walk. */
-export function written(ground: Ground, grouped: boolean): readonly CardStep[] {
+export function written(ground: CardContext, grouped: boolean): readonly CardStep[] {
   const corners = cornersOf(ground);
   const { early, late } = atCorners(ground, corners, grouped);
   const once = ground.jobs
     .flatMap(({ routine }) => PLANS[routine]?.first ?? [])
-    .map((def) => lay(ground, def));
+    .map((def) => makeStep(ground, def));
   const before = onFoot(ground, 'before', corners);
   const after = onFoot(ground, 'after', corners);
   const held = new Set([...early, ...late].filter(({ step }) => step === 'chock').map(({ side }) => side));
@@ -158,12 +158,12 @@ export function written(ground: Ground, grouped: boolean): readonly CardStep[] {
     (def) =>
       (def.id === 'steady' ? raised : body.some(({ needs }) => needs.includes('braked'))) &&
       (!def.when || def.when(contextAt(ground, undefined))),
-  ).map((def) => lay(ground, def));
+  ).map((def) => makeStep(ground, def));
   const chocked = body.some(({ step }) => step === 'chock');
   const settled = body.flatMap(({ gives }) =>
     gives.filter((fact) => /^(torqued|down again|lugs checked) /.test(fact)),
   );
-  const end = chocked ? [lay(ground, UNCHOCK, {}, { needs: settled })] : [];
+  const end = chocked ? [makeStep(ground, UNCHOCK, {}, { needs: settled })] : [];
   return distinct([...once, ...setUp, ...body, ...end]);
 }
 

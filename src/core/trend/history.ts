@@ -24,7 +24,7 @@ export interface Point {
 }
 
 /** Work done at a place. */
-export interface WorkMark {
+export interface WorkDone {
   readonly entry: string;
   readonly at: Instant;
   readonly day: number;
@@ -44,7 +44,7 @@ export interface RecheckPoint {
 export interface History {
   /** By what was read and where: `pressure@1L`. */
   readonly points: Readonly<Record<string, readonly Point[]>>;
-  readonly works: readonly WorkMark[];
+  readonly works: readonly WorkDone[];
   readonly rechecks: Readonly<Record<string, readonly RecheckPoint[]>>;
 }
 
@@ -70,10 +70,10 @@ function tireAt(rig: RigState, place: RoutinePlace, what: string): Pick<Point, '
 }
 
 /** Everything read of a rig, in order, with how far it and its tires had rolled. */
-export function historyOfReadings(fold: Pick<Fold, 'entries' | 'dead'>, rig: string): History {
+export function historyOfReadings(fold: Pick<Fold, 'entries' | 'retracted'>, rig: string): History {
   const points: Record<string, Point[]> = {};
   const rechecks: Record<string, RecheckPoint[]> = {};
-  const works: WorkMark[] = [];
+  const works: WorkDone[] = [];
   replayRig(fold, rig, (entry, after) => {
     const { id, happened: at } = entry;
     const day = dayOf(at);

@@ -5,7 +5,7 @@
 export {
   compileWalk,
   itemsOf,
-  type Stop,
+  type ZoneId,
   type Walk,
   type WalkItem,
   type WalkOrder,

@@ -260,25 +260,25 @@ describe('on the log', () => {
 
   test('a hitching up counts as a walkaround; with every tire read, pressures are done', () => {
     const some = after(setup(), walked(walkBody(hitch, allClear(), {})));
-    expect(some.marks['walkaround@rig']).toBeDefined();
-    expect(some.marks['pressures@rig']).toBeUndefined();
+    expect(some.lastDone['walkaround@rig']).toBeDefined();
+    expect(some.lastDone['pressures@rig']).toBeUndefined();
     const read = Object.fromEntries(
       itemsOf(hitch)
         .filter(({ reads }) => reads === 'pressure')
         .map(({ key }) => [key, { as: 'clear' as const, value: psi(65) }]),
     );
     const all = after(setup(), walked(walkBody(hitch, { ...allClear(), ...read }, {})));
-    expect(all.marks['pressures@rig']).toBeDefined();
+    expect(all.lastDone['pressures@rig']).toBeDefined();
     expect(all.read['pressure@1L']?.value).toBe(psi(65));
   });
   test('a spring walk is the yearly look at hubs, tires and gear; what was skipped is not', () => {
     const spring = compileWalk('spring', model, 'round');
     const answers = { ...allClear(spring), 'spin@1R': { as: 'skipped' as const } };
-    const { marks } = after(setup(), walked(walkBody(spring, answers, {})));
-    expect(marks['hub-look@1L']).toBeDefined();
-    expect(marks['hub-look@1R']).toBeUndefined();
-    expect(marks['tire-look@2L']).toBeDefined();
-    expect(marks['gear-look@coupler']).toBeDefined();
+    const { lastDone } = after(setup(), walked(walkBody(spring, answers, {})));
+    expect(lastDone['hub-look@1L']).toBeDefined();
+    expect(lastDone['hub-look@1R']).toBeUndefined();
+    expect(lastDone['tire-look@2L']).toBeDefined();
+    expect(lastDone['gear-look@coupler']).toBeDefined();
   });
 
   const of = { subject: 'grease-back', grade: 'behind' } as const;
@@ -288,7 +288,7 @@ describe('on the log', () => {
       verdict: 'due',
       text: 'weeps',
       of,
-      pulls: 'repack',
+      remedy: 'repack',
     });
   test('the same again after it was put right rises a step within a season, not beyond', () => {
     const first = opened('2026-04-02T12:00:00.000Z');
@@ -297,7 +297,7 @@ describe('on the log', () => {
       how: 'new seal',
     });
     const again = after(setup(), first, closed, opened('2026-06-10T12:00:00.000Z'));
-    expect(Object.values(again.findings)[0]).toMatchObject({ verdict: 'stop', raised: 'came-back' });
+    expect(Object.values(again.findings)[0]).toMatchObject({ verdict: 'stop', escalated: 'came-back' });
     const later = after(setup(), first, closed, opened('2027-06-10T12:00:00.000Z'));
     expect(Object.values(later.findings)[0]).toMatchObject({ verdict: 'due' });
   });
@@ -314,12 +314,12 @@ describe('on the log', () => {
     const state = (...more: Entry[]) => Object.values(after(setup(), first, ...more).findings)[0];
     expect(state(seen('2026-05-01T14:00:00.000Z', 'watch'))).toMatchObject({ verdict: 'watch' });
     const twice = seen('2026-05-03T12:00:00.000Z', 'watch');
-    expect(state(twice)).toMatchObject({ verdict: 'due', raised: 'seen-again', seen: { count: 2 } });
+    expect(state(twice)).toMatchObject({ verdict: 'due', escalated: 'seen-again', seen: { count: 2 } });
     expect(state(twice, seen('2026-05-05T12:00:00.000Z', 'watch'))?.verdict).toBe('due');
     expect(state(twice, seen('2026-05-05T12:00:00.000Z', 'due'))?.verdict).toBe('stop');
     const better = seen('2026-05-09T12:00:00.000Z', 'watch');
     const worst = seen('2026-05-06T12:00:00.000Z', 'due');
-    expect(state(worst, better)).toMatchObject({ verdict: 'watch', raised: undefined });
+    expect(state(worst, better)).toMatchObject({ verdict: 'watch', escalated: undefined });
   });
   test('what wears slowly is seen at every look and does not rise', () => {
     const crazed = { subject: 'tire-wall', grade: 'crazed' } as const;
@@ -344,7 +344,7 @@ describe('on the log', () => {
         place: '2R',
         verdict: 'due',
         text: 'low',
-        pulls: 'pressures',
+        remedy: 'pressures',
       }),
     );
     const due = dutiesOf(state, addDays('2026-05-10T12:00:00.000Z', 1)).filter(

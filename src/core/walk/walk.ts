@@ -26,11 +26,11 @@ export interface WalkItem {
 }
 
 /** Where one stands on a walk round: in front of the tow vehicle, at a wheel end, behind. */
-export type Stop = 'tow' | 'tongue' | 'body' | WheelEnd | 'back' | 'spares';
+export type ZoneId = 'tow' | 'tongue' | 'body' | WheelEnd | 'back' | 'spares';
 
 /** Some items looked at together, in one place or of one system. */
 export interface WalkZone {
-  readonly id: Stop | System;
+  readonly id: ZoneId | System;
   readonly items: readonly WalkItem[];
 }
 

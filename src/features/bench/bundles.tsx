@@ -1,6 +1,6 @@
 'use client';
 
-import { seasonChapters, type Duty } from '@/core/duty';
+import { seasonLists, type Duty } from '@/core/duty';
 import type { Job } from '@/core/routine';
 import type { WorkId } from '@/core/rules';
 import type { RigView } from '@/features/rigs';
@@ -24,7 +24,7 @@ export function Bundles({ view, onChoose }: { view: RigView; onChoose: (jobs: re
     view,
     duties.filter(({ verdict }) => PRESSING.has(verdict)),
   );
-  const chapters = season ? seasonChapters(duties, { model, house, season }, now) : [];
+  const chapters = season ? seasonLists(duties, { model, house, season }, now) : [];
   const bundles = [
     { name: 'What is due now', jobs: due },
     ...chapters.map(({ time, items }) => ({

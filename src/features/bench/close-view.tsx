@@ -1,7 +1,7 @@
 'use client';
 
 import { useEffect, useId, useState } from 'react';
-import { cardDrafts } from '@/core/record';
+import { cardEntries } from '@/core/record';
 import type { Instant } from '@/core/base';
 import type { RigState } from '@/core/log';
 import { contradictionsIn } from '@/core/judge';
@@ -108,7 +108,7 @@ export function CloseView({
     setBusy(true);
     const at = store.clock.now();
     const note = kept.note.trim();
-    const drafts = cardDrafts({
+    const drafts = cardEntries({
       run,
       rig,
       outcome: outcome.value,

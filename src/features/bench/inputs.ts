@@ -15,13 +15,13 @@ export interface StepInput {
 }
 
 /** What is typed at the step in hand, as it is kept: a step that is not the one in hand has none. */
-export interface KeptInput {
+export interface StoredInput {
   readonly key: string;
   readonly input: StepInput;
 }
 
 /** How it lies on this device. */
-export const STEP_DRAFT: DraftDef<KeptInput> = {
+export const STEP_DRAFT: DraftDef<StoredInput> = {
   version: 1,
   schema: z.object({
     key: z.string(),
@@ -32,7 +32,7 @@ export const STEP_DRAFT: DraftDef<KeptInput> = {
       grades: z.record(z.string(), z.string()) as unknown as z.ZodMiniType<StepInput['grades']>,
       note: z.optional(z.string()),
     }),
-  }) as unknown as z.ZodMiniType<KeptInput>,
+  }) as unknown as z.ZodMiniType<StoredInput>,
 };
 
 /** A step's record as it is shown in its fields again. */

@@ -1,7 +1,7 @@
 'use client';
 
 import { useState } from 'react';
-import { cardDrafts } from '@/core/record';
+import { cardEntries } from '@/core/record';
 import type { RigState } from '@/core/log';
 import { leaveRun, type Run } from '@/core/routine';
 import { newId, useYard } from '@/store';
@@ -38,7 +38,7 @@ export function PutDownDialog({
   const leave = async () => {
     if (reason.trim() === '') return setProblem('Say why: it goes on record.');
     const at = store.clock.now();
-    const drafts = cardDrafts({ run, rig, outcome: leaveRun(run, reason, at, rig), at, newId });
+    const drafts = cardEntries({ run, rig, outcome: leaveRun(run, reason, at, rig), at, newId });
     try {
       await store.send('closeRun', {
         id: run.id,

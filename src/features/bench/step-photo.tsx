@@ -1,7 +1,7 @@
 'use client';
 
 import { useState } from 'react';
-import { photoDraft } from '@/core/record';
+import { photoEntry } from '@/core/record';
 import type { CardStep, Run } from '@/core/routine';
 import { PhotoOf, PhotoTaker, useRecord } from '@/features/forms';
 import { stepName } from '@/text';
@@ -25,7 +25,7 @@ export function StepPhoto({ run, step }: { run: Run; step: CardStep }) {
       <PhotoTaker
         onPhoto={async (photo) => {
           const note = stepName(step).slice(0, 300);
-          const entry = photoDraft(photo, step.place ?? 'rig', { of: run.id, step: step.step, note });
+          const entry = photoEntry(photo, step.place ?? 'rig', { of: run.id, step: step.step, note });
           await record(run.rig, [entry], 'Photo kept', [photo]);
           setTaken((now) => [...now, photo.hash]);
         }}

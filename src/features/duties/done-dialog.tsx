@@ -1,7 +1,7 @@
 'use client';
 
 import { useState } from 'react';
-import { doneDrafts, type DoneAt } from '@/core/record';
+import { doneEntries, type DoneAt } from '@/core/record';
 import type { Duty } from '@/core/duty';
 import { isWheelEnd } from '@/core/rig';
 import { mayCheckLugs, routineDef, threadsAfterRefit, type RoutineId, type RoutinePlace } from '@/core/rules';
@@ -91,7 +91,7 @@ export function DoneDialog({
     );
     await record(
       view.rig.id,
-      doneDrafts(duties, done, { ...view, happened, newId }),
+      doneEntries(duties, done, { ...view, happened, newId }),
       doneWords(
         routine,
         said.map(({ place }) => place),

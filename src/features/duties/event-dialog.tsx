@@ -1,7 +1,7 @@
 'use client';
 
 import { useState } from 'react';
-import { eventDraft } from '@/core/record';
+import { eventEntry } from '@/core/record';
 import { wheelEnds, type WheelEnd } from '@/core/rig';
 import type { EventBody } from '@/core/log';
 import { useRecord } from '@/features/forms';
@@ -42,7 +42,7 @@ export function EventDialog({ view, onClose }: { view: RigView; onClose: () => v
   const save = async () => {
     setTried(true);
     if (!what || chosen.length === 0 || dateError || !happened) return;
-    await record(view.rig.id, [eventDraft(what, chosen, note, happened)], EVENT_WORDS[what]);
+    await record(view.rig.id, [eventEntry(what, chosen, note, happened)], EVENT_WORDS[what]);
     onClose();
   };
 

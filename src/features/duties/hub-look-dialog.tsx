@@ -2,7 +2,7 @@
 
 import { useState } from 'react';
 import { newId } from '@/store';
-import { hubLookDrafts } from '@/core/record';
+import { hubLookEntries } from '@/core/record';
 import type { WheelEnd } from '@/core/rig';
 import { gradeVerdict, type Subject, markOfVerdict } from '@/core/rules';
 import { useRecord } from '@/features/forms';
@@ -33,7 +33,7 @@ export function HubLookDialog({
       return grade ? [{ subject, grade }] : [];
     });
     if (given.length < SUBJECTS.length) return;
-    await record(view.rig.id, hubLookDrafts(place, given, { ...view, newId }), `Look at ${place} logged`);
+    await record(view.rig.id, hubLookEntries(place, given, { ...view, newId }), `Look at ${place} logged`);
     onClose();
   };
 

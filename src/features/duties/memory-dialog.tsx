@@ -1,7 +1,7 @@
 'use client';
 
 import { useState } from 'react';
-import { memoryDrafts } from '@/core/record';
+import { memoryEntries } from '@/core/record';
 import type { Duty } from '@/core/duty';
 import { parseQuantity, unitFor } from '@/core/quantity';
 import { isWheelEnd } from '@/core/rig';
@@ -40,7 +40,7 @@ export function MemoryDialog({ view, duty, onClose }: { view: RigView; duty: Dut
     if (Object.keys(found).length > 0 || !happened) return;
     await record(
       view.rig.id,
-      memoryDrafts(routine, places, happened, since?.ok ? since.value : undefined),
+      memoryEntries(routine, places, happened, since?.ok ? since.value : undefined),
       `${doneWords(routine, places)}, noted from memory`,
     );
     onClose();

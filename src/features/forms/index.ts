@@ -7,6 +7,6 @@ export { useWakeLock } from './use-wake-lock';
 export { GradeChoice } from './grade-choice';
 export { PhotoTaker } from './photo-taker';
 export { PhotoOf } from './photo-of';
-export { useKept, type Kept } from './use-kept';
+export { useDraft, type DraftState } from './use-draft';
 export { useLeadOn } from './use-lead-on';
 export { ReadingField } from './reading-field';

@@ -2,7 +2,7 @@
 
 import { useCallback } from 'react';
 import type { Entry } from '@/core/log';
-import type { Draft } from '@/core/record';
+import type { NewEntry } from '@/core/record';
 import { askToKeepOnce, useYard, type Photo } from '@/store';
 import { reported, say, sayUnstored } from '@/ui';
 
@@ -32,7 +32,7 @@ export function useWithdraw(): (
 /** Writes entries to the log of a rig, and says so with a way to take them back. */
 export function useRecord(): (
   rig: string,
-  drafts: readonly Draft[],
+  drafts: readonly NewEntry[],
   said: string,
   photos?: readonly Photo[],
 ) => Promise<readonly Entry[]> {

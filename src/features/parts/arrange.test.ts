@@ -44,7 +44,7 @@ test('what is gone is not arranged', () => {
     since: '2026-05-01T12:00:00.000Z',
     rolled: 0,
     rolledKnown: true,
-    mark: 0,
+    rigDistance: 0,
     grade: undefined,
   });
   const rig = { parts: { a: part('a', '1L'), b: part('b', 'gone') } };

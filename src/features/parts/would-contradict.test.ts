@@ -11,7 +11,17 @@ const NOW = '2026-05-16T12:00:00.000Z';
 const read = (value: string | number) => ({ value, source: 'marking' as const });
 
 function tire(id: string, at: PartState['at'], facts: PartState['facts']): PartState {
-  return { id, kind: 'tire', at, facts, since: NOW, rolled: 0, rolledKnown: true, mark: 0, grade: undefined };
+  return {
+    id,
+    kind: 'tire',
+    at,
+    facts,
+    since: NOW,
+    rolled: 0,
+    rolledKnown: true,
+    rigDistance: 0,
+    grade: undefined,
+  };
 }
 
 function view(parts: readonly PartState[]): RigView {

@@ -20,7 +20,7 @@ export function wouldContradict(
     since: now,
     rolled: 0,
     rolledKnown: false,
-    mark: rig.distance,
+    rigDistance: rig.distance,
     grade: undefined,
   };
   const parts = { ...Object.fromEntries(others), tried };

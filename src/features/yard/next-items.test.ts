@@ -35,7 +35,7 @@ test('a finding stands for the routine it pulls forward', () => {
     place: '2R',
     verdict: 'due',
     text: 'seal weeps',
-    pulls: 'repack',
+    remedy: 'repack',
   });
   const items = told(view(3, ...sound, found));
   expect(items[0]).toBe('seal weeps');

@@ -82,7 +82,7 @@ function FindingRow({
 }) {
   const { units } = usePreferences();
   const mark = markOfVerdict(finding.verdict);
-  const cure = view.duties.find((duty) => duty.routine === finding.pulls && duty.place === finding.place);
+  const cure = view.duties.find((duty) => duty.routine === finding.remedy && duty.place === finding.place);
   return (
     <Row
       mark={<Mark mark={mark} size={26} spoken />}

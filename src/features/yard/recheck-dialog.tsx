@@ -1,7 +1,7 @@
 'use client';
 
 import { useRef } from 'react';
-import { recheckDrafts } from '@/core/record';
+import { recheckEntries } from '@/core/record';
 import { judgeRecheck, type RecheckResult } from '@/core/judge';
 import { mayCheckLugs, markOfDuty } from '@/core/rules';
 import { isWheelEnd, matesOf, type WheelEnd } from '@/core/rig';
@@ -48,7 +48,7 @@ export function RecheckDialog({
     told.current = refit;
     const judged = judgeRecheck(result, refit?.moves ?? 0);
     try {
-      await record(rig.id, recheckDrafts(place, result, rig), `${place}: ${ruleWords(judged, '')}`);
+      await record(rig.id, recheckEntries(place, result, rig), `${place}: ${ruleWords(judged, '')}`);
     } catch (error) {
       told.current = undefined;
       throw error;

@@ -10,7 +10,7 @@ import { type RigView } from '@/features/rigs';
 import { usePreferences } from '@/store';
 import { SOURCE_WORDS } from '@/text';
 import { Button, LinkButton, RigPlan, useWide, type PlaceLabel } from '@/ui';
-import { placeNote } from './marks';
+import { placeNote } from './place-note';
 import { NextList } from './next-list';
 import type { PlaceActions } from './place-actions';
 import type { Sheet } from './sheets';

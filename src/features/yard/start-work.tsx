@@ -12,8 +12,8 @@ function pressing(view: RigView): readonly Duty[] {
   for (const item of nextItems(view)) {
     if (item.is === 'duties') return item.duties;
     if (item.is !== 'finding') continue;
-    const { pulls, place } = item.finding;
-    const cure = view.duties.filter((duty) => duty.routine === pulls && duty.place === place);
+    const { remedy, place } = item.finding;
+    const cure = view.duties.filter((duty) => duty.routine === remedy && duty.place === place);
     if (cure.length > 0) return cure;
   }
   return [];

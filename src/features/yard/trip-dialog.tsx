@@ -2,7 +2,7 @@
 
 import { useState } from 'react';
 import { useForm, useWatch } from 'react-hook-form';
-import { tripDrafts } from '@/core/record';
+import { tripEntries } from '@/core/record';
 import { markOfDuty } from '@/core/rules';
 import { raised, type Duty } from '@/core/duty';
 import { unitFor } from '@/core/quantity';
@@ -104,7 +104,7 @@ export function TripDialog({ view, ready, onClose }: { view: RigView; ready: Rea
       return;
     }
     const { body, happened } = read.value;
-    await record(rig.id, tripDrafts(body, happened, rinsed && salty), 'Trip logged');
+    await record(rig.id, tripEntries(body, happened, rinsed && salty), 'Trip logged');
     const yard = store.getSnapshot();
     const rolled = yard.status === 'ready' ? yard.state.rigs[rig.id] : undefined;
     // The very view that the Yard behind is drawn from: worked out once.

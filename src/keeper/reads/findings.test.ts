@@ -17,7 +17,7 @@ const opened = entry('finding.opened', 2, {
   place: '1L',
   verdict: 'due',
   text: 'weeps',
-  pulls: 'repack',
+  remedy: 'repack',
   of: { subject: 'grease-back', grade: 'behind' },
   from: walk.id,
 });
@@ -46,7 +46,7 @@ test('a finding from its walk to the work that put it right', () => {
   expect(story?.opinions).toEqual([opinion]);
   expect(story?.works).toEqual([work]);
   expect(story?.closed).toEqual(closed);
-  expect(story?.state).toMatchObject({ seen: { count: 2 }, raised: 'seen-again', verdict: 'stop' });
+  expect(story?.state).toMatchObject({ seen: { count: 2 }, escalated: 'seen-again', verdict: 'stop' });
 });
 
 test('what was withdrawn is no part of it', () => {

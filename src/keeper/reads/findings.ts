@@ -21,7 +21,7 @@ export interface FindingStory {
 
 /** The story of a finding of a rig; undefined where the log has none such. */
 export function findingStory(
-  fold: Pick<Fold, 'entries' | 'dead'>,
+  fold: Pick<Fold, 'entries' | 'retracted'>,
   rig: string,
   id: string,
 ): FindingStory | undefined {
@@ -42,10 +42,10 @@ export function findingStory(
     if (entry.kind === 'opinion' && entry.body.finding === id) opinions.push(entry);
     if (entry.kind === 'photo' && entry.body.of === id) photos.push(entry);
     if (entry.kind === 'work' && opened && !closed) {
-      const { place, pulls } = opened.body;
+      const { place, remedy } = opened.body;
       // Of what is done to the whole rig only that which would put it right belongs to its story.
       if (
-        entry.body.jobs.some((job) => job.place === place || (job.place === 'rig' && job.routine === pulls))
+        entry.body.jobs.some((job) => job.place === place || (job.place === 'rig' && job.routine === remedy))
       )
         works.push(entry);
     }
@@ -57,7 +57,7 @@ export function findingStory(
 
 /** Every finding of a rig, open ones first, then the newest. */
 export function findingsOfRig(
-  fold: Pick<Fold, 'entries' | 'dead'>,
+  fold: Pick<Fold, 'entries' | 'retracted'>,
   rig: RigState,
 ): readonly { readonly opened: EntryOf<'finding.opened'>; readonly open: FindingState | undefined }[] {
   const all = entriesOf(fold, rig.id, 'finding.opened').map((opened) => ({

@@ -11,7 +11,7 @@ import {
 import type { TirePlace } from '@/core/rig';
 
 /** A log in its order and what of it no longer counts. */
-type Counted = Pick<Fold, 'entries' | 'dead'>;
+type Counted = Pick<Fold, 'entries' | 'retracted'>;
 
 /** The last entries of a rig that count and match, the newest first. */
 function lastOf<T extends Entry>(
@@ -23,7 +23,7 @@ function lastOf<T extends Entry>(
   const found: T[] = [];
   for (let i = fold.entries.length - 1; i >= 0 && found.length < most; i--) {
     const entry = fold.entries[i];
-    if (entry?.rig === rig && !fold.dead.has(entry.id) && match(entry)) found.push(entry);
+    if (entry?.rig === rig && !fold.retracted.has(entry.id) && match(entry)) found.push(entry);
   }
   return found;
 }
@@ -57,7 +57,7 @@ export function tripsOnRecord(fold: Counted, { rig, since, vehicles }: TripsWant
 /** How the rig of an entry stood before it, or before the day it is moved to; the entry itself left out. */
 export function stateBefore(fold: Fold, entry: Entry, happened?: string): RigState | undefined {
   const at = fold.entries.findIndex((one) => one.id === entry.id);
-  const counts = (one: Entry) => one.id !== entry.id && !fold.dead.has(one.id);
+  const counts = (one: Entry) => one.id !== entry.id && !fold.retracted.has(one.id);
   const earlier =
     happened === undefined
       ? fold.entries.slice(0, at).filter(counts)

@@ -21,7 +21,7 @@ export interface LogPage {
 }
 
 /** A log in its order and what of it no longer counts. */
-type Log = Pick<Fold, 'entries' | 'dead'>;
+type Log = Pick<Fold, 'entries' | 'retracted'>;
 
 function withOthers(told: readonly Told[], story: Story, more: boolean): LogPage {
   const ids = new Set(told.flatMap(({ entry }) => othersIn(entry)));

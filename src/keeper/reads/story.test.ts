@@ -39,7 +39,7 @@ test('what the fold leaves out is never told as counting', () => {
       const fold = foldEntries(log);
       const story = storyOf(fold);
       for (const entry of fold.entries)
-        expect(story.tell(entry).standing === 'counts').toBe(!fold.dead.has(entry.id));
+        expect(story.tell(entry).standing === 'counts').toBe(!fold.retracted.has(entry.id));
     }),
     { numRuns: 100 },
   );

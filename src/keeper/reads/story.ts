@@ -20,19 +20,19 @@ export interface Story {
 }
 
 /** Reads the story of a log once, so that each row is a look-up. */
-export function storyOf(fold: Pick<Fold, 'entries' | 'dead'>): Story {
+export function storyOf(fold: Pick<Fold, 'entries' | 'retracted'>): Story {
   const byId = new Map(fold.entries.map((entry) => [entry.id, entry]));
   const actors = new Map<string, Entry[]>();
   for (const entry of fold.entries) {
     const target = targetOf(entry);
-    if (target === undefined || fold.dead.has(entry.id)) continue;
+    if (target === undefined || fold.retracted.has(entry.id)) continue;
     actors.set(target, [...(actors.get(target) ?? []), entry]);
   }
   return {
     byId,
     tell: (entry) => {
       const by = (actors.get(entry.id) ?? []).at(-1);
-      const standing: Standing = !fold.dead.has(entry.id)
+      const standing: Standing = !fold.retracted.has(entry.id)
         ? 'counts'
         : by && by.kind !== 'void'
           ? 'corrected'

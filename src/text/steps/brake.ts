@@ -1,8 +1,8 @@
 import { capital, measure } from '../measure';
-import { sideName, type Chapter } from './setting';
+import { sideName, type StepTexts } from './setting';
 
 /** The brake while it is open: measured, renewed, put together. */
-export const BRAKE: Chapter<
+export const BRAKE: StepTexts<
   | 'measure-brake'
   | 'look-flange'
   | 'wires-off'

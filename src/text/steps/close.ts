@@ -1,5 +1,5 @@
 import type { NutSchool } from '@/core/rules';
-import { lockOf, type Chapter } from './setting';
+import { lockOf, type StepTexts } from './setting';
 
 const SET_BY: Record<NutSchool, string> = {
   'finger-tight':
@@ -13,7 +13,7 @@ const SET_BY: Record<NutSchool, string> = {
 };
 
 /** Packing and closing the hub: from grease in to the cap on. */
-export const CLOSE: Chapter<
+export const CLOSE: StepTexts<
   | 'pack'
   | 'smear'
   | 'inner-in'

@@ -1,8 +1,8 @@
 import { factWords } from '../facts';
-import type { Chapter } from './setting';
+import type { StepTexts } from './setting';
 
 /** Grease by the fitting, and hubs that stay shut. */
-export const GREASE: Chapter<
+export const GREASE: StepTexts<
   'plug-out' | 'wipe-fitting' | 'pump' | 'look-back' | 'plug-in' | 'oil-check' | 'maker-service'
 > = {
   'plug-out': ({ at, axle }) => ({

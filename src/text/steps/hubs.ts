@@ -1,8 +1,8 @@
 import { drumRules } from './setting';
-import type { Chapter } from './setting';
+import type { StepTexts } from './setting';
 
 /** A hub or drum renewed, races, and what is done when something is not as it should be. */
-export const HUBS: Chapter<
+export const HUBS: StepTexts<
   | 'race-out'
   | 'race-in'
   | 'match-hub'

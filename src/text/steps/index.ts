@@ -13,7 +13,7 @@ import { LOOK } from './look';
 import { OPEN } from './open';
 import { RAISE } from './raise';
 import { REFIT } from './refit';
-import type { Chapter, StepWords } from './setting';
+import type { StepTexts, StepWords } from './setting';
 import { TIRES } from './tires';
 import { UNDER } from './under';
 import { WALK } from './walk';
@@ -43,7 +43,7 @@ const STEPS = {
   ...TIRES,
   ...UNDER,
   ...WALK,
-} as const satisfies Chapter<StepId>;
+} as const satisfies StepTexts<StepId>;
 
 /** A step of a card in words, for this rig. */
 export function stepWords(step: CardStep, model: RigModel, house: HouseRules, system: UnitSystem): StepWords {

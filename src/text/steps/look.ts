@@ -1,7 +1,7 @@
-import type { Chapter } from './setting';
+import type { StepTexts } from './setting';
 
 /** Cleaning, looking, deciding what is renewed. */
-export const LOOK: Chapter<'clean' | 'look-bearings' | 'look-spindle' | 'look-brake' | 'renew'> = {
+export const LOOK: StepTexts<'clean' | 'look-bearings' | 'look-spindle' | 'look-brake' | 'renew'> = {
   clean: ({ at }) => ({
     short: 'Clean all of it',
     title: `Clean out all old grease on ${at}`,

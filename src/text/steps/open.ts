@@ -1,8 +1,8 @@
 import { capital } from '../measure';
-import { lockOf, type Chapter } from './setting';
+import { lockOf, type StepTexts } from './setting';
 
 /** Opening the hub: from the cap to the inner bearing out. */
-export const OPEN: Chapter<
+export const OPEN: StepTexts<
   | 'caliper-off'
   | 'cap-off'
   | 'lock-out'

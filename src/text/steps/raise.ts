@@ -1,7 +1,7 @@
 import type { Axle, RigModel } from '@/core/rig';
 import type { HouseRules } from '@/core/rules';
 import { factWords } from '../facts';
-import type { Chapter } from './setting';
+import type { StepTexts } from './setting';
 
 /** How the wheel cover of this rig comes off. */
 function coverOff({ wheels }: RigModel): string {
@@ -31,7 +31,7 @@ function jackAt({ lifting }: RigModel, axle: Axle | undefined, house: HouseRules
 }
 
 /** Raising one corner: from the tow vehicle held to the wheel off. */
-export const RAISE: Chapter<
+export const RAISE: StepTexts<
   'brake-on' | 'chock' | 'steady' | 'cover-off' | 'break-loose' | 'jack' | 'stand' | 'feel' | 'wheel-off'
 > = {
   'brake-on': () => ({

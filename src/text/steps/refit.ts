@@ -1,8 +1,8 @@
 import { torqueWords } from './torque';
-import type { Chapter } from './setting';
+import type { StepTexts } from './setting';
 
 /** Refit: from the wheel on to the chocks away. */
-export const REFIT: Chapter<
+export const REFIT: StepTexts<
   | 'wheel-on'
   | 'hand-start'
   | 'torque'

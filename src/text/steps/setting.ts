@@ -26,7 +26,7 @@ export interface Setting {
 }
 
 /** The words of some steps. */
-export type Chapter<K extends StepId> = Readonly<Record<K, (setting: Setting) => StepWords>>;
+export type StepTexts<K extends StepId> = Readonly<Record<K, (setting: Setting) => StepWords>>;
 
 /** How each lock comes out and goes in. */
 const LOCK: Record<LockKind, { out: string; in: string; name: string }> = {

@@ -2,7 +2,7 @@ import type { ThreadState } from '@/core/rules';
 import { RULE_WORDS } from '../rules';
 import { measure } from '../measure';
 import { factWords } from '../facts';
-import { torqueText, type Chapter } from './setting';
+import { torqueText, type StepTexts } from './setting';
 
 /** What goes on threads that are left so. */
 function filmWords(threads: ThreadState | undefined): string {
@@ -18,7 +18,7 @@ function filmWhy(threads: ThreadState | undefined): string {
 }
 
 /** Tires, lugs and threads. */
-export const TIRES: Chapter<
+export const TIRES: StepTexts<
   | 'pressure'
   | 'look-tire'
   | 'look-spare'

@@ -1,10 +1,10 @@
 import { measure } from '../measure';
-import type { Chapter } from './setting';
+import type { StepTexts } from './setting';
 
 const sideWords = (side: 'L' | 'R' | undefined) => (side === 'R' ? 'right' : 'left');
 
 /** Under the rig: fixings, pivots, bushings, an axle. */
-export const UNDER: Chapter<
+export const UNDER: StepTexts<
   | 'check-fixings'
   | 'look-pivot'
   | 'grease-pivot'

@@ -1,13 +1,13 @@
 import { isGear } from '@/core/rig';
 import { GEAR_LOOKS } from '../gear-looks';
 import { capital } from '../measure';
-import type { Chapter } from './setting';
+import type { StepTexts } from './setting';
 
 const LAMP =
   'Alone: phone propped up and filming, or the lamps watched in a wall. Bulb, lens and reflector each.';
 
 /** On foot: lamps, hitch, body, and what the season asks. */
-export const WALK: Chapter<
+export const WALK: StepTexts<
   | 'plug-lights'
   | 'lamps-running'
   | 'lamps-brake'

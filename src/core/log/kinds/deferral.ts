@@ -3,7 +3,7 @@ import { moment, positive, words } from '../../base';
 import { placeSchema } from '../../rig';
 import { ROUTINES } from '../../rules';
 import { defineKind } from '../define';
-import { markKey } from '../state';
+import { doneKey } from '../state';
 
 /** A routine put off at a place, with the reason and a new limit: a moment, a distance from now (m), or both. */
 export const deferral = defineKind({
@@ -29,7 +29,7 @@ export const deferral = defineKind({
   apply: (rig, { routine, place, reason, until, distance }, entry) => ({
     deferrals: {
       ...rig.deferrals,
-      [markKey(routine, place)]: {
+      [doneKey(routine, place)]: {
         entry: entry.id,
         at: entry.happened,
         until,

@@ -4,7 +4,7 @@ import { toSI } from '../../quantity';
 import { wheelEndSchema } from '../../rig';
 import { NEW_BRAKES, type RoutineId } from '../../rules';
 import { defineKind } from '../define';
-import { pulled } from '../marks';
+import { pulled } from '../last-done';
 
 const wheels = z.array(wheelEndSchema).check(z.minLength(1));
 

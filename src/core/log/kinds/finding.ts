@@ -18,7 +18,7 @@ const opened = z
     /** Own words beside what it rests on. */
     note: z.optional(text(500)),
     /** The routine that would put it right. */
-    pulls: z.optional(z.enum(ROUTINES)),
+    remedy: z.optional(z.enum(ROUTINES)),
     of: z.optional(evidenceSchema),
     /** The walk, work or test that found it. */
     from: z.optional(z.uuid()),
@@ -47,6 +47,12 @@ function withoutMadeWords(body: unknown): unknown {
     'what' in rest.of &&
     MADE_OF_A_READING.test(told ?? '');
   return made ? rest : body;
+}
+
+/** Up to version 4 its remedy was kept as what it pulls forward. */
+function openedToV5(body: unknown): unknown {
+  const { pulls, ...rest } = body as { pulls?: string };
+  return pulls === undefined ? rest : { ...rest, remedy: pulls };
 }
 
 /** Seen again told its words as text up to version 1. */
@@ -84,21 +90,21 @@ const inOneSeason = (a: Instant, b: Instant) => Math.abs(daysBetween(a, b)) <= T
 
 type Bad = Exclude<Verdict, 'clear'>;
 const mayRise = (of: Evidence | undefined) => of !== undefined && recurs(of);
-const raise = (verdict: Bad): Bad => oneStepUp(verdict) as Bad;
+const escalate = (verdict: Bad): Bad => oneStepUp(verdict) as Bad;
 
-/** A finding opened; its id is the entry's. Version 1 knew wheel ends and the rig, version 2 every place; version 3 what it rests on; version 4 has words only where somebody told it in their own. */
+/** A finding opened; its id is the entry's. Version 1 knew wheel ends and the rig, version 2 every place; version 3 what it rests on; version 4 has words only where somebody told it in their own; version 5 calls its remedy that. */
 export const findingOpened = defineKind({
   kind: 'finding.opened',
-  version: 4,
+  version: 5,
   body: opened,
   group: 'findings',
   places: ({ place }) => [place],
   others: ({ from }) => (from === undefined ? [] : [from]),
   corrected: 'here',
-  upcasters: [(body) => body, (body) => body, withoutMadeWords],
-  apply: (rig, { from: _, pulls, ...rest }, entry) => {
+  upcasters: [(body) => body, (body) => body, withoutMadeWords, openedToV5],
+  apply: (rig, { from: _, remedy, ...rest }, entry) => {
     // A look puts nothing right, whatever was told when the finding was opened.
-    const body = { ...rest, ...(pulls && !isLook(pulls) && { pulls }) };
+    const body = { ...rest, ...(remedy && !isLook(remedy) && { remedy }) };
     const key = findingKey(body.place, body.of);
     const before = key === undefined || !mayRise(body.of) ? undefined : rig.past[key];
     const again = before !== undefined && inOneSeason(before.at, entry.happened);
@@ -106,8 +112,8 @@ export const findingOpened = defineKind({
       id: entry.id,
       at: entry.happened,
       ...body,
-      told: body.verdict,
-      ...(again && { verdict: raise(body.verdict), raised: 'came-back' as const }),
+      reported: body.verdict,
+      ...(again && { verdict: escalate(body.verdict), escalated: 'came-back' as const }),
     };
     return { findings: { ...rig.findings, [entry.id]: finding } };
   },
@@ -133,20 +139,22 @@ export const findingSeen = defineKind({
     const finding = rig.findings[body.finding];
     if (!finding) return contradict(rig, entry.id);
     const of = body.of ?? finding.of;
-    const told = finding.told ?? finding.verdict;
-    const better = worse(told, body.verdict) !== body.verdict;
+    const before = finding.reported ?? finding.verdict;
+    const better = worse(before, body.verdict) !== body.verdict;
     const again =
       of !== undefined &&
       OF_THE_MOMENT.has(evidenceOf(of)) &&
       daysBetween(finding.seen?.at ?? finding.at, entry.happened) >= ANOTHER_LOOK &&
       inOneSeason(finding.at, entry.happened);
     // A step added stays until it looks better than it did.
-    const raised = better ? undefined : (finding.raised ?? (again ? ('seen-again' as const) : undefined));
+    const escalated = better
+      ? undefined
+      : (finding.escalated ?? (again ? ('seen-again' as const) : undefined));
     const next: FindingState = {
       ...finding,
-      told: body.verdict,
-      verdict: raised ? raise(body.verdict) : body.verdict,
-      raised,
+      reported: body.verdict,
+      verdict: escalated ? escalate(body.verdict) : body.verdict,
+      escalated,
       of,
       seen: { at: entry.happened, count: (finding.seen?.count ?? 1) + 1 },
     };

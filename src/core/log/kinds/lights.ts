@@ -1,7 +1,7 @@
 import * as z from 'zod/mini';
 import { shaped, text, words } from '../../base';
 import { defineKind } from '../define';
-import { markNow, restart } from '../marks';
+import { doneNow, restart } from '../last-done';
 
 const name = shaped(/^[a-z][a-z-]*$/);
 
@@ -94,5 +94,5 @@ export const lights = defineKind({
   corrected: 'elsewhere',
   upcasters: [toCodes],
   apply: (rig, _, entry, own) =>
-    restart(rig, [{ routine: 'lights', place: 'rig' }], markNow(rig, entry), own),
+    restart(rig, [{ routine: 'lights', place: 'rig' }], doneNow(rig, entry), own),
 });

@@ -11,7 +11,7 @@ import {
 } from '../../rig';
 import { NEW_BRAKES } from '../../rules';
 import { defineKind, type Applied, type Own } from '../define';
-import { markNow, pulled, restart, type JobDone } from '../marks';
+import { doneNow, pulled, restart, type JobDone } from '../last-done';
 import { fit, moveParts, readPart } from '../parts';
 import { openRefits, refitsSchema } from '../refits';
 import { contradict } from '../state';
@@ -73,7 +73,7 @@ export const partFitted = defineKind({
     const refits = openRefits(rig, body.refits, entry);
     const isNew = body.rolled === 0;
     const done = [...(isNew ? newPart(body.spec.kind, body.to) : []), ...torqued(body.refits)];
-    const after = restart({ ...rig, parts }, done, markNow(rig, entry), own);
+    const after = restart({ ...rig, parts }, done, doneNow(rig, entry), own);
     const pulls =
       isNew && body.spec.kind === 'brake' && body.to !== 'shelf'
         ? pulled(
@@ -117,7 +117,7 @@ export const partMoved = defineKind({
     const parts = moveParts(rig, body.moves, entry.happened);
     if (!parts) return contradict(rig, entry.id);
     const refits = openRefits(rig, body.refits, entry);
-    return { parts, refits, ...restart({ ...rig, parts }, torqued(body.refits), markNow(rig, entry), own) };
+    return { parts, refits, ...restart({ ...rig, parts }, torqued(body.refits), doneNow(rig, entry), own) };
   },
 });
 

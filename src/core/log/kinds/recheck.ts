@@ -2,7 +2,7 @@ import * as z from 'zod/mini';
 import { text } from '../../base';
 import { wheelEndSchema } from '../../rig';
 import { defineKind } from '../define';
-import { markNow, restart } from '../marks';
+import { doneNow, restart } from '../last-done';
 import { contradict } from '../state';
 
 /** Lug torque looked at after a refit: held at torque, moved a little, or loose by hand. */
@@ -30,6 +30,6 @@ export const recheck = defineKind({
     const last = refit.limits[refit.limits.length - 1] ?? 0;
     if (body.result === 'held' && next.checked >= last - 1) delete refits[body.place];
     const torqued = [{ routine: 'lug-torque', place: body.place }] as const;
-    return { refits, ...restart(rig, torqued, markNow(rig, entry), own) };
+    return { refits, ...restart(rig, torqued, doneNow(rig, entry), own) };
   },
 });

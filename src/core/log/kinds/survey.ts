@@ -3,7 +3,7 @@ import { shaped, text } from '../../base';
 import { placeSchema } from '../../rig';
 import type { RoutineId } from '../../rules';
 import { defineKind } from '../define';
-import { markNow, restart } from '../marks';
+import { doneNow, restart } from '../last-done';
 import { surveyKey } from '../state';
 
 const found = z.union([
@@ -48,6 +48,6 @@ export const surveyed = defineKind({
     };
     const routine = LOOKED[body.item];
     if (!routine || body.found.as !== 'condition') return { survey };
-    return { survey, ...restart(rig, [{ routine, place: body.place }], markNow(rig, entry), own) };
+    return { survey, ...restart(rig, [{ routine, place: body.place }], doneNow(rig, entry), own) };
   },
 });

@@ -3,7 +3,7 @@ import { nonNegative, shaped, text, words } from '../../base';
 import { isGear, isWheelEnd, placeSchema } from '../../rig';
 import { ROUTINES, type RoutinePlace } from '../../rules';
 import { defineKind } from '../define';
-import { markNow, restart, type JobDone } from '../marks';
+import { doneNow, restart, type JobDone } from '../last-done';
 import { aroundSchema, gradedSchema, readWith, takenSchema } from './reading';
 
 /** The times at which one walks round a rig (handbook section 3). */
@@ -132,6 +132,6 @@ export const walk = defineKind({
   upcasters: [walkToV2],
   apply: (rig, walk, entry, own) => ({
     ...readWith(rig, walk.taken, entry, walk.around),
-    ...restart(rig, doneBy(walk), markNow(rig, entry), own),
+    ...restart(rig, doneBy(walk), doneNow(rig, entry), own),
   }),
 });

@@ -5,9 +5,9 @@ import { jobsSchema } from '../jobs';
 import { openRefits, refitsSchema, threadsAfter } from '../refits';
 import { READING_IDS, readingDef, SUBJECTS, THICKENERS } from '../../rules';
 import { defineKind, mine, type Applied, type Own } from '../define';
-import { markNow, restart } from '../marks';
+import { doneNow, restart } from '../last-done';
 import { partsAfterWork } from '../parts';
-import type { Mark, RigState } from '../state';
+import type { LastDone, RigState } from '../state';
 
 const note = text(2000);
 const routinePlaceSchema = z.union([placeSchema, z.literal('rig')]);
@@ -59,8 +59,8 @@ const body = z.strictObject({
 export type WorkBody = z.infer<typeof body>;
 
 /** Where the meters stood when the work was done; what is remembered from before the record says how far back. */
-function markLeft(rig: RigState, work: WorkBody, entry: Applied): Mark {
-  const now = markNow(rig, entry);
+function markLeft(rig: RigState, work: WorkBody, entry: Applied): LastDone {
+  const now = doneNow(rig, entry);
   if (work.from !== 'memory' || rig.since !== undefined) return now;
   return {
     ...now,

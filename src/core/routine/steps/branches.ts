@@ -28,7 +28,7 @@ export interface BranchDef {
   readonly says?: Subject;
   /** Grades that leave no other way: the branch is taken with them. */
   readonly forced?: { readonly subject: Subject; readonly grades: readonly string[] };
-  readonly finding?: { readonly verdict: Exclude<Verdict, 'clear'>; readonly pulls?: RoutineId };
+  readonly finding?: { readonly verdict: Exclude<Verdict, 'clear'>; readonly remedy?: RoutineId };
 }
 
 /** Every branch (handbook 4.2, 4.3, 4.6, 4.8). */
@@ -135,7 +135,7 @@ export const BRANCHES: Readonly<Record<BranchId, BranchDef>> = {
     at: ['pump', 'look-back', 'top-up'],
     add: [],
     says: 'grease-back',
-    finding: { verdict: 'due', pulls: 'repack' },
+    finding: { verdict: 'due', remedy: 'repack' },
   },
   'falls-through': {
     id: 'falls-through',

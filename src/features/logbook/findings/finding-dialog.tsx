@@ -1,7 +1,7 @@
 'use client';
 
 import { useState } from 'react';
-import { reportDrafts } from '@/core/record';
+import { reportEntries } from '@/core/record';
 import { placesOf, type Place } from '@/core/rig';
 import { isLook } from '@/core/rules';
 import { PlacePicker, SEVERITIES, useRecord } from '@/features/forms';
@@ -69,15 +69,15 @@ export function FindingDialog({
   const cures = view.duties.flatMap(({ place: where, routine }) =>
     where === at && routine !== 'lug-recheck' && !isLook(routine) ? [routine] : [],
   );
-  const pulls = cures.find((routine) => routine === cure);
+  const remedy = cures.find((routine) => routine === cure);
 
   const save = async () => {
     setTried(true);
     if (!verdict || text.trim() === '') return;
     await record(
       view.rig.id,
-      reportDrafts(
-        { place: at, verdict, text: text.trim(), ...(pulls && { pulls }) },
+      reportEntries(
+        { place: at, verdict, text: text.trim(), ...(remedy && { remedy }) },
         photos,
         view.rig,
         newId,
@@ -120,7 +120,7 @@ export function FindingDialog({
             Work that would put it right
             <select
               className="border-soft bg-sheet min-h-11 rounded-sheet border-[1.5px] px-3 font-normal"
-              value={pulls ?? ''}
+              value={remedy ?? ''}
               onChange={(event) => setCure(event.target.value)}
             >
               <option value="">Not known yet</option>

@@ -3,7 +3,7 @@
 import Link from 'next/link';
 import { useSearchParams } from 'next/navigation';
 import { useState } from 'react';
-import { photoDraft } from '@/core/record';
+import { photoEntry } from '@/core/record';
 import { leadsFor } from '@/core/judge';
 import type { Entry, FindingState } from '@/core/log';
 import { type Verdict, markOfVerdict } from '@/core/rules';
@@ -17,11 +17,11 @@ import {
   closingWords,
   entryWords,
   forbidsWords,
-  groundsWords,
+  evidenceAndSource,
   leadWords,
   placeName,
   placeWords,
-  RAISED_WORDS,
+  ESCALATED_WORDS,
   routineTitle,
   VERDICT_WORDS,
   findingWords,
@@ -78,7 +78,9 @@ function Verdict({ finding, closed }: { finding: FindingState; closed: boolean }
     <p className="text-xl">
       <strong className={markColor(markOfVerdict(verdict))}>{VERDICT_WORDS[verdict]}.</strong>{' '}
       {forbidsWords(verdict)}
-      {finding.raised && <span className="text-soft block text-base">{RAISED_WORDS[finding.raised]}</span>}
+      {finding.escalated && (
+        <span className="text-soft block text-base">{ESCALATED_WORDS[finding.escalated]}</span>
+      )}
     </p>
   );
 }
@@ -89,14 +91,14 @@ function OneFinding({ view, story }: { view: RigView; story: FindingStory }) {
   const [dialog, setDialog] = useState<'seen' | 'opinion' | 'fix'>();
   const { state, closed, from, photos } = story;
   const { rig, model, house, now } = view;
-  const { place, of, pulls } = state;
+  const { place, of, remedy } = state;
   const open = rig.findings[state.id];
   const leads = leadsFor(of, place, rig, house);
   const cure = view.duties.filter(
-    (duty) => duty.routine === pulls && (duty.place === place || duty.place === 'rig'),
+    (duty) => duty.routine === remedy && (duty.place === place || duty.place === 'rig'),
   );
   const work = benchLink(rig.id, cure);
-  const rule = groundsWords(of, units);
+  const rule = evidenceAndSource(of, units);
   const close = () => setDialog(undefined);
   return (
     <div className="mx-auto w-full max-w-[80rem] px-4 py-4 md:px-8 md:py-6">
@@ -144,7 +146,7 @@ function OneFinding({ view, story }: { view: RigView; story: FindingStory }) {
             <div className="flex flex-wrap gap-2.5">
               {work && (
                 <LinkButton look="primary" size="lg" href={work}>
-                  {pulls ? routineTitle(pulls, [place]) : 'To the Bench'}
+                  {remedy ? routineTitle(remedy, [place]) : 'To the Bench'}
                 </LinkButton>
               )}
               <Button size="lg" onClick={() => setDialog('seen')}>
@@ -168,7 +170,7 @@ function OneFinding({ view, story }: { view: RigView; story: FindingStory }) {
               )}
               <PhotoTaker
                 onPhoto={async (photo) => {
-                  await record(rig.id, [photoDraft(photo, place, { of: state.id })], 'Photo kept', [photo]);
+                  await record(rig.id, [photoEntry(photo, place, { of: state.id })], 'Photo kept', [photo]);
                 }}
               />
             </div>

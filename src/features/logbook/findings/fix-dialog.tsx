@@ -1,7 +1,7 @@
 'use client';
 
 import { useState } from 'react';
-import { fixDrafts } from '@/core/record';
+import { fixEntries } from '@/core/record';
 import type { FindingState } from '@/core/log';
 import { useRecord } from '@/features/forms';
 import { type RigView } from '@/features/rigs';
@@ -38,7 +38,7 @@ export function FixDialog({
     if (unsaid) return;
     await record(
       view.rig.id,
-      fixDrafts(finding, how.trim(), by, photos, 'as it was left'),
+      fixEntries(finding, how.trim(), by, photos, 'as it was left'),
       'Finding closed',
       photos,
     );

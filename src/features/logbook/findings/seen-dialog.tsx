@@ -1,7 +1,7 @@
 'use client';
 
 import { useState } from 'react';
-import { seenDrafts, seenVerdict } from '@/core/record';
+import { seenEntries, seenVerdict } from '@/core/record';
 import type { FindingState } from '@/core/log';
 import { type Verdict } from '@/core/rules';
 import { GradeChoice, SEVERITIES, useRecord } from '@/features/forms';
@@ -26,7 +26,7 @@ export function SeenDialog({
   const record = useRecord();
   const graded = finding.of && 'subject' in finding.of ? finding.of : undefined;
   const [grade, setGrade] = useState(graded?.grade);
-  const [severity, setSeverity] = useState<Severity>(finding.told ?? finding.verdict);
+  const [severity, setSeverity] = useState<Severity>(finding.reported ?? finding.verdict);
   const [text, setText] = useState('');
   const [photos, setPhotos] = useState<readonly Photo[]>([]);
   const { units } = usePreferences();
@@ -35,7 +35,7 @@ export function SeenDialog({
   const save = async () => {
     await record(
       view.rig.id,
-      seenDrafts(finding, { grade, severity, note: text, photos }, view.house),
+      seenEntries(finding, { grade, severity, note: text, photos }, view.house),
       clear ? 'Clear again, finding closed' : 'Seen again',
       photos,
     );

@@ -7,7 +7,7 @@ import {
   strokeTrend,
   wearTrend,
   type Point,
-  type WorkMark,
+  type WorkDone,
 } from '@/core/trend';
 import { chartOf, reach } from './chart-data';
 
@@ -24,7 +24,7 @@ const point = (day: number, value: number, more: Partial<Point> = {}): Point => 
   air: F(70),
   ...more,
 });
-const work = (entry: string, day: number, routine: WorkMark['routine']): WorkMark => ({
+const work = (entry: string, day: number, routine: WorkDone['routine']): WorkDone => ({
   entry,
   at: point(day, 0).at,
   day,

@@ -1,7 +1,7 @@
 import type { Instant } from '@/core/base';
 import { fromSI, toSI, unitFor, type UnitSystem } from '@/core/quantity';
 import { type EndPlayWindow, routineDef, WORKS } from '@/core/rules';
-import type { Trend, WorkMark } from '@/core/trend';
+import type { Trend, WorkDone } from '@/core/trend';
 import { capital, day, measure, readingName, small, workTitle } from '@/text';
 
 /** One reading as it is drawn: x in ms or in the owner's miles, y in the owner's unit. */
@@ -56,7 +56,7 @@ const MATTERS: Readonly<Partial<Record<Trend['kind'], ReadonlySet<string>>>> = {
   play: new Set(OPENS),
 };
 
-function marked(kind: Trend['kind'], works: readonly WorkMark[]): ChartData['works'] {
+function marked(kind: Trend['kind'], works: readonly WorkDone[]): ChartData['works'] {
   const byEntry = new Map<string, { x: number; label: string }>();
   for (const { entry, at, routine } of works.filter((work) => MATTERS[kind]?.has(work.routine))) {
     const had = byEntry.get(entry);
@@ -71,7 +71,7 @@ function marked(kind: Trend['kind'], works: readonly WorkMark[]): ChartData['wor
 export function chartOf(
   trend: Trend,
   about: {
-    readonly works: readonly WorkMark[];
+    readonly works: readonly WorkDone[];
     readonly target: number | undefined;
     readonly window: EndPlayWindow | undefined;
     readonly now: Instant;

@@ -2,7 +2,7 @@
 
 import { useState } from 'react';
 import { type ReadingId } from '@/core/rules';
-import { judgeTaken, readingDrafts } from '@/core/record';
+import { judgeTaken, readingEntries } from '@/core/record';
 import { isWheelEnd, matesOf, hasBrake, axleOf, type TirePlace } from '@/core/rig';
 import type { Dimension } from '@/core/quantity';
 import type { ReadingTool } from '@/core/log';
@@ -80,7 +80,7 @@ export function ReadingDialog({
     if (Object.keys(read).length === 0) return;
     await record(
       rig.id,
-      readingDrafts({ place, by: what.by, values: read, mate, around }, view, newId),
+      readingEntries({ place, by: what.by, values: read, mate, around }, view, newId),
       `${what.label} at ${placeName(place)} on record`,
     );
     onClose();

@@ -3,7 +3,7 @@
 import Link from 'next/link';
 import { useRouter, useSearchParams } from 'next/navigation';
 import { useState } from 'react';
-import { sameFinding, trendDraft } from '@/core/record';
+import { sameFinding, trendEntry } from '@/core/record';
 import { markOfVerdict } from '@/core/rules';
 import { leadsFor } from '@/core/judge';
 import { isSpare, isWheelEnd, sparesOf, wheelEnds, type RigModel, type TirePlace } from '@/core/rig';
@@ -75,7 +75,7 @@ function Warning({ trend, view, place }: { trend: Trend; view: RigView; place: T
           <LinkButton href={`/finding?rig=${rig.id}&id=${open.id}`}>To its finding</LinkButton>
         ) : (
           <Button
-            onClick={() => reported(record(rig.id, [trendDraft(trend, place, view)], 'Finding opened'))}
+            onClick={() => reported(record(rig.id, [trendEntry(trend, place, view)], 'Finding opened'))}
           >
             Open a finding of it
           </Button>

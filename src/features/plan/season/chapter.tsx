@@ -1,6 +1,6 @@
 'use client';
 
-import type { Chapter, ChapterItem, Duty } from '@/core/duty';
+import type { SeasonList, SeasonItem, Duty } from '@/core/duty';
 import type { RigView } from '@/features/rigs';
 import { DutyAction, type DutyActions } from '@/features/duties';
 import type { WalkId } from '@/core/log';
@@ -25,8 +25,8 @@ function Item({
   view,
   actions,
 }: {
-  item: ChapterItem;
-  chapter: Chapter;
+  item: SeasonItem;
+  chapter: SeasonList;
   view: RigView;
   actions: DutyActions;
 }) {
@@ -57,7 +57,7 @@ export function ChapterList({
   view,
   actions,
 }: {
-  chapter: Chapter;
+  chapter: SeasonList;
   view: RigView;
   actions: DutyActions;
 }) {

@@ -2,7 +2,7 @@
 
 import { useRouter } from 'next/navigation';
 import { useState } from 'react';
-import { seasonChapters, type Chapter, type Duty } from '@/core/duty';
+import { seasonLists, type SeasonList, type Duty } from '@/core/duty';
 import type { PlannedState } from '@/core/log';
 import { type SeasonDates, markOfVerdict, markOfDuty } from '@/core/rules';
 import { benchLink, RigTabs, Ruled, tripsAhead, WithRig, type RigView, type Rigs } from '@/features/rigs';
@@ -29,8 +29,8 @@ import { YearTape } from './year-tape';
 type Ready = Extract<Rigs, { status: 'ready' }>;
 
 /** The chapter to show large: one that can be worked on and is not done, else the one that comes next. */
-function inHand(chapters: readonly Chapter[], now: string): Chapter | undefined {
-  const left = (chapter: Chapter) => chapter.items.some((item) => item.done.length < item.duties.length);
+function inHand(chapters: readonly SeasonList[], now: string): SeasonList | undefined {
+  const left = (chapter: SeasonList) => chapter.items.some((item) => item.done.length < item.duties.length);
   const sorted = [...chapters].sort((a, b) => (a.at < b.at ? -1 : 1));
   return (
     sorted.find((chapter) => chapter.open && left(chapter) && chapter.items.length > 0) ??
@@ -44,7 +44,7 @@ function Chapters({
   view,
   onDone,
 }: {
-  chapters: readonly Chapter[];
+  chapters: readonly SeasonList[];
   view: RigView;
   onDone: (duties: readonly Duty[]) => void;
 }) {
@@ -154,7 +154,7 @@ function RigSeason({ view, ready }: { view: RigView; ready: Ready }) {
   const [sheet, setSheet] = useState<Sheet>();
   const { season, now, model } = view;
   const forecast = useForecast(view, view.duties);
-  const chapters = season ? seasonChapters(view.duties, { model, house: view.house, season }, now) : [];
+  const chapters = season ? seasonLists(view.duties, { model, house: view.house, season }, now) : [];
   const first = inHand(chapters, now);
   const close = () => setSheet(undefined);
 

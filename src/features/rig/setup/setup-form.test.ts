@@ -1,5 +1,5 @@
 import fc from 'fast-check';
-import { correctionOf, setupDrafts } from '@/core/record';
+import { correctionOf, setupEntries } from '@/core/record';
 import { toSI } from '@/core/quantity';
 import { gearOf, TEMPLATES, templateModel, type RigModel, type TemplateId } from '@/core/rig';
 import { anyModel, sampleModel } from '@/core/testing/arbitraries';
@@ -117,17 +117,17 @@ describe('saving', () => {
 
   test('a change is written field by field, and nothing where nothing changed', () => {
     const next: RigModel = { ...model, spares: 0, name: 'Plover' };
-    expect(setupDrafts({ task: 'change', rig: RIG, model }, { model: next, reading: undefined })).toEqual([
+    expect(setupEntries({ task: 'change', rig: RIG, model }, { model: next, reading: undefined })).toEqual([
       { kind: 'rig.changed', body: { changes: { name: 'Plover', spares: 0 } } },
     ]);
-    expect(setupDrafts({ task: 'change', rig: RIG, model }, { model, reading: undefined })).toEqual([]);
+    expect(setupEntries({ task: 'change', rig: RIG, model }, { model, reading: undefined })).toEqual([]);
   });
 
   test('correcting a change starts from the rig as that entry made it', () => {
     const task = correctionOf(change, stateBefore(fold, change));
     expect(task).toMatchObject({ task: 'correct', before: model, model: { ...model, spares: 2 } });
     if (!task) throw new Error('no task');
-    const drafts = setupDrafts(task, { model: { ...model, spares: 0 }, reading: undefined });
+    const drafts = setupEntries(task, { model: { ...model, spares: 0 }, reading: undefined });
     expect(drafts).toMatchObject([
       { kind: 'rig.changed', replaces: change.id, body: { changes: { spares: 0 } } },
     ]);
@@ -136,7 +136,7 @@ describe('saving', () => {
   test('correcting a set-up writes it whole', () => {
     const task = correctionOf(setup, stateBefore(fold, setup));
     if (!task) throw new Error('no task');
-    const drafts = setupDrafts(task, { model: { ...model, name: 'Plover' }, reading: 5 });
+    const drafts = setupEntries(task, { model: { ...model, name: 'Plover' }, reading: 5 });
     expect(drafts).toMatchObject([
       { kind: 'rig.setup', replaces: setup.id, body: { reading: 5, model: { name: 'Plover' } } },
     ]);

@@ -2,7 +2,7 @@
 
 import { useEffect, useState, useSyncExternalStore } from 'react';
 import { useForm, useWatch } from 'react-hook-form';
-import { setupDrafts, type SetupTask } from '@/core/record';
+import { setupEntries, type SetupTask } from '@/core/record';
 import type { UnitSystem } from '@/core/quantity';
 import type { RigModel } from '@/core/rig';
 import { useRecord, useLeadOn } from '@/features/forms';
@@ -137,7 +137,7 @@ export function SetupPage({ task }: { task: SetupTask }) {
       return;
     }
     const rig = task.task === 'new' ? newId() : task.task === 'change' ? task.rig : task.entry.rig;
-    const drafts = setupDrafts(task, read.value);
+    const drafts = setupEntries(task, read.value);
     if (drafts.length > 0)
       await record(
         rig,

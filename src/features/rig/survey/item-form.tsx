@@ -1,7 +1,7 @@
 'use client';
 
 import { useState } from 'react';
-import { type Draft, conditionDrafts, surveyDraft } from '@/core/record';
+import { type NewEntry, conditionEntries, surveyEntry } from '@/core/record';
 import { markOfVerdict } from '@/core/rules';
 import type { SurveyFound, SurveyState } from '@/core/log';
 import { partAt } from '@/core/log';
@@ -105,9 +105,9 @@ export function ItemForm({
   const [why, setWhy] = useState('');
   const { rig, model } = view;
   const { ask, place } = item;
-  const looked = (found: SurveyFound) => surveyDraft(item, found);
+  const looked = (found: SurveyFound) => surveyEntry(item, found);
   const once = useOnce();
-  const tell = (drafts: readonly Draft[], said: string) =>
+  const tell = (drafts: readonly NewEntry[], said: string) =>
     reported(
       once(async () => {
         await record(rig.id, drafts, said);
@@ -157,7 +157,7 @@ export function ItemForm({
           item={item}
           onTell={(verdict, words) =>
             tell(
-              conditionDrafts(item, verdict, words, view),
+              conditionEntries(item, verdict, words, view),
               verdict === 'clear' ? `${capital(title)}: clear` : 'Finding opened',
             )
           }

@@ -1,7 +1,7 @@
 'use client';
 
 import { useState } from 'react';
-import { circuitDrafts } from '@/core/record';
+import { circuitEntries } from '@/core/record';
 import { GAUGES } from '@/core/figures';
 import { circuitVerdict, judgeBrakeCircuit, magnetsOf } from '@/core/faults';
 import { checkTaken, figuresAt } from '@/core/judge';
@@ -60,7 +60,7 @@ export function BrakeCircuitTest({ view }: { view: RigView }) {
     if (!circuit || !measured.ok || told.volts === undefined) return;
     await record(
       rig.id,
-      circuitDrafts({ amps: measured.value, volts: told.volts, circuit }, rig, newId),
+      circuitEntries({ amps: measured.value, volts: told.volts, circuit }, rig, newId),
       verdict === 'clear' ? 'Current on record' : 'Current on record, finding opened',
     );
     setAmps('');

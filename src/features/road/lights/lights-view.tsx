@@ -1,8 +1,8 @@
 'use client';
 
-import { lightsDrafts } from '@/core/record';
+import { lightsEntries } from '@/core/record';
 import { cellsOf, diagnoseLights, lampsOf, lampSteps } from '@/core/faults';
-import { useKept, useRecord, useLeadOn } from '@/features/forms';
+import { useDraft, useRecord, useLeadOn } from '@/features/forms';
 import { Loading, RigTabs, WithRig, type RigView, type Rigs } from '@/features/rigs';
 import { newId } from '@/store';
 import { capital, WIRING_WORDS, words } from '@/text';
@@ -69,7 +69,7 @@ function Told({
   const save = async () => {
     await record(
       rig.id,
-      lightsDrafts({ ...draft, pattern, diagnosis }, rig, newId),
+      lightsEntries({ ...draft, pattern, diagnosis }, rig, newId),
       bad === 0 ? 'Lamps tested, all burn' : 'Lamps tested, finding on record',
     );
     await onSaved();
@@ -129,7 +129,7 @@ function Told({
 
 function OneRig({ view, ready }: { view: RigView; ready: Ready }) {
   const leadOn = useLeadOn();
-  const { state, change, set } = useKept(LIGHTS_DRAFT, `lights ${view.rig.id}`);
+  const { state, change, set } = useDraft(LIGHTS_DRAFT, `lights ${view.rig.id}`);
   if (state === 'loading') return <Loading />;
   const steps = lampSteps(view.model);
   const step = state === 'none' ? undefined : steps[state.step];

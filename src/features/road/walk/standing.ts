@@ -1,4 +1,4 @@
-import { entriesOf, walkDrafts } from '@/core/record';
+import { stampEntries, walkEntries } from '@/core/record';
 import type { TowReason } from '@/core/duty';
 import { advance } from '@/core/log';
 import { compileWalk, judgeWalk } from '@/core/walk';
@@ -26,7 +26,7 @@ export function standingAfter(
   let n = 0;
   // Of this moment only: these ids are never written.
   const newId = () => `00000000-0000-7000-8000-${String((n += 1)).padStart(12, '0')}`;
-  const drafts = walkDrafts({
+  const drafts = walkEntries({
     ...draft,
     photos: [],
     walk,
@@ -39,7 +39,7 @@ export function standingAfter(
     newId,
   });
   const told = drafts.filter(({ kind }) => kind === 'walk' || kind === 'recheck');
-  const entries = entriesOf([], rig.id, told, now, newId);
+  const entries = stampEntries([], rig.id, told, now, newId);
   const after = advance(ready.state, ready.log.end, entries)?.rigs[rig.id];
   const then = after && rigView(after, ready.runs, now, ready.houseRules, ready.houseSeason);
   return (then ?? view).tow.reasons;

@@ -2,11 +2,11 @@
 
 import { useSearchParams } from 'next/navigation';
 import { useEffect, useMemo, useState } from 'react';
-import { walkDrafts } from '@/core/record';
+import { walkEntries } from '@/core/record';
 import { msOf } from '@/core/base';
 import { WALKS, type WalkBody, type WalkId } from '@/core/log';
 import { compileWalk, goVerdict, itemsOf, judgeWalk } from '@/core/walk';
-import { useKept, useRecord, useWakeLock, useLeadOn } from '@/features/forms';
+import { useDraft, useRecord, useWakeLock, useLeadOn } from '@/features/forms';
 import { Loading, threadsOf, WithRig, type RigView, type Rigs } from '@/features/rigs';
 import { newId, useYard } from '@/store';
 import { list, threadsWords, WALK_WORDS } from '@/text';
@@ -110,7 +110,7 @@ function Walking({
     const minutes = Math.max(0, Math.round((msOf(store.clock.now()) - msOf(draft.started)) / 60_000));
     await record(
       rig.id,
-      walkDrafts({
+      walkEntries({
         ...draft,
         walk,
         judged,
@@ -144,7 +144,7 @@ function OneRig({ view, ready }: { view: RigView; ready: Ready }) {
   const leadOn = useLeadOn();
   const params = useSearchParams();
   const wanted = params.get('walk');
-  const { state, change, set } = useKept(WALK_DRAFT, `walk ${view.rig.id}`);
+  const { state, change, set } = useDraft(WALK_DRAFT, `walk ${view.rig.id}`);
   const { store } = useYard();
   const home = `/walk?rig=${view.rig.id}`;
   // Asked for by name, as from the Yard, a walk begins at once, or goes on where it was left off just now.

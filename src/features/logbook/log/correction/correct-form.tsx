@@ -20,7 +20,7 @@ import {
 import { Button, Choice, Field, FieldError, TextArea, reported } from '@/ui';
 
 import { readCorrection, valuesOf } from './read';
-import { momentOf, type Errors, type Values } from './typed';
+import { happenedOn, type Errors, type Values } from './typed';
 
 type Ready = Extract<Rigs, { status: 'ready' }>;
 
@@ -59,7 +59,7 @@ export function CorrectForm({
     onChange: (event: { target: { value: string } }) => set(key, event.target.value),
   });
   const save = async () => {
-    const happened = momentOf(entry, values, ready.now);
+    const happened = happenedOn(entry, values, ready.now);
     const stood = happened ? await store.send('before', { id: entry.id, happened }) : undefined;
     const around = { rig: ready.state.rigs[entry.rig], before: stood?.rig, now: ready.now };
     const read = readCorrection(entry, values, around, units, insisted);

@@ -11,7 +11,7 @@ import { toSI } from '@/core/quantity';
 import { sampleModel } from '@/core/testing/arbitraries';
 import { stateBefore } from '@/keeper/reads';
 import { CORRECTABLE, readCorrection, valuesOf } from './read';
-import { momentOf, type Around, type Values } from './typed';
+import { happenedOn, type Around, type Values } from './typed';
 
 const NOW = '2026-05-16T14:00:00.000Z';
 const RIG = '0196d000-0000-7000-8000-0000000000aa';
@@ -53,7 +53,7 @@ const others: readonly Entry[] = [
 const all = [setup, towed, metered, work, ...others] as readonly Entry[];
 const aroundOf = (entries: readonly Entry[], one: Entry, values: Values, now = NOW): Around => {
   const fold = foldEntries(entries);
-  const happened = momentOf(one, values, now);
+  const happened = happenedOn(one, values, now);
   return {
     rig: fold.state.rigs[RIG],
     before: happened === undefined ? undefined : stateBefore(fold, one, happened),

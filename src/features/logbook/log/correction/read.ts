@@ -1,10 +1,25 @@
 import { fail, ok, type Result } from '@/core/base';
 import { type Entry, type EntryOf, type Kind } from '@/core/log';
 import { parseQuantity, unitFor, type UnitSystem } from '@/core/quantity';
-import { correctClosing, correctFinding, correcting, correctTrip, withNote, type Draft } from '@/core/record';
+import {
+  correctClosing,
+  correctFinding,
+  correcting,
+  correctTrip,
+  withNote,
+  type NewEntry,
+} from '@/core/record';
 import { readTrip } from '@/features/yard';
 import { dateField, parseWords, typed } from '@/text';
-import { momentOf, refuse, wordsIn, type Around, type Correctable, type Refusal, type Values } from './typed';
+import {
+  happenedOn,
+  refuse,
+  wordsIn,
+  type Around,
+  type Correctable,
+  type Refusal,
+  type Values,
+} from './typed';
 import { WORK } from './work';
 
 const TRIP: Correctable<'trip'> = {
@@ -128,8 +143,8 @@ export function readCorrection(
   around: Around,
   system: UnitSystem,
   insisted: boolean,
-): Result<Draft, Refusal> {
-  const happened = momentOf(entry, values, around.now);
+): Result<NewEntry, Refusal> {
+  const happened = happenedOn(entry, values, around.now);
   if (!happened) return refuse({ date: 'This is not a day of the calendar.' });
   if (happened > around.now) return refuse({ date: 'That day has not come yet.' });
   const kind = correctable(entry);

@@ -50,7 +50,7 @@ export function wordsIn(values: Values, key: string, empty: string): Result<stri
 }
 
 /** The moment of an entry by the day typed: it keeps its time of day unless its day was changed; undefined for no day. */
-export function momentOf(entry: Entry, values: Values, now: string): string | undefined {
+export function happenedOn(entry: Entry, values: Values, now: string): string | undefined {
   const date = values['date'] ?? '';
   return date === dateField(entry.happened) ? entry.happened : fromDateField(date, now);
 }

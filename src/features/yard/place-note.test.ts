@@ -4,7 +4,7 @@ import { dutiesOf, placeState, towVerdict, type OpenWork } from '@/core/duty';
 import { foldEntries, makeEntry, type Entry, type EntryOf, type Kind } from '@/core/log';
 import { toSI } from '@/core/quantity';
 import { sampleModel } from '@/core/testing/arbitraries';
-import { placeNote } from './marks';
+import { placeNote } from './place-note';
 
 const RIG = '0196d000-0000-7000-8000-0000000000aa';
 const day = (n: number) => new Date(Date.parse('2026-03-01T12:00:00.000Z') + n * 86_400_000).toISOString();

@@ -2,7 +2,7 @@ import { instantOf, msOf, type Instant } from '../base';
 import { makeEntry, recordedAfter, type Entry, type EntryOf, type Kind } from '../log';
 
 /** An entry about to be written; it happens now unless told otherwise. */
-export type Draft = {
+export type NewEntry = {
   [K in Kind]: {
     readonly kind: K;
     readonly body: EntryOf<K>['body'];
@@ -17,10 +17,10 @@ export type Draft = {
 export type NewId = () => string;
 
 /** Drafts as entries of a rig, recorded now; `known` are those that they may act on. Throws ZodError where a body is not valid: pages check what people type first. */
-export function entriesOf(
+export function stampEntries(
   known: readonly Entry[],
   rig: string,
-  drafts: readonly Draft[],
+  drafts: readonly NewEntry[],
   now: Instant,
   newId: NewId,
 ): readonly Entry[] {
@@ -33,6 +33,6 @@ export function entriesOf(
 }
 
 /** Drafts a moment apart, so that they keep their order on every device: parts come after the work that fitted them, findings after both. */
-export function inTurn(drafts: readonly Draft[], at: Instant): readonly Draft[] {
+export function inTurn(drafts: readonly NewEntry[], at: Instant): readonly NewEntry[] {
   return drafts.map((draft, tick) => ({ ...draft, happened: instantOf(msOf(at) + tick) }));
 }

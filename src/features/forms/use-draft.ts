@@ -6,19 +6,19 @@ import { unstoredWords } from '@/text';
 import { say, reported } from '@/ui';
 
 /** Something half done that lies on this device: loading, none, or under way. */
-export type Kept<T> = 'loading' | 'none' | T;
+export type DraftState<T> = 'loading' | 'none' | T;
 
 /** What is half done under a key; every change is on disk before it is shown, and undefined puts it away. */
-export function useKept<T extends object>(
+export function useDraft<T extends object>(
   def: DraftDef<T>,
   key: string,
 ): {
-  readonly state: Kept<T>;
+  readonly state: DraftState<T>;
   readonly change: (next: (value: T) => T) => void;
   readonly set: (value: T | undefined) => Promise<void>;
 } {
   const { store } = useYard();
-  const [state, setState] = useState<Kept<T>>('loading');
+  const [state, setState] = useState<DraftState<T>>('loading');
   const last = useRef<T | undefined>(undefined);
   const stored = useRef<T | undefined>(undefined);
   const queue = useRef(Promise.resolve());

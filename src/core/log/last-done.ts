@@ -1,7 +1,7 @@
 import { routineDef, ROUTINES, WORKS, type RoutineId, type RoutinePlace, type WorkId } from '../rules';
 import { mine, type Applied, type Own } from './define';
 import { partAt, rolledBy } from './parts';
-import { markKey, type Mark, type PartState, type Pull, type RigState } from './state';
+import { doneKey, type LastDone, type PartState, type Pull, type RigState } from './state';
 
 /** Slack (m) under which a limit counts as reached: rounding of typed miles. */
 const SLACK = 1;
@@ -12,8 +12,8 @@ export interface JobDone {
   readonly place: RoutinePlace;
 }
 
-/** The mark that the meters of a rig leave at an entry. */
-export function markNow(rig: Pick<RigState, 'distance' | 'trips' | 'launches'>, entry: Applied): Mark {
+/** The done that the meters of a rig leave at an entry. */
+export function doneNow(rig: Pick<RigState, 'distance' | 'trips' | 'launches'>, entry: Applied): LastDone {
   const { distance, trips, launches } = rig;
   return { entry: entry.id, at: entry.happened, distance, distanceKnown: true, trips, launches };
 }
@@ -24,15 +24,15 @@ const GREATER: ReadonlyMap<RoutineId, readonly WorkId[]> = new Map(
 );
 
 /** Where the meters stood when a routine was last done at a place, by itself or by the way. */
-export function markOf(
-  rig: Pick<RigState, 'marks'>,
+export function lastDoneOf(
+  rig: Pick<RigState, 'lastDone'>,
   routine: RoutineId,
   place: RoutinePlace,
-): Mark | undefined {
-  return (GREATER.get(routine) ?? []).reduce<Mark | undefined>((last, other) => {
-    const mark = rig.marks[markKey(other, place)];
-    return mark && (!last || mark.at > last.at) ? mark : last;
-  }, rig.marks[markKey(routine, place)]);
+): LastDone | undefined {
+  return (GREATER.get(routine) ?? []).reduce<LastDone | undefined>((last, other) => {
+    const done = rig.lastDone[doneKey(other, place)];
+    return done && (!last || done.at > last.at) ? done : last;
+  }, rig.lastDone[doneKey(routine, place)]);
 }
 
 /** What is left of the pulls on a routine once it was done: of a chain of looks those whose miles are still to come. */
@@ -41,7 +41,7 @@ function pullsLeft(pulls: readonly Pull[], distance: number): readonly Pull[] | 
   return left.length > 0 ? left : undefined;
 }
 
-type Restarted = Pick<RigState, 'marks' | 'pulls' | 'deferrals' | 'tireLooks'>;
+type Restarted = Pick<RigState, 'lastDone' | 'pulls' | 'deferrals' | 'tireLooks'>;
 
 function isEmpty(record: object): boolean {
   for (const _ in record) return false;
@@ -52,32 +52,34 @@ function isEmpty(record: object): boolean {
 export function restart(
   rig: RigState,
   jobs: readonly JobDone[],
-  mark: Mark,
+  done: LastDone,
   own?: Own,
-): Partial<Restarted> & Pick<Restarted, 'marks'> {
-  const marks = mine(rig.marks, own);
+): Partial<Restarted> & Pick<Restarted, 'lastDone'> {
+  const lastDone = mine(rig.lastDone, own);
   // Nearly always nothing is pulled forward and nothing put off: then nobody asks what was done by the way.
   const waits = !isEmpty(rig.pulls) || !isEmpty(rig.deferrals);
   const keys: string[] = [];
   // A look is at the tire, and goes where the tire goes.
   const tires: PartState[] = [];
   for (const { routine, place } of jobs) {
-    // What it does by the way is found by `markOf`, not written down: few marks make a fast log.
-    marks[markKey(routine, place)] = mark;
+    // What it does by the way is found by `markOf`, not written down: few lastDone make a fast log.
+    lastDone[doneKey(routine, place)] = done;
     for (const id of [routine, ...routineDef(routine).subsumes]) {
-      if (waits) keys.push(markKey(id, place));
+      if (waits) keys.push(doneKey(id, place));
       const tire = id === 'tire-look' && place !== 'rig' ? partAt(rig, 'tire', place) : undefined;
       if (tire) tires.push(tire);
     }
   }
   // Only what changes is handed back: a log of twenty years has thousands of these.
-  const patch: { -readonly [K in keyof Restarted]?: Restarted[K] } & Pick<Restarted, 'marks'> = { marks };
+  const patch: { -readonly [K in keyof Restarted]?: Restarted[K] } & Pick<Restarted, 'lastDone'> = {
+    lastDone,
+  };
   const pulls = changed(rig.pulls, keys, (some) => pullsLeft(some, rig.distance));
   if (pulls !== rig.pulls) patch.pulls = pulls;
   const deferrals = changed(rig.deferrals, keys, () => undefined);
   if (deferrals !== rig.deferrals) patch.deferrals = deferrals;
   if (tires.length > 0) {
-    const looks = tires.map((tire) => [tire.id, { ...mark, distance: rolledBy(rig, tire) }]);
+    const looks = tires.map((tire) => [tire.id, { ...done, distance: rolledBy(rig, tire) }]);
     patch.tireLooks = { ...rig.tireLooks, ...(Object.fromEntries(looks) as RigState['tireLooks']) };
   }
   return patch;
@@ -112,7 +114,7 @@ export function pulled(
   const pulls = { ...rig.pulls };
   const chain = limits.length > 1;
   for (const { routine, place } of jobs) {
-    const key = markKey(routine, place);
+    const key = doneKey(routine, place);
     const made = limits.map((limit): Pull => ({
       cause,
       entry: entry.id,

@@ -41,7 +41,7 @@ interface Site {
 }
 
 /** Everything that laying steps out needs to know. */
-export interface Ground {
+export interface CardContext {
   readonly model: RigModel;
   readonly house: HouseRules;
   readonly jobs: readonly Job[];
@@ -71,7 +71,7 @@ function fill(
   });
 }
 
-function liftAt({ model, house }: Ground, def: StepDef, axle: Axle | undefined): CardStep['lift'] {
+function liftAt({ model, house }: CardContext, def: StepDef, axle: Axle | undefined): CardStep['lift'] {
   if (def.id !== 'jack' && def.id !== 'frame-up') return undefined;
   if (model.lifting?.point === 'maker') return 'maker';
   return def.id === 'jack' && house.lift === 'spring-seat' && axle?.suspension === 'leaf'
@@ -80,7 +80,11 @@ function liftAt({ model, house }: Ground, def: StepDef, axle: Axle | undefined):
 }
 
 /** Work on nuts that comes before or without their refit; all other work on nuts is done on threads as the refit leaves them. */
-function threadsAt({ model, house, extra }: Ground, def: StepDef, place: WheelEnd): ThreadState | undefined {
+function threadsAt(
+  { model, house, extra }: CardContext,
+  def: StepDef,
+  place: WheelEnd,
+): ThreadState | undefined {
   switch (def.id) {
     case 'check-lugs':
       return threadsNow(extra.threads?.[place], house);
@@ -94,7 +98,12 @@ function threadsAt({ model, house, extra }: Ground, def: StepDef, place: WheelEn
   }
 }
 
-export function lay(ground: Ground, def: StepDef, site: Site = {}, more: Partial<CardStep> = {}): CardStep {
+export function makeStep(
+  ground: CardContext,
+  def: StepDef,
+  site: Site = {},
+  more: Partial<CardStep> = {},
+): CardStep {
   const ends = wheelEnds(ground.model);
   const at = def.scope === 'card' ? undefined : def.scope === 'side' ? site.side : site.place;
   const place = def.scope === 'place' ? site.place : undefined;
@@ -120,7 +129,7 @@ export function lay(ground: Ground, def: StepDef, site: Site = {}, more: Partial
   };
 }
 
-export function contextAt(ground: Ground, place: RoutinePlace | undefined): StepContext {
+export function contextAt(ground: CardContext, place: RoutinePlace | undefined): StepContext {
   const here = ground.jobs
     .filter((job) => job.place === place || job.with === place)
     .map(({ routine }) => routine);
@@ -140,7 +149,7 @@ export function contextAt(ground: Ground, place: RoutinePlace | undefined): Step
 }
 
 /** Steps with those of the branches taken at a place put in before the step they are for. */
-export function withBranches(ground: Ground, defs: readonly StepDef[], site: Site): readonly StepDef[] {
+export function withBranches(ground: CardContext, defs: readonly StepDef[], site: Site): readonly StepDef[] {
   const added = (ground.extra.branches ?? [])
     .filter((taken) => taken.place === site.place && (site.place !== undefined || taken.side === site.side))
     .flatMap(({ branch }) => BRANCHES[branch].add);
@@ -153,7 +162,7 @@ export function withBranches(ground: Ground, defs: readonly StepDef[], site: Sit
 
 /** The rounds of the star at one wheel: those in the air end in "snug", those on the ground in "torqued". */
 function rounds(
-  ground: Ground,
+  ground: CardContext,
   def: StepDef,
   place: WheelEnd,
   stages: readonly TorqueStage[],
@@ -170,7 +179,7 @@ function rounds(
       where === 'air' ? `up ${place}` : `down again ${place}`,
     ];
     if (round.number === 1) needs.push(`started ${place}`);
-    return lay(
+    return makeStep(
       ground,
       def,
       { place, side: other(sideOf(place)) },
@@ -186,7 +195,7 @@ function rounds(
 
 /** Everything a corner has done to it, in the order it is written. */
 export function corner(
-  ground: Ground,
+  ground: CardContext,
   place: WheelEnd,
   chapters: ReadonlySet<ChapterId>,
 ): readonly CardStep[] {
@@ -203,12 +212,16 @@ export function corner(
   const refit = here.findIndex(({ id }) => id === 'set-pressure' || id === 'cover-on');
   return here.flatMap((def, i) => [
     ...(torque && i === refit ? rounds(ground, torque, place, stages, 'ground') : []),
-    ...(def.id === 'torque' ? rounds(ground, def, place, stages, 'air') : [lay(ground, def, site)]),
+    ...(def.id === 'torque' ? rounds(ground, def, place, stages, 'air') : [makeStep(ground, def, site)]),
   ]);
 }
 
 /** One full round on the ground, for a wheel that never left it. */
-export function inPlace(ground: Ground, defs: readonly StepDef[], place: RoutinePlace): readonly CardStep[] {
+export function inPlace(
+  ground: CardContext,
+  defs: readonly StepDef[],
+  place: RoutinePlace,
+): readonly CardStep[] {
   const site = { place, ...(isWheelEnd(place) && { side: other(sideOf(place)) }) };
   const context = contextAt(ground, place);
   const full = ground
@@ -220,6 +233,6 @@ export function inPlace(ground: Ground, defs: readonly StepDef[], place: Routine
     .flatMap((def) =>
       def.id === 'torque' && isWheelEnd(place)
         ? rounds(ground, def, place, full, 'ground')
-        : [lay(ground, def, site)],
+        : [makeStep(ground, def, site)],
     );
 }

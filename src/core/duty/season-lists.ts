@@ -13,14 +13,14 @@ import {
 import type { Duty, DutyRoutine } from './duty';
 
 /** One routine of a chapter: its duties, and those that are done for this season. */
-export interface ChapterItem {
+export interface SeasonItem {
   readonly routine: DutyRoutine;
   readonly duties: readonly Duty[];
   readonly done: readonly Duty[];
 }
 
 /** What one time of the season asks of a rig. */
-export interface Chapter {
+export interface SeasonList {
   readonly time: SeasonTime;
   /** From when work counts for it, by when it is to be done, and when its time is over. */
   readonly opens: Instant;
@@ -28,7 +28,7 @@ export interface Chapter {
   readonly over: Instant;
   /** It can be worked on now. */
   readonly open: boolean;
-  readonly items: readonly ChapterItem[];
+  readonly items: readonly SeasonItem[];
 }
 
 /** The checkpoint that is being worked on, else the next one; with when its time is over. */
@@ -55,12 +55,12 @@ function overOf(season: SeasonDates, point: Checkpoint): Instant {
 }
 
 /** What commissioning, the middle of the season and the lay-up ask of a rig, as the very duties it has. */
-export function seasonChapters(
+export function seasonLists(
   duties: readonly Duty[],
   about: { readonly model: RigModel; readonly house: HouseRules; readonly season: SeasonDates },
   now: Instant,
-): readonly Chapter[] {
-  return SEASON_TIMES.flatMap((time): Chapter[] => {
+): readonly SeasonList[] {
+  return SEASON_TIMES.flatMap((time): SeasonList[] => {
     const point = current(about.season, time, now);
     if (!point) return [];
     const groups = new Map<DutyRoutine, Duty[]>();
