@@ -152,7 +152,7 @@ test('pivots: looked at with the tires on the ground, greased, and play that is 
   await page.getByRole('button', { name: 'Close and log it' }).click();
   await expect(page).toHaveURL(/\/\?rig=/);
   const log = await entry(page, /Pivots done/);
-  await expect(log).toContainText('Cost 12.50 USD');
+  await expect(log).toContainText('Cost $12.50');
   await expect(log).toContainText('Left out');
 });
 

@@ -1,9 +1,9 @@
 import type { Conflict } from '@/core/judge';
-import type { UnitSystem } from '@/core/quantity';
+import { formatNumber, type UnitSystem } from '@/core/quantity';
 import { measure } from './measure';
 
 /** Years as a birthday counts them: a tire is not six before its sixth year is full. */
-const years = (value: unknown) => `${(Math.floor(Number(value) * 10) / 10).toFixed(1)} years`;
+const years = (value: unknown) => `${formatNumber(Math.floor(Number(value) * 10) / 10, 1)} years`;
 
 /** What does not agree in a rig, in a clause, and why it matters. */
 export function conflictWords(

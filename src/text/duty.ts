@@ -8,13 +8,13 @@ import {
   type TowReason,
   type TowVerdict,
 } from '@/core/duty';
-import type { UnitSystem } from '@/core/quantity';
+import { formatUpTo, type UnitSystem } from '@/core/quantity';
 import { isGear, type Place } from '@/core/rig';
 import type { RoutinePlace, SeasonTime, PlaceMark } from '@/core/rules';
 import { conflictWords } from './conflict';
 import { findingWords } from './finding';
 import { placeName } from './gear';
-import { capital, count, list, measure, small, thousands, words } from './measure';
+import { capital, count, list, measure, small, words } from './measure';
 import { BASIS_WORDS } from './rig';
 import { day } from './dates';
 import { dutyTitle, jobWords, ROUTINE_WORDS } from './routines';
@@ -50,7 +50,7 @@ function amountOf(duty: Pick<Duty, 'routine'>, meter: MeterUse['meter'], value: 
   if (meter !== 'days' || !isOfPart(duty)) return meterAmount(meter, value, system);
   // The last year of a part is told in days.
   if (value < YEAR) return count(Math.max(0, Math.floor(value)), 'day');
-  return `${thousands(Math.floor((value / YEAR) * 10) / 10)} years`;
+  return `${formatUpTo(Math.floor((value / YEAR) * 10) / 10, 1)} years`;
 }
 
 function isOfPart({ routine }: Pick<Duty, 'routine'>): boolean {

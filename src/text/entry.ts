@@ -1,6 +1,6 @@
 import { assertNever } from '@/core/base';
 import type { Entry, EntryOf, WorkBody } from '@/core/log';
-import type { UnitSystem } from '@/core/quantity';
+import { formatMoney, type UnitSystem } from '@/core/quantity';
 import type { RoutinePlace } from '@/core/rules';
 import { factAt, isGear, type FactId, type FactValue, type PartKind, type RigKind } from '@/core/rig';
 import { dayInFull, minutes } from './dates';
@@ -123,7 +123,7 @@ function workLines(work: WorkBody, system: UnitSystem): readonly string[] {
       : []),
     ...work.skipped.map(({ step, reason }) => `Left out (${step}): ${reason}`),
     capital(FROM[work.from]) + (work.minutes === undefined ? '' : `, ${minutes(work.minutes)}`),
-    ...(work.cost ? [`Cost ${work.cost.amount.toFixed(2)} ${work.cost.currency}`] : []),
+    ...(work.cost ? [`Cost ${formatMoney(work.cost)}`] : []),
     ...(work.note ? [work.note] : []),
   ];
 }

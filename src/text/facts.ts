@@ -1,4 +1,4 @@
-import { formatInches, fromSI, unitFor, type UnitSystem } from '@/core/quantity';
+import { formatInches, formatUpTo, fromSI, unitFor, type UnitSystem } from '@/core/quantity';
 import { factDef, type FactGroup, type FactId, type FactValue, type Source } from '@/core/rig';
 import { measure, typed } from './measure';
 import { BASIS_WORDS, BRAKE_WORDS, HUB_WORDS, LOCK_WORDS, WATER_WORDS } from './rig';
@@ -205,8 +205,8 @@ export function isMetricThread(pitch: number): boolean {
 /** A thread as it is told: `14 threads per inch`, `1.5 mm pitch`. */
 export function threadWords(pitch: number): string {
   return isMetricThread(pitch)
-    ? `${Number(fromSI(pitch, 'mm').toFixed(2))} mm pitch`
-    : `${Number((1 / fromSI(pitch, 'in')).toFixed(2))} threads per inch`;
+    ? `${formatUpTo(fromSI(pitch, 'mm'), 2)} mm pitch`
+    : `${formatUpTo(1 / fromSI(pitch, 'in'), 2)} threads per inch`;
 }
 
 const COUNTED: Partial<Record<FactId, string>> = {

@@ -1,5 +1,6 @@
 import type { BrakeCircuit, Cause, FaultKind, Shows, Sight, TestAt, TestKind, Wiring } from '@/core/faults';
 import { circuitSaid, faultsWords } from './fault-names';
+import { formatNumber } from '@/core/quantity';
 
 /** What is switched on in the tow vehicle. */
 export const SWITCH_WORDS: Record<Shows, string> = {
@@ -107,7 +108,7 @@ export function testWords({ test, side }: TestAt): TestWords {
 /** A measured brake current in words: what it says and where to look. */
 export function circuitWords(circuit: BrakeCircuit): { readonly said: string; readonly where: string } {
   const { count, of, full, fault } = circuit;
-  const all = `${of} magnets would draw ${full.toFixed(1)} A.`;
+  const all = `${of} magnets would draw ${formatNumber(full, 1)} A.`;
   return { said: circuitSaid(fault, count, of), where: `${all} ${CIRCUIT_LOOK[fault]}`.trim() };
 }
 

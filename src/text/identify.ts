@@ -1,4 +1,5 @@
 import { tireDate, type DotProblem } from '@/core/figures';
+import { formatNumber } from '@/core/quantity';
 
 /** Why a DOT code names no date. */
 export function dotWords(problem: DotProblem): string {
@@ -15,7 +16,7 @@ export function dotWords(problem: DotProblem): string {
 }
 
 /** Years as a birthday counts them. */
-const years = (age: number) => `${(Math.floor(age * 10) / 10).toFixed(1)} years`;
+const years = (age: number) => `${formatNumber(Math.floor(age * 10) / 10, 1)} years`;
 
 /** A tire's age from its code, at a moment (ms): `5.2 years, week 11 of 2021`. */
 export function tireAgeWords(code: string, now: number): string {

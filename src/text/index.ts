@@ -89,7 +89,7 @@ export {
 } from './faults';
 export { LAMP_WORDS, SHOWS_WORDS } from './fault-names';
 export { findingWords, forbidsWords, evidenceAndSource, ESCALATED_WORDS } from './finding';
-export { layOut, type Item, type LaidOut } from './tools';
+export { layOut, type Item, type LaidOut } from './lay-out';
 export {
   FACT_GROUP_WORDS,
   FACT_WORDS,

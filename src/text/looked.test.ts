@@ -367,7 +367,7 @@ describe('in the log', () => {
       decided: 'open it first',
     });
     expect(opinion.title).toBe('2R, a shop: new hub');
-    expect(opinion.lines).toEqual(['On: a look', 'Quoted 640.00 USD', 'Decided: open it first']);
+    expect(opinion.lines).toEqual(['On: a look', 'Quoted $640.00', 'Decided: open it first']);
     expect(told('finding.seen', { finding: stamp.id, verdict: 'watch', note: 'the same' })).toEqual({
       title: 'Seen again: Rust scale',
       lines: ['Watch', 'the same'],

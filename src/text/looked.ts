@@ -1,7 +1,7 @@
 import type { ConflictCode } from '@/core/judge';
 import type { EntryOf, GoDecision, ReadingTool } from '@/core/log';
 import type { Lamp, Shows } from '@/core/faults';
-import type { UnitSystem } from '@/core/quantity';
+import { formatMoney, type UnitSystem } from '@/core/quantity';
 import { conflictWords } from './conflict';
 import type { EntryWords } from './entry-words';
 import { gradeWords, SUBJECT_WORDS } from './grades';
@@ -152,7 +152,7 @@ export function lookedWords(entry: LookedEntry, system: UnitSystem, titleOf: Tit
         title: `${placeName(place)}, ${who}: ${said}`,
         lines: [
           ...(on ? [`On: ${on}`] : []),
-          ...(quote ? [`Quoted ${quote.amount.toFixed(2)} ${quote.currency}`] : []),
+          ...(quote ? [`Quoted ${formatMoney(quote)}`] : []),
           ...(decided ? [`Decided: ${decided}`] : []),
         ],
       };

@@ -1,4 +1,12 @@
-import { formatQuantity, fromSI, unitFor, type Dimension, type UnitSystem } from '@/core/quantity';
+import {
+  formatNumber,
+  formatQuantity,
+  formatUpTo,
+  fromSI,
+  unitFor,
+  type Dimension,
+  type UnitSystem,
+} from '@/core/quantity';
 
 /** A quantity in SI as text with its unit: `180 mi`. */
 export function measure(si: number, dimension: Dimension, system: UnitSystem, decimals?: number): string {
@@ -11,16 +19,9 @@ export function typed(si: number, dimension: Dimension, system: UnitSystem, deci
   return String(Number(fromSI(si, unitFor(dimension, system)).toFixed(decimals)));
 }
 
-/** A number with its thousands set apart, as `12,500`; asking the browser for it costs a slow phone a moment each time. */
-export function thousands(n: number): string {
-  const [whole = '', part] = String(n).split('.');
-  const apart = whole.replace(/\B(?=(\d{3})+$)/g, ',');
-  return part === undefined ? apart : `${apart}.${part}`;
-}
-
 /** A count with its noun: `1 launch`, `3 launches`. */
 export function count(n: number, one: string, many = `${one}s`): string {
-  return `${thousands(n)} ${n === 1 ? one : many}`;
+  return `${formatUpTo(n, 3)} ${n === 1 ? one : many}`;
 }
 
 /** A list as a sentence has it: `1L, 1R and 2L`. */
@@ -49,7 +50,7 @@ export function fraction(n: number): string {
   const rest = n - whole;
   if (rest < 1e-6) return String(whole);
   const parts = PARTS.find((p) => Math.abs(rest * p - Math.round(rest * p)) < 1e-6);
-  if (!parts) return n.toFixed(2);
+  if (!parts) return formatNumber(n, 2);
   return `${whole > 0 ? `${whole} ` : ''}${Math.round(rest * parts)}/${parts}`;
 }
 

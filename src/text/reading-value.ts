@@ -1,5 +1,5 @@
 import { readingDef, type ReadingId, type ReadingProblem } from '@/core/rules';
-import { fromSI, type UnitSystem } from '@/core/quantity';
+import { formatUpTo, fromSI, type UnitSystem } from '@/core/quantity';
 import { partLength } from './facts';
 import { count, measure, typed } from './measure';
 import { parseWords } from './problems';
@@ -8,7 +8,7 @@ import { readingUnit } from './readings';
 /** A tread's depth as its gauge shows it: thirty-seconds of an inch, or millimetres. */
 function treadDepth(metres: number, system: UnitSystem): string {
   if (system === 'metric') return measure(metres, 'length', system, 1);
-  return `${Number((fromSI(metres, 'in') * 32).toFixed(1))}/32 in`;
+  return `${formatUpTo(fromSI(metres, 'in') * 32, 1)}/32 in`;
 }
 
 /** Digits behind the point of a figure that is shown to be typed over. */

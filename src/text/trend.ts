@@ -1,5 +1,5 @@
 import { daysBetween, type Instant } from '@/core/base';
-import { fromSI, type UnitSystem } from '@/core/quantity';
+import { formatNumber, fromSI, type UnitSystem } from '@/core/quantity';
 import type { HeatTrend, LeakTrend, Trend, WearPattern, WearTrend } from '@/core/trend';
 import { day } from './dates';
 import { partLength } from './facts';
@@ -24,7 +24,7 @@ function leakWords(trend: LeakTrend, system: UnitSystem, now: Instant): TrendWor
       basis: `${reads}; three over ten days or more tell.`,
     };
   const figure = (value: number) => measure(Math.max(0, value), 'pressure', system, 1);
-  const share = `${((rate / Math.max(level ?? 1, 1)) * 100).toFixed(1)} %`;
+  const share = `${formatNumber((rate / Math.max(level ?? 1, 1)) * 100, 1)} %`;
   const band = `Between ${figure(low)} and ${figure(high)} (90 %)`;
   const basis = `${reads} brought to 70 °F (21 °C) and sea level; under 2 % a month is what rubber lets through.`;
   const { crosses } = trend;
@@ -97,7 +97,7 @@ function wearWords(trend: WearTrend, system: UnitSystem): TrendWords {
   const scale = system === 'us' ? 1 : 1 / 1.609344;
   const figure = (value: number) => {
     const inches = fromSI(Math.max(0, value) * scale, 'in');
-    return system === 'us' ? `${(inches * 32).toFixed(1)}/32 in` : `${(inches * 25.4).toFixed(2)} mm`;
+    return system === 'us' ? `${formatNumber(inches * 32, 1)}/32 in` : `${formatNumber(inches * 25.4, 2)} mm`;
   };
   return {
     title,

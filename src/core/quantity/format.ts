@@ -26,13 +26,41 @@ const DECIMALS: Record<Unit, number> = {
   kg: 0,
 };
 
+/** One of each: making a format costs a slow phone more than a thousand uses of it. */
+const formats = new Map<string, Intl.NumberFormat>();
+
+function formatOf(options: Intl.NumberFormatOptions): Intl.NumberFormat {
+  const key = JSON.stringify(options);
+  const known = formats.get(key);
+  if (known) return known;
+  const made = new Intl.NumberFormat('en-US', { signDisplay: 'negative', ...options });
+  formats.set(key, made);
+  return made;
+}
+
+const withMinus = (text: string) => text.replace('-', '−');
+
 /** A number with grouped thousands and fixed decimals; minus zero is zero. */
 export function formatNumber(value: number, decimals = 0): string {
-  const text = Math.abs(value).toFixed(decimals);
-  const [whole = '0', part] = text.split('.');
-  const grouped = whole.replace(/\B(?=(\d{3})+(?!\d))/g, ',');
-  const body = part === undefined ? grouped : `${grouped}.${part}`;
-  return value < 0 && Number(text) !== 0 ? `−${body}` : body;
+  return withMinus(
+    formatOf({ minimumFractionDigits: decimals, maximumFractionDigits: decimals }).format(value),
+  );
+}
+
+/** A number with grouped thousands and as many decimals as it needs, up to some. */
+export function formatUpTo(value: number, decimals: number): string {
+  return withMinus(formatOf({ maximumFractionDigits: decimals }).format(value));
+}
+
+/** An amount of money: `$12.50`, `CA$12.50`. */
+export function formatMoney({
+  amount,
+  currency,
+}: {
+  readonly amount: number;
+  readonly currency: string;
+}): string {
+  return withMinus(formatOf({ style: 'currency', currency }).format(amount));
 }
 
 /** An SI value in the owner's system, at the precision the unit is read to unless told otherwise. */

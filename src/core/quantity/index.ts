@@ -5,4 +5,11 @@
  */
 export { fromSI, toSI, unitFor, UNITS, type Dimension, type Unit, type UnitSystem } from './units';
 export { parseNumber, parseQuantity, type ParseProblem } from './parse';
-export { formatInches, formatNumber, formatQuantity, type Formatted } from './format';
+export {
+  formatInches,
+  formatMoney,
+  formatNumber,
+  formatQuantity,
+  formatUpTo,
+  type Formatted,
+} from './format';

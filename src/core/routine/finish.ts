@@ -4,7 +4,8 @@ import { isWheelEnd, wheelEnds, type PartKind, type Place, type WheelEnd } from 
 import { threadsAfterRefit, type Thickener, type ReadingId, routineDef } from '../rules';
 import type { Job } from './card';
 import { did, findingsOf, notedIn, renewedIn, type Noted, type PartsKnown } from './raised';
-import { currentStep, nutPlay, type Run } from './run';
+import { nutPlay } from './nut-play';
+import { currentStep, type Run } from './run';
 
 /** A part that the work put in, or that changed places with another. */
 export type PartChange =

@@ -29,25 +29,21 @@ export {
   type Tool,
 } from './steps';
 export {
-  amendModel,
   back,
-  branchesOf,
   currentStep,
   findingAt,
-  isStale,
-  nutPlay,
+  needsDryTorque,
   park,
   startRun,
-  takeBranch,
-  tap,
-  typeIn,
-  type AmendProblem,
+  torquedToGuess,
   type Run,
   type SaidFinding,
   type StepRecord,
-  type Tap,
-  type TapProblem,
 } from './run';
+export { tap, typeIn, type Tap, type TapProblem } from './tap';
+export { amendModel, branchesOf, isStale, takeBranch, type AmendProblem } from './amend-run';
+export { nutPlay } from './nut-play';
+export { needsOf, type CardNeeds, type PartNeed, type SupplyId, type ToolId } from './needs';
 export { readRun, storeRun, type RunProblem } from './stored';
 export { looksLikeRun, type StoredRun } from './stored-shape';
 export { isUnfit, openWork } from './open';

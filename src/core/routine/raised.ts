@@ -12,7 +12,8 @@ import {
   type JudgedReading,
 } from '../rules';
 import type { CardStep } from './card';
-import { nutPlay, type Run, type StepRecord } from './run';
+import { nutPlay } from './nut-play';
+import type { Run, StepRecord } from './run';
 import { BRANCHES, type Act } from './steps';
 
 /** Bad grades that the work itself puts right, by the step that does: the grease is gone, the seal is new, the nut is set again. */

@@ -10,6 +10,7 @@ import { usePreferences } from '@/store';
 import { day, fraction, measure, ruleWords, windowSource } from '@/text';
 import { CastleNut, cx, Mark } from '@/ui';
 import { MissingPitch } from './missing-fact';
+import { formatNumber } from '@/core/quantity';
 
 const BY_FEEL = [0, 0.5, 1, 1.5, 2];
 
@@ -83,7 +84,7 @@ export function NutSetting({
       <p className="text-soft -mt-1 text-[0.94rem]">
         Slots back from seated
         {known &&
-          ` · ${units === 'us' ? `${(0.0254 / pitch).toFixed(0)} threads/in` : `${(pitch * 1000).toFixed(2)} mm pitch`}, ${slots} slots, `}
+          ` · ${units === 'us' ? `${formatNumber(0.0254 / pitch)} threads/in` : `${formatNumber(pitch * 1000, 2)} mm pitch`}, ${slots} slots, `}
         {known &&
           (axle?.pinHoles
             ? `${axle.pinHoles.value === 1 ? 'one hole' : 'two holes'}`

@@ -19,6 +19,7 @@ import { ABILITY_OFF, ABILITY_WORDS, day } from '@/text';
 import { Button, Choice, reported, Mark } from '@/ui';
 import { ArchiveIn } from './archive-in';
 import { ArchiveOut } from './archive-out';
+import { formatNumber } from '@/core/quantity';
 
 function Block({ title, children }: { title: string; children: ReactNode }) {
   return (
@@ -31,7 +32,7 @@ function Block({ title, children }: { title: string; children: ReactNode }) {
 
 function bytesText(bytes: number | undefined): string {
   if (bytes === undefined) return 'not known';
-  return bytes < 1e9 ? `${(bytes / 1e6).toFixed(1)} MB` : `${(bytes / 1e9).toFixed(1)} GB`;
+  return bytes < 1e9 ? `${formatNumber(bytes / 1e6, 1)} MB` : `${formatNumber(bytes / 1e9, 1)} GB`;
 }
 
 function Storage() {

@@ -1,8 +1,6 @@
 import { axleOf, type WheelEnd } from '../../rig';
 import type { CardStep } from '../card';
-import { can, type Corner, type Demand, type Played, type Scene } from './scene';
-
-const is = (demands: readonly Demand[], then: Partial<Corner>): Played => ({ demands, then });
+import { can, is, type Corner, type Played, type Scene } from './scene';
 
 /** Looking at a brake, building it, setting it and showing that it works. */
 export function playBrake(step: CardStep, c: Corner, scene: Scene): Played | undefined {

@@ -135,6 +135,9 @@ export interface Scene {
 /** What must hold before a step; by which rule of the safe order; why. */
 export type Demand = readonly [holds: boolean, rule: number, why: string];
 
+/** What a step asks for, and what it changes of its corner. */
+export const is = (demands: readonly Demand[], then: Partial<Corner>): Played => ({ demands, then });
+
 /** A demand of mere possibility: it breaks no rule but cannot be done. */
 export const can = (holds: boolean, why: string): Demand => [holds, 0, why];
 

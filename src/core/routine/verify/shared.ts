@@ -1,6 +1,6 @@
 import { axleOf, hasBrake, type WheelEnd } from '../../rig';
 import type { CardStep } from '../card';
-import { beforeDown } from './corner';
+import { beforeDown } from './raise';
 import { can, type Demand, type Scene, type SideState } from './scene';
 
 const apartAnywhere = (scene: Scene) => scene.sides.L.apart || scene.sides.R.apart;

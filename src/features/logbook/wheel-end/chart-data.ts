@@ -1,5 +1,5 @@
 import type { Instant } from '@/core/base';
-import { fromSI, toSI, unitFor, type UnitSystem } from '@/core/quantity';
+import { formatNumber, fromSI, toSI, unitFor, type UnitSystem } from '@/core/quantity';
 import { type EndPlayWindow, routineDef, WORKS } from '@/core/rules';
 import type { Trend, WorkDone } from '@/core/trend';
 import { capital, day, measure, readingName, small, workTitle } from '@/text';
@@ -170,7 +170,7 @@ export function chartOf(
               y: depth(y, system),
               label: said(
                 point.at,
-                `${depth(y, system).toFixed(1)}${system === 'us' ? '' : ' '}${depthUnit(system)} at ${measure(x, 'distance', system)}`,
+                `${formatNumber(depth(y, system), 1)}${system === 'us' ? '' : ' '}${depthUnit(system)} at ${measure(x, 'distance', system)}`,
               ),
             })),
             limits: [

@@ -4,6 +4,7 @@ import * as echarts from 'echarts/core';
 import { SVGRenderer } from 'echarts/renderers';
 import { day } from '@/text';
 import { reach, type ChartData } from './chart-data';
+import { formatNumber } from '@/core/quantity';
 
 echarts.use([
   LineChart,
@@ -94,7 +95,7 @@ export function drawChart(host: HTMLElement, data: ChartData, now: string): Draw
         ...text,
         hideOverlap: true,
         formatter: (value: number) =>
-          byTime ? day(new Date(value).toISOString(), now) : Math.round(value).toLocaleString('en-US'),
+          byTime ? day(new Date(value).toISOString(), now) : formatNumber(value),
       },
       ...(byTime ? {} : { name: data.xUnit, nameTextStyle: text, scale: true }),
     },
@@ -113,7 +114,7 @@ export function drawChart(host: HTMLElement, data: ChartData, now: string): Draw
         ...text,
         showMinLabel: false,
         showMaxLabel: false,
-        formatter: (value: number) => value.toFixed(data.decimals),
+        formatter: (value: number) => formatNumber(value, data.decimals),
       },
     },
     series: [

@@ -1,30 +1,19 @@
 'use client';
 
 import Link from 'next/link';
-import { useRouter, useSearchParams } from 'next/navigation';
+import { useSearchParams } from 'next/navigation';
 import { useState } from 'react';
-import { sameFinding, trendEntry } from '@/core/record';
-import { markOfVerdict } from '@/core/rules';
-import { leadsFor } from '@/core/judge';
 import { isSpare, isWheelEnd, sparesOf, wheelEnds, type RigModel, type TirePlace } from '@/core/rig';
 import { warns, type Trend } from '@/core/trend';
-import { PhotoOf, useRecord } from '@/features/forms';
-import { benchLink, Failed, Loading, PartRows, Ruled, WithRig, type RigView } from '@/features/rigs';
+import { benchLink, Failed, Loading, WithRig, type RigView } from '@/features/rigs';
 import type { AnswerTo } from '@/keeper';
 import { useAsk, usePreferences } from '@/store';
-import {
-  day,
-  entryWords,
-  leadWords,
-  PATTERN_WORDS,
-  placeWords,
-  trendWords,
-  capital,
-  findingWords,
-} from '@/text';
-import { Button, cx, LinkButton, Mark, RigPlan, reported } from '@/ui';
+import { PATTERN_WORDS, placeWords, trendWords } from '@/text';
+import { Button, cx, LinkButton, Mark } from '@/ui';
+import { Aside } from './aside';
 import { ReadingDialog } from './reading-dialog';
 import { TrendBlock } from './trend-block';
+import { Warning } from './warning';
 
 const SHOWN = 10;
 
@@ -57,40 +46,11 @@ function Places({ model, rig, place }: { model: RigModel; rig: string; place: Ti
   );
 }
 
-function Warning({ trend, view, place }: { trend: Trend; view: RigView; place: TirePlace }) {
-  const record = useRecord();
-  const { rig, house } = view;
-  const of = { trend: trend.kind };
-  const open = sameFinding(rig.findings, place, of);
-  const leads = leadsFor(of, place, rig, house);
-  return (
-    <div className="border-due mt-4 grid gap-3 border-l-4 pl-4">
-      <ul className="grid gap-1">
-        {leads.slice(0, 3).map((lead) => (
-          <li key={lead.code}>{leadWords(lead)}</li>
-        ))}
-      </ul>
-      <div>
-        {open ? (
-          <LinkButton href={`/finding?rig=${rig.id}&id=${open.id}`}>To its finding</LinkButton>
-        ) : (
-          <Button
-            onClick={() => reported(record(rig.id, [trendEntry(trend, place, view)], 'Finding opened'))}
-          >
-            Open a finding of it
-          </Button>
-        )}
-      </div>
-    </div>
-  );
-}
-
 function End({ view, place, log }: { view: RigView; place: TirePlace; log: AnswerTo<'place'> }) {
   const { units } = usePreferences();
-  const router = useRouter();
   const [reading, setReading] = useState(false);
   const { rig, model, now } = view;
-  const { history, trends, pattern, findings, photos, story } = log;
+  const { history, trends, pattern } = log;
   const ordered = inOrder(trends);
   const told = ordered.filter(({ status }) => status !== 'few');
   const few = ordered.filter(({ status }) => status === 'few');
@@ -162,90 +122,7 @@ function End({ view, place, log }: { view: RigView; place: TirePlace; log: Answe
             </section>
           )}
         </div>
-        <aside className="grid content-start gap-8">
-          <div className="border-line bg-sheet rounded-sheet border p-3">
-            <RigPlan
-              model={model}
-              heading="up"
-              bare
-              className="mx-auto max-w-52"
-              chosen={[place]}
-              choosable={[...wheelEnds(model), ...sparesOf(model)]}
-              onChoose={(to) => router.push(`/end?rig=${rig.id}&place=${to}`)}
-            />
-          </div>
-          <section aria-label="Fitted here">
-            <Ruled>Fitted here</Ruled>
-            <dl className="grid grid-cols-[auto_1fr] gap-x-5 gap-y-1.5 py-3">
-              <PartRows view={view} place={place} />
-            </dl>
-          </section>
-          <section aria-label="Findings here">
-            <Ruled>Findings</Ruled>
-            {findings.length === 0 && <p className="text-soft py-3">None on record.</p>}
-            <ul>
-              {findings.slice(0, 6).map(({ opened, open }) => (
-                <li key={opened.id} className="border-line border-b">
-                  <Link
-                    prefetch={false}
-                    href={`/finding?rig=${rig.id}&id=${opened.id}`}
-                    className="hover:bg-accent-wash/60 flex min-h-11 gap-2.5 py-2"
-                  >
-                    <span className="mt-0.5">
-                      <Mark mark={open ? markOfVerdict(open.verdict) : 'clear'} size={18} spoken />
-                    </span>
-                    <span>
-                      {capital(findingWords(opened.body, units))}
-                      <span className="text-soft block text-[0.92rem]">
-                        {day(opened.happened, now)}
-                        {open ? '' : ', closed'}
-                      </span>
-                    </span>
-                  </Link>
-                </li>
-              ))}
-            </ul>
-          </section>
-          {photos.length > 0 && (
-            <section aria-label="Photos here">
-              <Ruled>Photos</Ruled>
-              <ul className="mt-3 grid grid-cols-2 gap-2">
-                {photos.slice(-4).map((entry) => (
-                  <li key={entry.id}>
-                    <PhotoOf
-                      hash={entry.body.hash}
-                      alt={`${place}, ${day(entry.happened, now)}`}
-                      className="aspect-4/3 w-full rounded-sheet object-cover"
-                    />
-                    <p className="text-soft text-[0.92rem]">{day(entry.happened, now)}</p>
-                  </li>
-                ))}
-              </ul>
-            </section>
-          )}
-          <section aria-label="Lately here">
-            <Ruled>Lately here</Ruled>
-            {story.length === 0 && <p className="text-soft py-3">Nothing on record yet.</p>}
-            <ul>
-              {story.map((entry) => (
-                <li
-                  key={entry.id}
-                  className="border-line grid grid-cols-[4.4rem_minmax(0,1fr)] gap-2 border-b py-2"
-                >
-                  <span className="text-soft">{day(entry.happened, now)}</span>
-                  {entryWords(entry, units, () => undefined).title}
-                </li>
-              ))}
-            </ul>
-            <Link
-              prefetch={false}
-              className="inline-block min-h-11 py-2 underline underline-offset-4"
-              href={`/logbook?rig=${rig.id}&place=${place}`}
-            >
-              All of it in the Logbook
-            </Link>
-          </section>
-        </aside>
+        <Aside view={view} place={place} log={log} />
       </div>
       {reading && <ReadingDialog view={view} place={place} onClose={() => setReading(false)} />}
     </div>

@@ -1,5 +1,13 @@
 import { fail, ok, type Result } from '@/core/base';
-import { fromSI, parseNumber, parseQuantity, toSI, unitFor, type UnitSystem } from '@/core/quantity';
+import {
+  formatNumber,
+  fromSI,
+  parseNumber,
+  parseQuantity,
+  toSI,
+  unitFor,
+  type UnitSystem,
+} from '@/core/quantity';
 import {
   factDef,
   factPath,
@@ -110,7 +118,7 @@ function readValue(id: FactId, type: FactType, draft: FactDraft, system: UnitSys
       if (!read.ok) return fail({ value: parseWords(read.error, system) });
       return Number.isInteger(read.value) && read.value >= type.min && read.value <= type.max
         ? read
-        : fail({ value: `A whole number from ${type.min} to ${type.max.toLocaleString('en-US')}.` });
+        : fail({ value: `A whole number from ${type.min} to ${formatNumber(type.max)}.` });
     }
     case 'quantity': {
       const { dimension, min, max } = type;

@@ -8,6 +8,7 @@ import type { RigView } from '@/features/rigs';
 import { dotWords } from '@/text';
 import { Field, LinkButton, Mark } from '@/ui';
 import { Frame, Outcome, Waiting } from './frame';
+import { formatNumber } from '@/core/quantity';
 
 /** DOT code to week, year and age. */
 export function TireDate({ view }: { view: RigView }) {
@@ -21,7 +22,7 @@ export function TireDate({ view }: { view: RigView }) {
       <Waiting>Type the code, and its week, year and age stand here.</Waiting>
     ) : read.ok ? (
       <Outcome
-        figure={(Math.floor(age * 10) / 10).toFixed(1)}
+        figure={formatNumber(Math.floor(age * 10) / 10, 1)}
         unit="years"
         says={`Made in week ${read.value.week} of ${read.value.year}, the week of ${read.value.day}.`}
         confirm="The same code on the other wheels: tires of one trailer are often of several years."

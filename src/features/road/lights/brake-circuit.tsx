@@ -5,7 +5,7 @@ import { circuitEntries } from '@/core/record';
 import { GAUGES } from '@/core/figures';
 import { circuitVerdict, judgeBrakeCircuit, magnetsOf } from '@/core/faults';
 import { checkTaken, figuresAt } from '@/core/judge';
-import { parseNumber } from '@/core/quantity';
+import { formatNumber, parseNumber } from '@/core/quantity';
 import { JudgementNote, useRecord } from '@/features/forms';
 import { Ruled, type RigView } from '@/features/rigs';
 import { newId, usePreferences } from '@/store';
@@ -124,7 +124,7 @@ export function BrakeCircuitTest({ view }: { view: RigView }) {
         <div className="mt-4 grid gap-3">
           <JudgementNote
             verdict={verdict ?? 'clear'}
-            source={`${circuit.expected.toFixed(1)} A is what ${circuit.count} would draw. From resistance of wire and magnets at 68 °F (20 °C).`}
+            source={`${formatNumber(circuit.expected, 1)} A is what ${circuit.count} would draw. From resistance of wire and magnets at 68 °F (20 °C).`}
           >
             {words.said} {words.where}
           </JudgementNote>

@@ -1,14 +1,12 @@
+import { seeded } from '@/core/base';
+
 /** Points strewn in a box, the same at every drawing: [x, y, size from 0 to 1]. */
 export function strewn(
   count: number,
   [left, top, width, height]: readonly [number, number, number, number],
   seed = 1,
 ): readonly (readonly [number, number, number])[] {
-  let state = seed * 7919 + 13;
-  const next = () => {
-    state = (state * 48271) % 2147483647;
-    return state / 2147483647;
-  };
+  const next = seeded(seed);
   return Array.from({ length: count }, () => [left + next() * width, top + next() * height, next()] as const);
 }
 

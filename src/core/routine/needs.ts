@@ -1,0 +1,178 @@
+import { partAt, type RigState } from '../log';
+import { axleOf, isWheelEnd, type PartKind, type Place, type RigModel, type WheelEnd } from '../rig';
+import type { RoutinePlace, Thickener } from '../rules';
+import type { Card, CardStep } from './card';
+import type { Act } from './steps';
+
+/** A thing that is called for where a card has one of some acts. */
+interface For {
+  readonly acts: readonly Act[];
+  /** Not where the card has this act: then another thing covers it. */
+  readonly but?: Act;
+  readonly when?: (model: RigModel) => boolean;
+}
+
+const always: For = { acts: [] };
+const by = (...acts: Act[]): For => ({ acts });
+
+/** Tools by what calls for them, in the order they are laid out. */
+const TOOLS = {
+  'corner-lift': by('jack'),
+  'frame-lift': by('frame-up'),
+  chocks: { acts: ['threads'], but: 'jack' },
+  'lug-bar': by('break-loose', 'wheel-off', 'threads'),
+  'lug-key': {
+    acts: ['break-loose', 'check-lugs', 'threads'],
+    when: ({ wheels }) => wheels.key !== undefined && !/^no(ne)?\b/i.test(wheels.key),
+  },
+  'cover-tool': { acts: ['cover-off'], when: ({ wheels }) => wheels.coverTool !== undefined },
+  'torque-wrench': by('torque', 'check-lugs'),
+  'mallet-pliers': by('cap-off'),
+  'spindle-wrench': by('nut-set'),
+  'seal-puller': by('seal-out'),
+  'wood-block': by('seal-in'),
+  'hammer-drift': by('race-out', 'race-in'),
+  'brake-spoon': by('shoes-back', 'brake-adjust'),
+  'depth-gauge': by('measure-brake'),
+  'caliper-wrench': by('caliper-off'),
+  'plate-wrench': by('plate-on', 'plate-off'),
+  'spring-pliers': by('shoes-on', 'shoes-off'),
+  'grease-gun': by('pump', 'top-up', 'grease-pivot'),
+  inflator: by('pressure', 'set-pressure'),
+  'tread-gauge': by('look-tire'),
+  multimeter: by('read-battery', 'magnet-in'),
+  'fixings-wrench': by('check-fixings', 'joints-off', 'axle-bolts'),
+  'bushing-press': by('bush-out'),
+  'tape-measure': by('square-axle', 'note-spacing', 'mark-axle'),
+  helper: by('lamps-left'),
+  light: always,
+} as const satisfies Readonly<Record<string, For>>;
+
+/** What is used up, by what calls for it. */
+const SUPPLIES = {
+  pins: by('lock-in'),
+  'bearing-grease': by('pack', 'pump'),
+  'chassis-grease': by('grease-pivot', 'tighten-joints'),
+  solvent: by('clean'),
+  'thread-brush': by('threads', 'dress-threads'),
+  'brake-cleaner': by('look-brake', 'wipe-face', 'shoes-on', 'plate-on'),
+  connectors: by('wires-on', 'magnet-in'),
+  'contact-care': by('clean-contacts', 'clean-plug'),
+  rags: by('wipe-fitting', 'plug-out'),
+  gloves: always,
+} as const satisfies Readonly<Record<string, For>>;
+
+export type ToolId = keyof typeof TOOLS;
+export type SupplyId = keyof typeof SUPPLIES;
+
+/** A new part that a card puts in, held against what is on record and on the shelf. */
+export interface PartNeed {
+  readonly part:
+    'seal' | 'inner-set' | 'outer-set' | 'hub' | 'plate' | 'shoes' | 'magnet' | 'tire' | 'battery';
+  readonly place: RoutinePlace;
+  /** The number of the one that sits there. */
+  readonly number: string | undefined;
+  /** Where nobody read it: the number of the one before it. */
+  readonly before: string | undefined;
+  /** Those of its kind on the shelf, of that number where one is known. */
+  readonly shelf: { readonly count: number; readonly grade: string | undefined } | undefined;
+}
+
+/** What a card asks for before it starts. */
+export interface CardNeeds {
+  readonly tools: readonly ToolId[];
+  readonly supplies: readonly SupplyId[];
+  /** New cotter pins. */
+  readonly pins: number;
+  /** Wheel ends that get grease, by what is in them; undefined where nobody knows. */
+  readonly grease: readonly { readonly in: Thickener | undefined; readonly places: readonly WheelEnd[] }[];
+  readonly parts: readonly PartNeed[];
+  /** Bushings of the whole suspension, where they are renewed; 0 where they are not. */
+  readonly bushings: number;
+}
+
+type Known = Pick<RigState, 'parts' | 'grease'> | undefined;
+
+const KIND_OF: Readonly<Record<PartNeed['part'], readonly [PartKind, fact?: string]>> = {
+  seal: ['seal'],
+  'inner-set': ['innerSet', 'roller'],
+  'outer-set': ['outerSet', 'roller'],
+  hub: ['hub'],
+  plate: ['brake'],
+  shoes: ['brake'],
+  magnet: ['brake'],
+  tire: ['tire'],
+  battery: ['battery'],
+};
+
+function partNeed(rig: Known, part: PartNeed['part'], place: RoutinePlace): PartNeed {
+  const [kind, fact = 'number'] = KIND_OF[part];
+  const there = rig && place !== 'rig' ? partAt(rig, kind, place as Place) : undefined;
+  const text = (value: unknown) => (value === undefined ? undefined : String(value));
+  const number = text(there?.facts[fact]?.value);
+  const lying = Object.values(rig?.parts ?? {}).filter((one) => one.at === 'shelf' && one.kind === kind);
+  const fitting = number
+    ? lying.filter((one) => Object.values(one.facts).some((spec) => spec?.value === number))
+    : lying;
+  return {
+    part,
+    place,
+    number,
+    // It may well be the same, and nobody read it.
+    before: number ? undefined : text(there?.replaced?.[fact]?.value),
+    shelf: fitting[0] && { count: fitting.length, grade: fitting[0].grade },
+  };
+}
+
+const JOB_PARTS: readonly (readonly [PartNeed['part'], readonly string[]])[] = [
+  ['hub', ['hub-renew', 'brakes-install']],
+  ['plate', ['plate-renew', 'brakes-install']],
+  ['shoes', ['shoe-renew']],
+  ['magnet', ['magnet-renew']],
+  ['tire', ['tire-renew']],
+  ['battery', ['battery-renew']],
+];
+
+/** Bushings at the eyes and shackles of one leaf axle. */
+const BUSHINGS_AN_AXLE = 4;
+
+/** What a card needs: tools, what is used up, and parts held against what lies on the shelf. */
+export function needsOf(card: Card, model: RigModel, rig: Known): CardNeeds {
+  const has = (act: Act) => card.steps.some(({ step }: CardStep) => step === act);
+  const placesOf = (...acts: readonly Act[]) => [
+    ...new Set(card.steps.flatMap(({ step, place }) => (acts.includes(step) ? [place ?? 'rig'] : []))),
+  ];
+  const wanted = <K extends string>(table: Readonly<Record<K, For>>) =>
+    (Object.keys(table) as K[]).filter((id) => {
+      const { acts, but, when } = table[id];
+      return (acts.length === 0 || acts.some(has)) && !(but && has(but)) && (when?.(model) ?? true);
+    });
+  const pins = placesOf('lock-in').filter(
+    (place) => isWheelEnd(place) && model.axles[axleOf(place)]?.lock === 'cotter',
+  ).length;
+  const inside = new Map<Thickener | undefined, WheelEnd[]>();
+  for (const place of placesOf('pack', 'pump').filter(isWheelEnd)) {
+    const kind = rig?.grease[place];
+    inside.set(kind, [...(inside.get(kind) ?? []), place]);
+  }
+  const jobsAt = (works: readonly string[]) =>
+    card.jobs.filter(({ routine }) => works.includes(routine)).map(({ place }) => place);
+  const leaf = model.axles.filter(({ suspension }) => suspension === 'leaf').length;
+  return {
+    tools: wanted(TOOLS),
+    supplies: wanted(SUPPLIES).filter(
+      (id) => (id !== 'pins' || pins > 0) && (id !== 'bearing-grease' || inside.size > 0),
+    ),
+    pins,
+    grease: [...inside].map(([kind, places]) => ({ in: kind, places })),
+    parts: [
+      ...placesOf('seal-in').map((place) => partNeed(rig, 'seal', place)),
+      ...placesOf('race-in').flatMap((place) => [
+        partNeed(rig, 'inner-set', place),
+        partNeed(rig, 'outer-set', place),
+      ]),
+      ...JOB_PARTS.flatMap(([part, works]) => jobsAt(works).map((place) => partNeed(rig, part, place))),
+    ],
+    bushings: jobsAt(['bushings']).length > 0 ? leaf * BUSHINGS_AN_AXLE : 0,
+  };
+}
