@@ -7,6 +7,7 @@ export { Dialog } from './primitives/dialog';
 export { Choice, type Option } from './primitives/choice';
 export { FieldError } from './primitives/field-error';
 export { Field, TextArea } from './primitives/field';
+export { Select } from './primitives/select';
 export { Settled } from './primitives/settled';
 export { useOnce } from './primitives/use-once';
 export { SheetForm } from './primitives/sheet-form';

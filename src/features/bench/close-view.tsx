@@ -1,6 +1,6 @@
 'use client';
 
-import { useEffect, useId, useState } from 'react';
+import { useEffect, useState } from 'react';
 import { cardEntries } from '@/core/record';
 import type { Instant } from '@/core/base';
 import type { RigState } from '@/core/log';
@@ -22,7 +22,7 @@ import {
   VERDICT_WORDS,
   findingWords,
 } from '@/text';
-import { Button, Field, FieldError, Mark, say, TextArea, reported } from '@/ui';
+import { Button, Field, FieldError, Mark, say, TextArea, reported, Select } from '@/ui';
 import { FromShelf } from './from-shelf';
 
 /** What is added at the end, before it is logged. */
@@ -75,7 +75,6 @@ export function CloseView({
     fixed: '',
     shelf: {},
   });
-  const currencyId = useId();
   const draftKey = `bench close ${run.id}`;
   useEffect(() => {
     reported(
@@ -236,21 +235,15 @@ export function CloseView({
             onChange={(event) => change({ ...kept, cost: event.target.value })}
             error={costWrong ? 'A sum is wanted here, such as 42.50.' : undefined}
           />
-          <div className="grid content-start gap-1.5">
-            <label htmlFor={currencyId} className="font-semibold">
-              Currency
-            </label>
-            <select
-              id={currencyId}
-              className="border-soft bg-sheet min-h-11 rounded-sheet border-[1.5px] px-3 text-lg"
-              value={kept.currency}
-              onChange={(event) => change({ ...kept, currency: event.target.value })}
-            >
-              {CURRENCIES.map((currency) => (
-                <option key={currency}>{currency}</option>
-              ))}
-            </select>
-          </div>
+          <Select
+            label="Currency"
+            value={kept.currency}
+            onChange={(currency) => change({ ...kept, currency })}
+          >
+            {CURRENCIES.map((currency) => (
+              <option key={currency}>{currency}</option>
+            ))}
+          </Select>
           <div className="sm:col-span-2">
             <TextArea
               label="Anything else worth knowing next time"

@@ -1,11 +1,11 @@
 'use client';
 
-import { useId } from 'react';
 import type { PartState, RigState } from '@/core/log';
 import type { PartKind, Place } from '@/core/rig';
 import type { Outcome } from '@/core/routine';
 import { usePreferences } from '@/store';
 import { capital, GRADE_WORDS, PART_WORDS, partName, small } from '@/text';
+import { Select } from '@/ui';
 
 const OF_WORK: Readonly<Record<string, PartKind | undefined>> = {
   seal: 'seal',
@@ -47,28 +47,21 @@ function OneNeed({
   value: string;
   onChange: (part: string) => void;
 }) {
-  const id = useId();
   const { units } = usePreferences();
   return (
-    <div className="grid gap-1.5">
-      <label htmlFor={id} className="font-semibold">
-        {capital(PART_WORDS[need.kind].one)} at {need.place}
-      </label>
-      <select
-        id={id}
-        className="border-soft bg-sheet min-h-12 rounded-sheet border-[1.5px] px-3 text-lg"
-        value={value}
-        onChange={(event) => onChange(event.target.value)}
-      >
-        <option value="">bought new, not from the shelf</option>
-        {offered.map((part) => (
-          <option key={part.id} value={part.id}>
-            {partName(part, units)}
-            {part.grade && `, ${small(GRADE_WORDS[part.grade])}`}
-          </option>
-        ))}
-      </select>
-    </div>
+    <Select
+      label={`${capital(PART_WORDS[need.kind].one)} at ${need.place}`}
+      value={value}
+      onChange={onChange}
+    >
+      <option value="">bought new, not from the shelf</option>
+      {offered.map((part) => (
+        <option key={part.id} value={part.id}>
+          {partName(part, units)}
+          {part.grade && `, ${small(GRADE_WORDS[part.grade])}`}
+        </option>
+      ))}
+    </Select>
   );
 }
 

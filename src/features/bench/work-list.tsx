@@ -1,12 +1,11 @@
 'use client';
 
-import { useId } from 'react';
 import type { Duty } from '@/core/duty';
 import { PLANS, type Job } from '@/core/routine';
 import { routineDef, type WorkId, markOfDuty, DUTY_SCALE } from '@/core/rules';
 import type { RigView } from '@/features/rigs';
 import { workTitle } from '@/text';
-import { cx, Mark } from '@/ui';
+import { cx, Mark, Select } from '@/ui';
 
 /** Kinds of work as they are thought of at a trailer. */
 export const FAMILIES: readonly (readonly [string, readonly WorkId[]])[] = [
@@ -78,19 +77,10 @@ export function WorkList({
   onChoose: (work: WorkId) => void;
 }) {
   const families = familiesOf(view);
-  const id = useId();
   return (
     <>
-      <div className="grid gap-1.5 md:hidden">
-        <label htmlFor={id} className="font-semibold">
-          Work
-        </label>
-        <select
-          id={id}
-          className="border-ink bg-sheet min-h-14 rounded-sheet border-[1.5px] px-3 text-lg"
-          value={chosen}
-          onChange={(event) => onChoose(event.target.value as WorkId)}
-        >
+      <div className="md:hidden">
+        <Select label="Work" big value={chosen} onChange={(work) => onChoose(work as WorkId)}>
           {families.map(([name, works]) => (
             <optgroup key={name} label={name}>
               {works.map((work) => (
@@ -100,7 +90,7 @@ export function WorkList({
               ))}
             </optgroup>
           ))}
-        </select>
+        </Select>
       </div>
       <nav aria-label="Work" className="hidden content-start gap-4 md:grid">
         {families.map(([name, works]) => (

@@ -1,5 +1,6 @@
 import { placesOf, type Place, type RigModel } from '@/core/rig';
 import { placeName, placeWords } from '@/text';
+import { Select } from '@/ui';
 
 /** The places of a rig as a list: what the drawing offers, for keys, screen readers and cold thumbs. */
 export function PlacePicker({
@@ -19,12 +20,12 @@ export function PlacePicker({
   among?: readonly Place[];
 }) {
   return (
-    <label className="min-w-0 flex-1">
-      <span className="sr-only">{label}</span>
-      <select
+    <div className="min-w-0 flex-1">
+      <Select
+        label={label}
+        hidden
         value={value}
-        onChange={(event) => onChange(event.target.value === '' ? undefined : (event.target.value as Place))}
-        className="border-soft bg-sheet min-h-11 w-full rounded-sheet border-[1.5px] px-3 text-base"
+        onChange={(to) => onChange(to === '' ? undefined : (to as Place))}
       >
         <option value="">{first}</option>
         {among.map((place) => (
@@ -33,7 +34,7 @@ export function PlacePicker({
             {placeName(place) === place ? `, ${placeWords(place, model)}` : ''}
           </option>
         ))}
-      </select>
-    </label>
+      </Select>
+    </div>
   );
 }

@@ -8,7 +8,7 @@ import { PlacePicker, SEVERITIES, useRecord } from '@/features/forms';
 import { type RigView } from '@/features/rigs';
 import { newId, type Photo } from '@/store';
 import { routineTitle } from '@/text';
-import { Choice, Dialog, RigPlan, SheetForm, TextArea } from '@/ui';
+import { Choice, Dialog, RigPlan, SheetForm, TextArea, Select } from '@/ui';
 import { PhotosKept } from './photos-kept';
 
 /** Where on the rig: tapped on its drawing, or taken from the list of its places. */
@@ -116,21 +116,14 @@ export function FindingDialog({
         />
         <PhotosKept photos={photos} onChange={setPhotos} />
         {cures.length > 0 && (
-          <label className="grid gap-1.5 font-semibold">
-            Work that would put it right
-            <select
-              className="border-soft bg-sheet min-h-11 rounded-sheet border-[1.5px] px-3 font-normal"
-              value={remedy ?? ''}
-              onChange={(event) => setCure(event.target.value)}
-            >
-              <option value="">Not known yet</option>
-              {cures.map((routine) => (
-                <option key={routine} value={routine}>
-                  {routineTitle(routine, [at])}
-                </option>
-              ))}
-            </select>
-          </label>
+          <Select label="Work that would put it right" value={remedy ?? ''} onChange={setCure}>
+            <option value="">Not known yet</option>
+            {cures.map((routine) => (
+              <option key={routine} value={routine}>
+                {routineTitle(routine, [at])}
+              </option>
+            ))}
+          </Select>
         )}
       </SheetForm>
     </Dialog>

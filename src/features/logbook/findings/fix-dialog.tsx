@@ -7,7 +7,7 @@ import { useRecord } from '@/features/forms';
 import { type RigView } from '@/features/rigs';
 import { useAsk, usePreferences, type Photo } from '@/store';
 import { day, entryWords, findingWords, capital } from '@/text';
-import { Dialog, SheetForm, TextArea } from '@/ui';
+import { Dialog, SheetForm, TextArea, Select } from '@/ui';
 import { PhotosKept } from './photos-kept';
 
 /** A finding closed: by which work, with what was done, and a picture as proof. */
@@ -53,21 +53,14 @@ export function FixDialog({
     >
       <SheetForm save={save} label="Close the finding">
         {works.length > 0 && (
-          <label className="grid gap-1.5 font-semibold">
-            Fixed by
-            <select
-              className="border-soft bg-sheet min-h-11 rounded-sheet border-[1.5px] px-3 font-normal"
-              value={work}
-              onChange={(event) => setWork(event.target.value)}
-            >
-              <option value="">Something else, told below</option>
-              {works.map((entry) => (
-                <option key={entry.id} value={entry.id}>
-                  {title(entry)}, {day(entry.happened, view.now)}
-                </option>
-              ))}
-            </select>
-          </label>
+          <Select label="Fixed by" value={work} onChange={setWork}>
+            <option value="">Something else, told below</option>
+            {works.map((entry) => (
+              <option key={entry.id} value={entry.id}>
+                {title(entry)}, {day(entry.happened, view.now)}
+              </option>
+            ))}
+          </Select>
         )}
         <TextArea
           label={
