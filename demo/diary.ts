@@ -88,7 +88,7 @@ export class Diary {
   /** Withdraws an entry at a time (ms). */
   withdraw(entry: Entry, when: number, reason: string): void {
     const ms = when + this.shift;
-    this.entries.push(makeVoid(entry, this.id(ms), new Date(ms).toISOString(), reason));
+    this.entries.push(makeVoid(entry, [], this.id(ms), new Date(ms).toISOString(), reason));
   }
 
   private model: RigModel | undefined;

@@ -32,20 +32,22 @@ export const ASKS = {
     ask: { rig: string; drafts: readonly NewEntry[]; now: Instant; photos: readonly PhotoRow[] },
   ) => {
     const acts = ask.drafts.some(({ kind, replaces }) => kind === 'void' || replaces !== undefined);
-    // Only what acts on others has to know them.
-    const known = acts ? (await keeper.fold()).entries : [];
-    const entries = stampEntries(known, ask.rig, ask.drafts, ask.now, newId);
+    const entries = stampEntries(await keeper.known(acts), ask.rig, ask.drafts, ask.now, newId);
     await keeper.append(entries, ask.photos);
     return entries;
   },
-  withdraw: (
+  withdraw: async (
     { keeper }: Desk,
-    ask: { entries: readonly Entry[]; now: Instant; reason: string | undefined },
-  ) => keeper.append(voidsOf(ask.entries, ask.now, ask.reason)),
+    ask: {
+      entries: readonly Pick<Entry, 'id' | 'rig'>[];
+      now: Instant;
+      reason: string | undefined;
+    },
+  ) => keeper.append(voidsOf(await keeper.known(true), ask.entries, ask.now, ask.reason)),
   startRun: ({ keeper }: Desk, ask: { run: Run }) => keeper.startRun(ask.run),
   putRun: ({ keeper }: Desk, ask: { run: Run; after: number }) => keeper.putRun(ask.run, ask.after),
   /** Writes what a card came to, and puts it away with the forms that go with it. */
-  closeRun: (
+  closeRun: async (
     { keeper }: Desk,
     ask: {
       id: string;
@@ -54,7 +56,12 @@ export const ASKS = {
       now: Instant;
       forms: readonly string[];
     },
-  ) => keeper.closeRun(ask.id, stampEntries([], ask.rig, ask.drafts, ask.now, newId), ask.forms),
+  ) =>
+    keeper.closeRun(
+      ask.id,
+      stampEntries(await keeper.known(false), ask.rig, ask.drafts, ask.now, newId),
+      ask.forms,
+    ),
   dropRun: ({ keeper }: Desk, ask: { id: string }) => keeper.dropRun(ask.id),
   readDraft: ({ keeper }: Desk, ask: { key: string }) => keeper.readDraft(ask.key),
   keepDraft: ({ keeper }: Desk, ask: { key: string; value: unknown }) => keeper.keepDraft(ask.key, ask.value),

@@ -165,7 +165,7 @@ describe('checkpoints', () => {
     await first.keeper.append([setup(), towed]);
     await later();
     first.stop();
-    await port.change({ append: [makeVoid(towed, newId(), '2026-05-16T14:00:01.000Z')] });
+    await port.change({ append: [makeVoid(towed, [], newId(), '2026-05-16T14:00:01.000Z')] });
     const yard = await opened(port);
     expect(yard.rigs()).toMatchObject({ [RIG]: { distance: 0 } });
   });
@@ -181,7 +181,7 @@ describe('checkpoints', () => {
     const more = trip();
     await yard.keeper.append([more]);
     expect(yard.rigs()).toEqual(foldEntries([...entries, more]).state.rigs);
-    const wrong = makeVoid(more, newId(), '2026-05-16T14:00:01.000Z');
+    const wrong = makeVoid(more, [], newId(), '2026-05-16T14:00:01.000Z');
     await yard.keeper.append([wrong]);
     await later();
     expect(yard.rigs()).toEqual(foldEntries([...entries, more, wrong]).state.rigs);

@@ -9,6 +9,7 @@ import {
   type RigState,
   type YardState,
 } from '@/core/log';
+import type { LogKnown } from '@/core/record';
 import { readRun, storeRun, type Run, type StoredRun } from '@/core/routine';
 import { readCheckpoint, type Checkpoint, type Standing } from './checkpoint';
 import { extendByRows, foldRows, orderRows, readRows, type LostRow } from './log-reader';
@@ -263,6 +264,12 @@ export class Keeper {
     // A keeper that follows nothing looks what is new whenever it is asked.
     if (!this.folded || !this.show) await this.refresh(true);
     return this.folded?.fold ?? emptyFold();
+  }
+
+  /** What new entries rest on: when the newest one was recorded, and for what acts on others those others. */
+  async known(acts: boolean): Promise<LogKnown> {
+    const { entries } = acts ? await this.entries() : { entries: [] };
+    return { entries, newest: this.standing?.newest ?? newestOf(entries, '') };
   }
 
   /** Makes a change and tells of it; whoever waits for this finds it told already. */

@@ -1,12 +1,17 @@
 import type { Instant } from '@/core/base';
-import { makeVoid, type Entry } from '@/core/log';
+import { actsOn, makeVoid, recordedNow, type Entry } from '@/core/log';
+import type { LogKnown } from '@/core/record';
 import { newId } from './ids';
 
-/** The entries that withdraw some others. */
+/** The entries that withdraw some others, which the log may hold or could not read. */
 export function voidsOf(
-  entries: readonly Entry[],
+  known: LogKnown,
+  targets: readonly Pick<Entry, 'id' | 'rig'>[],
   now: Instant,
   reason: string | undefined,
 ): readonly Entry[] {
-  return entries.map((entry) => makeVoid(entry, newId(), now, reason));
+  const recorded = recordedNow(known.newest, now);
+  return targets.map((target) =>
+    makeVoid(target, actsOn(known.entries, target.id), newId(), recorded, reason),
+  );
 }

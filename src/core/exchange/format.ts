@@ -4,8 +4,8 @@ import { ENVELOPE_KEYS, entrySchema, type Entry } from '../log';
 /** The name of the archive format, as its manifest states it. */
 export const FORMAT = 'yardline-archive';
 
-/** The version of the archive's layout, 2 since it holds photos; entries carry versions of their own. */
-export const FORMAT_VERSION = 2;
+/** The version of the archive's layout, 2 since it holds photos, 3 since acts name those that they had seen; entries carry versions of their own. */
+export const FORMAT_VERSION = 3;
 
 /** An entry as one line of `log.ndjson`: envelope keys in a fixed order, so that the same entry is the same text. */
 export function toLine(entry: Entry): string {

@@ -83,7 +83,7 @@ describe('history', () => {
       makeEntry('rig.setup', stamp(1, 21), { model: sampleModel({}) }),
       makeEntry('trip', stamp(2, 9), { distance: 1000, launches: 2 }),
       wrong,
-      makeVoid(wrong, '0196d000-0000-7000-8000-000000000004', addDays(NOW, -1)),
+      makeVoid(wrong, [], '0196d000-0000-7000-8000-000000000004', addDays(NOW, -1)),
       makeEntry('trip', stamp(5, 2, '0196d000-0000-7000-8000-0000000000bb'), { distance: 77, launches: 0 }),
     ]);
     expect(historyOf(fold, RIG, NOW).map((week) => week.distance)).toEqual([0, 1000, 0]);

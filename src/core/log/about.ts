@@ -1,5 +1,5 @@
 import type { RoutinePlace } from '../rules';
-import { targetOf } from './alive';
+import { targetOf } from './retractions';
 import type { LogGroup } from './define';
 import type { Entry, Kind } from './entry';
 import { REGISTRY } from './registry';

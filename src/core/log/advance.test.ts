@@ -23,7 +23,7 @@ test('a state gone on from is the state of the whole log, or is not given', () =
 test('an entry that was withdrawn before it arrived is not gone on with', () => {
   const story = storyFrom('2025-05-01');
   const [first, second] = [story.trip(1, 30), story.trip(2, 40)];
-  const gone = makeVoid(second, '0196d000-0000-7000-8000-0000000000ff', second.recorded);
+  const gone = makeVoid(second, [], '0196d000-0000-7000-8000-0000000000ff', second.recorded);
   const before = foldEntries([first, { ...gone, happened: first.happened }]);
   expect(endOf(before).awaited).toEqual([second.id]);
   expect(advance(before.state, endOf(before), [second])).toBeUndefined();

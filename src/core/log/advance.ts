@@ -1,4 +1,4 @@
-import { targetOf } from './alive';
+import { targetOf } from './retractions';
 import type { Entry } from './entry';
 import { stepped, type Fold } from './fold';
 import { compareEntries } from './order';

@@ -83,7 +83,7 @@ describe('rechecks', () => {
 
   test('withdrawing the refit takes its rechecks with it', () => {
     const work = refit(1);
-    const rig = rigOf(setup(), work, trip(2, 12), makeVoid(work, nextId(), day(3)));
+    const rig = rigOf(setup(), work, trip(2, 12), makeVoid(work, [], nextId(), day(3)));
     expect(rig.refits).toEqual({});
     expect(rig.lastDone).toEqual({});
   });
@@ -161,7 +161,7 @@ describe('an unfinished yard', () => {
 
   test('a withdrawal that arrives before what it withdraws waits for it', () => {
     const towed = trip(1, 40);
-    const undo = makeVoid(towed, nextId(), day(2));
+    const undo = makeVoid(towed, [], nextId(), day(2));
     const fold = extend(foldEntries([setup(), undo]), [towed]);
     expect(fold.state.rigs[RIG]?.distance).toBe(0);
     expect(fold.retracted.has(towed.id)).toBe(true);

@@ -21,6 +21,8 @@ export interface EntryOf<K extends Kind> {
   readonly recorded: Instant;
   /** The entry this one corrects. */
   readonly replaces?: string | undefined;
+  /** The other acts on what it withdraws or corrects that were known when it was written: it outranks them. */
+  readonly seen?: readonly string[] | undefined;
   readonly body: z.infer<(typeof REGISTRY)[K]['body']>;
 }
 
@@ -46,6 +48,7 @@ const envelope = z.strictObject({
   happened: instant,
   recorded: instant,
   replaces: z.optional(z.uuid()),
+  seen: z.optional(z.array(z.uuid()).check(z.maxLength(1000))),
   body: z.unknown(),
 });
 

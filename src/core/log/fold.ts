@@ -1,4 +1,4 @@
-import { actsOf, extendActs, retractedBy, targetOf, type Acts } from './alive';
+import { actsOf, extendActs, retractedBy, targetOf, type Acts } from './retractions';
 import type { Applied, Own, Patch } from './define';
 import type { Entry } from './entry';
 import { compareEntries } from './order';

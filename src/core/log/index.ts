@@ -17,7 +17,7 @@ export { compareEntries } from './order';
 export { entriesOf, groupOfEntry, isAbout, isCorrectedHere, othersIn } from './about';
 export { LOG_GROUPS, type LogGroup } from './define';
 export { advance, endOf, type LogEnd } from './advance';
-export { targetOf } from './alive';
+export { targetOf } from './retractions';
 export { KINDS } from './registry';
 export {
   emptyFold,
@@ -29,7 +29,7 @@ export {
   type Fold,
   type OrderedLog,
 } from './fold';
-export { makeEntry, makeVoid, recordedAfter, type Stamp } from './make';
+export { actsOn, makeEntry, makeVoid, recordedNow, type Stamp } from './make';
 export { workOf } from './work-of';
 export { lastDoneOf } from './last-done';
 export { newNumberReading, partAt, rolledBy } from './parts';

@@ -31,7 +31,8 @@ const setup = makeEntry(
   { model },
 );
 function after(drafts: readonly NewEntry[], log: readonly Entry[] = [setup]): RigState {
-  const rig = foldEntries([...log, ...stampEntries(log, RIG, drafts, NOW, newId)]).state.rigs[RIG];
+  const rig = foldEntries([...log, ...stampEntries({ entries: log, newest: '' }, RIG, drafts, NOW, newId)])
+    .state.rigs[RIG];
   if (!rig) throw new Error('no rig');
   return rig;
 }

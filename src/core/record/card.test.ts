@@ -20,7 +20,7 @@ const entry = (kind: Entry['kind'], body: object): Entry =>
 
 /** What a card puts on the log. */
 const written = (told: Omit<CardClosing, 'at' | 'newId'>): readonly Entry[] =>
-  stampEntries([], RIG, cardEntries({ ...told, at: AT, newId }), AT, newId);
+  stampEntries({ entries: [], newest: '' }, RIG, cardEntries({ ...told, at: AT, newId }), AT, newId);
 
 /** A run of some work, all well, to its end or up to a step. */
 function worked(rig: RigModel, jobs: readonly Job[], until = ''): Run {

@@ -2,7 +2,7 @@
  * Record: what each act writes to the log. One function an act; one rule says
  * whether a finding is opened or seen again, one what answers an open recheck.
  */
-export { stampEntries, type NewEntry, type NewId } from './new-entry';
+export { stampEntries, type LogKnown, type NewEntry, type NewId } from './new-entry';
 export { sameFinding } from './finding';
 export { recheckEntries } from './recheck';
 export { cardEntries, type CardClosing } from './card';

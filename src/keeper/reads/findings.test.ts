@@ -50,7 +50,7 @@ test('a finding from its walk to the work that put it right', () => {
 });
 
 test('what was withdrawn is no part of it', () => {
-  const undone = makeVoid(seen, '0196d000-0000-7000-8000-0000000000ff', '2026-05-10T12:00:00.000Z');
+  const undone = makeVoid(seen, [], '0196d000-0000-7000-8000-0000000000ff', '2026-05-10T12:00:00.000Z');
   const story = findingStory(foldEntries([...all, undone]), RIG, opened.id);
   expect(story?.seen).toEqual([]);
   expect(story?.state.verdict).toBe('due');

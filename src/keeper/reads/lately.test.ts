@@ -53,7 +53,7 @@ test('a trip is found wrong or right as if it were held against all of them', ()
 
 const setup = story.setup(sampleModel({}));
 const trips = [story.trip(1, 10), story.trip(2, 20), story.trip(3, 30)];
-const gone = makeVoid(trips[2] as Entry, '0196d000-0000-7000-9000-0000000000ff', day(4));
+const gone = makeVoid(trips[2] as Entry, [], '0196d000-0000-7000-9000-0000000000ff', day(4));
 const walk = story.entry('note', 5, { text: 'as it was' });
 const fold = foldEntries([setup, ...trips, gone, walk]);
 

@@ -23,6 +23,7 @@ test('an entry knows what became of it, and its correction what it corrects', ()
   const other = note(3, 'other');
   const undo = makeVoid(
     other,
+    [],
     '0196d000-0000-7000-8000-000000000009',
     '2026-05-09T12:00:00.000Z',
     'not mine',

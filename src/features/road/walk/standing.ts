@@ -39,7 +39,7 @@ export function standingAfter(
     newId,
   });
   const told = drafts.filter(({ kind }) => kind === 'walk' || kind === 'recheck');
-  const entries = stampEntries([], rig.id, told, now, newId);
+  const entries = stampEntries({ entries: [], newest: '' }, rig.id, told, now, newId);
   const after = advance(ready.state, ready.log.end, entries)?.rigs[rig.id];
   const then = after && rigView(after, ready.runs, now, ready.houseRules, ready.houseSeason);
   return (then ?? view).tow.reasons;
