@@ -114,10 +114,10 @@ export const ASKS = {
       story: latelyAt(fold, ask.rig, ask.place, ask.most),
     };
   },
-  /** How many entries were written since a moment. */
+  /** How many entries were written since the last archive, which was saved at a moment. */
   since: async ({ keeper }: Desk, ask: { at: Instant | undefined }) => {
     const { entries } = await keeper.entries();
-    const { at } = ask;
+    const at = ask.at && ((await keeper.archivedTo()) ?? ask.at);
     return at === undefined ? entries.length : entries.filter(({ recorded }) => recorded > at).length;
   },
 };

@@ -1,5 +1,6 @@
-import type { Instant } from '@/core/base';
+import type { CivilDay, Instant } from '@/core/base';
 import type { LogEnd, YardState } from '@/core/log';
+import { zoneMark } from './zone';
 
 /** A yard as far as it is known without its entries. */
 export interface Standing {
@@ -10,16 +11,22 @@ export interface Standing {
   readonly newest: Instant | '';
   /** The place up to which the log has been read. */
   readonly seq: number;
+  /** The moments that were written down as another day than they are on this device. */
+  readonly days: Readonly<Record<Instant, CivilDay>>;
 }
 
 /** The yard as it was last worked out, so that opening waits for no fold. */
 export interface Checkpoint extends Standing {
   /** What worked it out: a state of another version says nothing to this one. */
   readonly version: string;
+  /** Where this device stood: its days are of that zone. */
+  readonly zone: string;
 }
 
 /** A stored checkpoint where it is one of this version; anything else is none. */
 export function readCheckpoint(raw: unknown, version: string): Checkpoint | undefined {
   const found = raw as Partial<Checkpoint> | undefined;
-  return found?.version === version && found.state && found.end ? (found as Checkpoint) : undefined;
+  return found?.version === version && found.zone === zoneMark() && found.state && found.end && found.days
+    ? (found as Checkpoint)
+    : undefined;
 }

@@ -51,14 +51,14 @@ async function look(db: IDBDatabase, yard: YardName, version: string): Promise<G
   if (!checkpoint || newest?.key !== checkpoint.seq) return undefined;
   const runs = rows.map(valueOf);
   if (!runs.every(looksLikeRun) || (yard === 'demo' && valueOf(opened) === undefined)) return undefined;
-  const { state, end, count, newest: written } = checkpoint;
+  const { state, end, count, newest: written, days } = checkpoint;
   return {
     shown: {
       rigs: state.rigs,
       gone: [],
       runs,
       archived: valueOf(archived) as Instant | undefined,
-      log: { rev: 0, count, newest: written, end },
+      log: { rev: 0, count, newest: written, end, days },
       lost: undefined,
     },
     drafts: new Map(drafts.map(({ key, value }) => [key, value])),

@@ -2,8 +2,10 @@ import { ok, sameValue, type Instant, type Result } from '@/core/base';
 import {
   advance,
   compareEntries,
+  daysApart,
   emptyFold,
   endOf,
+  withDays,
   type Entry,
   type Fold,
   type RigState,
@@ -12,9 +14,10 @@ import {
 import type { LogKnown } from '@/core/record';
 import { readRun, storeRun, type Run, type StoredRun } from '@/core/routine';
 import { readCheckpoint, type Checkpoint, type Standing } from './checkpoint';
-import { extendByRows, foldRows, orderRows, readRows, type LostRow } from './log-reader';
+import { extendByRows, foldRows, orderRows, readRows, type LostRow, type OldDays } from './log-reader';
 import { revOf, type Change, type ChangeProblem, type LogRow, type YardPort } from './port';
 import type { Lost, Shown } from './shown';
+import { dayHere, daysOf, zoneMark, zoneName } from './zone';
 
 /** A picture (JPEG) under the hash of its bytes; scaled down, without anything but what is seen in it. */
 export interface PhotoRow {
@@ -38,6 +41,13 @@ interface Card {
   readonly rev: number;
   readonly read: ReturnType<typeof readRun>;
 }
+
+/** A record with some more; the same one where there is nothing more. */
+const withMore = <T>(before: Readonly<Record<string, T>>, more: Readonly<Record<string, T>>) =>
+  Object.keys(more).length === 0 ? before : { ...before, ...more };
+
+/** The one before, where the other says the same. */
+const sameOr = <T>(before: T, next: T): T => (sameValue(before, next) ? before : next);
 
 /** The page is drawn first (ms). */
 const LATER = 1200;
@@ -85,10 +95,41 @@ export class Keeper {
     };
   }
 
+  /** The zone whose days entries from before days were kept belong to: where this device stood when it first read them. */
+  private zone: string | undefined;
+
+  private async settleZone(): Promise<string> {
+    if (this.zone !== undefined) return this.zone;
+    const kept = await this.port.get('meta', 'zone');
+    const zone = typeof kept === 'string' ? kept : zoneName();
+    if (kept === undefined)
+      // Whoever cannot keep it asks again the next time.
+      await this.port
+        .change({
+          put: [{ shelf: 'meta', key: 'zone', value: zone }],
+          when: [{ shelf: 'meta', key: 'zone', is: 'gone' }],
+        })
+        .catch(() => undefined);
+    this.zone = zone;
+    return zone;
+  }
+
+  /** Adds days to old entries only where they would be others here. */
+  private async oldDays(): Promise<OldDays> {
+    const zone = await this.settleZone();
+    return zone === zoneName() ? undefined : daysOf(zone);
+  }
+
+  /** Entries with the days they were written on, those from before days were kept with those of their zone. */
+  async dated(entries: readonly Entry[]): Promise<readonly Entry[]> {
+    const dayOf = daysOf(await this.settleZone());
+    return entries.map((entry) => withDays(entry, dayOf));
+  }
+
   /** The yard with what has come since; undefined where only the whole log tells. */
   private async goneOn(from: Standing): Promise<Standing | undefined> {
     const rows = await this.port.log(from.seq);
-    const { entries, lost } = readRows(rows);
+    const { entries, lost } = readRows(rows, rows.length > 0 ? await this.oldDays() : undefined);
     if (lost.length > 0) return undefined;
     try {
       const state = advance(from.state, from.end, entries);
@@ -102,6 +143,7 @@ export class Keeper {
           count: from.count + entries.length,
           newest: newestOf(entries, from.newest),
           seq: rows.at(-1)?.seq ?? from.seq,
+          days: withMore(from.days, daysApart(entries, dayHere)),
         }
       );
     } catch {
@@ -138,7 +180,10 @@ export class Keeper {
     const before = this.folded;
     const rows = before ? await this.port.log(before.seq) : await this.allRows();
     if (before && rows.length === 0) return;
-    const { fold, lost } = before ? extendByRows(before.fold, rows) : foldRows(rows, this.ordered?.by);
+    const oldDays = await this.oldDays();
+    const { fold, lost } = before
+      ? extendByRows(before.fold, rows, oldDays)
+      : foldRows(rows, oldDays, this.ordered?.by);
     this.ordered = undefined;
     const seq = rows.at(-1)?.seq ?? before?.seq ?? 0;
     this.lostRows = before ? [...this.lostRows, ...lost] : lost;
@@ -149,7 +194,10 @@ export class Keeper {
     if (known?.seq !== seq || state !== known.state) this.rev += 1;
     // What is gone on from are the objects that were told: what did not change is not told again.
     this.folded = { fold: state === fold.state ? fold : { ...fold, state }, seq };
-    this.standing = { state, end: endOf(fold), count: fold.entries.length, newest, seq };
+    const days = known
+      ? sameOr(known.days, daysApart(fold.entries, dayHere))
+      : daysApart(fold.entries, dayHere);
+    this.standing = { state, end: endOf(fold), count: fold.entries.length, newest, seq, days };
     this.keepCheckpoint();
   }
 
@@ -177,7 +225,7 @@ export class Keeper {
     if (!this.show || !folded || !standing || folded.fold.entries.length === 0 || this.lostRows.length > 0)
       return;
     this.keeping = setTimeout(() => {
-      const value: Checkpoint = { ...standing, version: this.around.version };
+      const value: Checkpoint = { ...standing, version: this.around.version, zone: zoneMark() };
       // Whoever cannot keep it opens a little slower the next time.
       this.port.change({ put: [{ shelf: 'checkpoints', key: 'fold', value }] }).catch(() => undefined);
     }, LATER);
@@ -210,7 +258,13 @@ export class Keeper {
     const gone = Object.keys(this.told.rigs).filter((id) => !(id in rigs));
     const facts = {
       archived,
-      log: { rev: this.rev, count: standing.count, newest: standing.newest, end: standing.end },
+      log: {
+        rev: this.rev,
+        count: standing.count,
+        newest: standing.newest,
+        end: standing.end,
+        days: standing.days,
+      },
       lost: this.lost(),
     };
     const said = JSON.stringify(facts);
@@ -254,7 +308,8 @@ export class Keeper {
     return this.inTurn(async () => {
       if (this.folded && this.show) return this.folded.fold;
       const rows = await this.allRows();
-      this.ordered ??= { rows, by: orderRows(rows) };
+      const oldDays = await this.oldDays();
+      this.ordered ??= { rows, by: orderRows(rows, oldDays) };
       return this.ordered.by.log;
     });
   }
@@ -283,10 +338,18 @@ export class Keeper {
     return done;
   }
 
+  /** New entries with the days they are written on; a moment that is known as another day stays that day. */
+  private datedNow(entries: readonly Entry[]): readonly Entry[] {
+    const apart = this.standing?.days ?? {};
+    return entries.map((entry) =>
+      withDays(entry, (at) => (Object.hasOwn(apart, at) ? apart[at] : undefined) ?? dayHere(at)),
+    );
+  }
+
   /** Writes entries, and pictures they speak of, in one piece. Throws where an id is in the log already. */
   async append(entries: readonly Entry[], photos: readonly PhotoRow[] = []): Promise<void> {
     const put = photos.map(({ hash, blob }) => ({ shelf: 'photos' as const, key: hash, value: blob }));
-    const done = await this.changed({ append: entries, put });
+    const done = await this.changed({ append: this.datedNow(entries), put });
     if (!done.ok)
       throw new Error(
         done.error.code === 'twice' ? `${done.error.id} is in the log already` : done.error.code,
@@ -320,7 +383,7 @@ export class Keeper {
   /** Writes what a finished card came to and puts it away, in one piece; a tab that comes second writes nothing. */
   async closeRun(id: string, entries: readonly Entry[], drafts: readonly string[]): Promise<void> {
     const done = await this.changed({
-      append: entries,
+      append: this.datedNow(entries),
       drop: [{ shelf: 'runs', key: id }, ...drafts.map((key) => ({ shelf: 'drafts' as const, key }))],
       when: [{ shelf: 'runs', key: id, is: 'there' }],
     });
@@ -377,7 +440,18 @@ export class Keeper {
 
   /** Notes that an archive was saved. */
   async noteArchived(at: Instant): Promise<void> {
-    await this.changed({ put: [{ shelf: 'meta', key: 'archived', value: at }] });
+    const { newest } = await this.known(false);
+    await this.changed({
+      put: [
+        { shelf: 'meta', key: 'archived', value: at },
+        { shelf: 'meta', key: 'archived-to', value: newest > at ? newest : at },
+      ],
+    });
+  }
+
+  /** Up to when entries were recorded that the last archive holds: ahead of when it was saved where a clock once ran ahead. */
+  async archivedTo(): Promise<Instant | undefined> {
+    return (await this.port.get('meta', 'archived-to')) as Instant | undefined;
   }
 
   /** Everything of the log and the cards as it lies on disk, read or not, one line each: for saving where it cannot be read. */

@@ -5,6 +5,8 @@ import {
   isCurrent,
   orderEntries,
   readEntry,
+  withDays,
+  type DayOf,
   type Entry,
   type Fold,
   type OrderedLog,
@@ -33,14 +35,17 @@ function isOurs(raw: unknown): raw is Entry {
   return typeof raw === 'object' && raw !== null && 'kind' in raw && 'v' in raw && isCurrent(raw as Entry);
 }
 
+/** Where days have to be added to entries from before they were kept: of the zone they were written in, as far as that is known. */
+export type OldDays = DayOf | undefined;
+
 /** Reads lines of the log; what this version wrote is taken at its word unless it is doubted. */
-export function readRows(rows: readonly LogRow[], doubt = false): ReadRows {
+export function readRows(rows: readonly LogRow[], oldDays: OldDays, doubt = false): ReadRows {
   const entries: Entry[] = [];
   const lost: LostRow[] = [];
   for (const { seq, raw } of rows) {
     const entry = !doubt && isOurs(raw) ? raw : lift(raw);
     if (typeof entry === 'string') lost.push({ seq, why: entry });
-    else entries.push(entry);
+    else entries.push(oldDays && !entry.days ? withDays(entry, oldDays) : entry);
   }
   return { entries, lost };
 }
@@ -49,33 +54,38 @@ export function readRows(rows: readonly LogRow[], doubt = false): ReadRows {
 export function extendByRows(
   fold: Fold,
   rows: readonly LogRow[],
+  oldDays: OldDays,
 ): { readonly fold: Fold; readonly lost: readonly LostRow[] } {
-  const taken = readRows(rows);
+  const taken = readRows(rows, oldDays);
   try {
     return { fold: extend(fold, taken.entries), lost: taken.lost };
   } catch {
-    const doubted = readRows(rows, true);
+    const doubted = readRows(rows, oldDays, true);
     return { fold: extend(fold, doubted.entries), lost: doubted.lost };
   }
 }
 
 /** Every line of the log in its order, not folded. */
-export function orderRows(rows: readonly LogRow[]): {
+export function orderRows(
+  rows: readonly LogRow[],
+  oldDays: OldDays,
+): {
   readonly log: OrderedLog;
   readonly lost: readonly LostRow[];
 } {
-  const { entries, lost } = readRows(rows);
+  const { entries, lost } = readRows(rows, oldDays);
   return { log: orderEntries(entries), lost };
 }
 
 /** Every line of the log folded from nothing; `ordered` where that was done already. */
 export function foldRows(
   rows: readonly LogRow[],
-  ordered: ReturnType<typeof orderRows> = orderRows(rows),
+  oldDays: OldDays,
+  ordered: ReturnType<typeof orderRows> = orderRows(rows, oldDays),
 ): ReturnType<typeof extendByRows> {
   try {
     return { fold: foldOrdered(ordered.log), lost: ordered.lost };
   } catch {
-    return extendByRows(emptyFold(), rows);
+    return extendByRows(emptyFold(), rows, oldDays);
   }
 }

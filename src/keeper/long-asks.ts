@@ -44,7 +44,7 @@ export const LONG_ASKS = {
     const { entries } = await keeper.entries();
     const photos = await keeper.photos();
     return {
-      bytes: writeArchive(entries, ask.at, photos),
+      bytes: writeArchive(await keeper.dated(entries), ask.at, photos),
       entries: entries.length,
       photos: Object.keys(photos).length,
     };
@@ -73,7 +73,7 @@ export const LONG_ASKS = {
       hash,
       blob: new Blob([bytes.slice()], { type: 'image/jpeg' }),
     }));
-    await desk.keeper.append(checked.added, photos);
+    await desk.keeper.append(await desk.keeper.dated(checked.added), photos);
     desk.checked = undefined;
     return checked.added.length;
   },

@@ -1,4 +1,4 @@
-import type { Instant } from '@/core/base';
+import type { CivilDay, Instant } from '@/core/base';
 import type { LogEnd, RigState } from '@/core/log';
 import type { StoredRun } from '@/core/routine';
 
@@ -10,6 +10,8 @@ export interface LogFacts {
   /** When its newest entry was written down; empty while there is none. */
   readonly newest: Instant | '';
   readonly end: LogEnd;
+  /** The moments that were written down as another day than they are on this device. */
+  readonly days: Readonly<Record<Instant, CivilDay>>;
 }
 
 /** What lies on this device and cannot be read by this version; it stays as it is. */

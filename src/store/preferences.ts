@@ -8,6 +8,8 @@ const schema = z.object({
   units: z.catch(z.enum(['us', 'metric']), 'us'),
   /** By the device, or always day, night, or full contrast for sun. */
   theme: z.catch(z.enum(['auto', 'day', 'night', 'sun']), 'auto'),
+  /** The newest entry, where it was written ahead of this device's clock and the clock was said to be right. */
+  clockRight: z.catch(z.string(), ''),
   /** Huge targets and no typing on the Bench. */
   gloves: z.catch(z.boolean(), false),
   yard: z.catch(z.enum(['own', 'demo']), process.env['NEXT_PUBLIC_YARD'] === 'demo' ? 'demo' : 'own'),

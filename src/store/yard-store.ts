@@ -13,6 +13,7 @@ import {
   type Shown,
   type YardName,
 } from '@/keeper';
+import { tellDaysApart } from '@/text';
 import { clockFrom, deviceClock, type Clock } from './clock';
 import { readDraft, storeDraft, type DraftDef } from './draft';
 import { Desk, DeskError, type Following } from './desk';
@@ -133,6 +134,7 @@ export class YardStore {
   }
 
   private take(shown: Shown): void {
+    tellDaysApart(shown.log.days);
     const before = this.taken;
     const runs = shown.runs && !(this.glanced && sameValue(shown.runs, this.held)) ? shown.runs : undefined;
     if (runs) this.held = runs;

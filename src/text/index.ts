@@ -2,6 +2,7 @@
  * Text: every word the product says, in one catalogue. Core gives codes and
  * figures; here they become sentences with units, in US English.
  */
+export { tellDaysApart } from './civil';
 export { ABILITY_OFF, ABILITY_WORDS } from './abilities';
 export { capital, count, fraction, list, measure, small, typed, words } from './measure';
 export {
@@ -10,10 +11,12 @@ export {
   dayAgo,
   dayAndTime,
   dayInFull,
+  dayOfMonth,
   fromDateField,
   minutes,
   month,
   shortWeekday,
+  spell,
 } from './dates';
 export {
   BASIS_WORDS,

@@ -3,13 +3,14 @@ import type { Instant } from '@/core/base';
 import type { Duty, Outlook, OutlookTrip, TowVerdict } from '@/core/duty';
 import type { Fitness } from '@/core/rules';
 import type { UnitSystem } from '@/core/quantity';
+import { localOf } from './civil';
 import { day, weekday } from './dates';
 import { capital, list, measure } from './measure';
 import { jobWords } from './routines';
 
 /** A day ahead as it is spoken of: `Saturday` within the week, else the day. */
 function dayAhead(at: Instant, now: Instant): string {
-  const days = differenceInCalendarDays(new Date(at), new Date(now));
+  const days = differenceInCalendarDays(localOf(at), new Date(now));
   if (days === 0) return 'today';
   if (days === 1) return 'tomorrow';
   return days > 1 && days < 7 ? weekday(at) : day(at, now);

@@ -4,6 +4,7 @@
  */
 export { fail, ok, type Result } from './result';
 export { addDays, daysBetween, instantOf, isInstant, msOf, type Instant } from './instant';
+export { civilDay, isCivilDay, type CivilDay } from './civil';
 export { assertNever } from './assert';
 export { gamma, normal, seeded, type Random } from './random';
 export { sameValue } from './same';

@@ -81,7 +81,7 @@ describe('archive', () => {
     ['not-ours', zipSync({ 'photo.jpg': strToU8('x') })],
     ['not-ours', zipSync({ 'manifest.json': strToU8('{"format":"other","version":1}') })],
     ['damaged', zipSync({ 'manifest.json': strToU8('{') })],
-    ['newer', manifestWith({ version: 3 })],
+    ['newer', manifestWith({ version: 4 })],
     ['damaged', manifestWith({ entries: 'many' })],
     ['damaged', manifestWith({ entries: 1000 })],
     ['missing-file', altered((files) => void delete files['log.ndjson'])],

@@ -15,6 +15,9 @@ export interface MergeProblem {
   readonly id: string;
 }
 
+/** An entry as its owner wrote it: the days beside its moments may have been added by the device that first read it. */
+const asWritten = ({ days: _, ...entry }: Entry) => toLine(entry as Entry);
+
 /** The union of a log with entries from elsewhere: an entry is added once, and never changed. */
 export function planMerge(
   here: readonly Entry[],
@@ -26,7 +29,7 @@ export function planMerge(
   for (const entry of incoming) {
     const mine = known.get(entry.id);
     if (!mine) added.push(entry);
-    else if (toLine(mine) === toLine(entry)) same += 1;
+    else if (asWritten(mine) === asWritten(entry)) same += 1;
     else return fail({ code: 'conflict', id: entry.id });
   }
   return ok({ added, same });

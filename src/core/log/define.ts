@@ -37,6 +37,8 @@ export interface KindDef<K extends string, B extends z.ZodMiniType> {
   readonly places: (body: z.infer<B>) => readonly RoutinePlace[];
   /** The other entries that it speaks of, first the one whose place is its own where it names none. */
   readonly others?: (body: z.infer<B>) => readonly string[];
+  /** The moments of its body that mean a day, beside when it happened. */
+  readonly moments?: (body: z.infer<B>) => Readonly<Record<string, Instant | undefined>>;
   /** Its figures are set right in the Logbook, or it is told anew where it was told. */
   readonly corrected: 'here' | 'elsewhere';
   /** `upcasters[i]` lifts a body of version i + 1 to version i + 2; each is frozen once shipped. */

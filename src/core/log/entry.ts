@@ -1,6 +1,6 @@
 import english from 'zod/v4/locales/en.js';
 import * as z from 'zod/mini';
-import { fail, isInstant, ok, type Instant, type Result } from '../base';
+import { fail, isCivilDay, isInstant, ok, shaped, type CivilDay, type Instant, type Result } from '../base';
 import { upcast } from './define';
 import { REGISTRY } from './registry';
 
@@ -23,6 +23,8 @@ export interface EntryOf<K extends Kind> {
   readonly replaces?: string | undefined;
   /** The other acts on what it withdraws or corrects that were known when it was written: it outranks them. */
   readonly seen?: readonly string[] | undefined;
+  /** The days that its moments were where it was written, by name. */
+  readonly days?: Readonly<Record<string, CivilDay>> | undefined;
   readonly body: z.infer<(typeof REGISTRY)[K]['body']>;
 }
 
@@ -49,6 +51,12 @@ const envelope = z.strictObject({
   recorded: instant,
   replaces: z.optional(z.uuid()),
   seen: z.optional(z.array(z.uuid()).check(z.maxLength(1000))),
+  days: z.optional(
+    z.record(
+      shaped(/^[a-z]{1,20}$/),
+      z.string().check(z.refine(isCivilDay, { message: 'not a day of the calendar' })),
+    ),
+  ),
   body: z.unknown(),
 });
 

@@ -29,6 +29,7 @@ export {
   type Fold,
   type OrderedLog,
 } from './fold';
+export { daysApart, momentsIn, withDays, type DayOf } from './days';
 export { actsOn, makeEntry, makeVoid, recordedNow, type Stamp } from './make';
 export { workOf } from './work-of';
 export { lastDoneOf } from './last-done';

@@ -24,6 +24,7 @@ export const deferral = defineKind({
     ),
   group: 'work',
   places: ({ place }) => [place],
+  moments: ({ until }) => ({ until }),
   corrected: 'elsewhere',
   upcasters: [],
   apply: (rig, { routine, place, reason, until, distance }, entry) => ({

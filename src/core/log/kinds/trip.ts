@@ -34,6 +34,7 @@ export const trip = defineKind({
   body,
   group: 'trips',
   places: () => [],
+  moments: ({ started }) => ({ started }),
   corrected: 'here',
   upcasters: [(body) => body],
   apply: (rig, trip, entry) => {
@@ -67,6 +68,7 @@ export const tripPlanned = defineKind({
   }),
   group: 'trips',
   places: () => [],
+  moments: ({ at }) => ({ at }),
   corrected: 'elsewhere',
   upcasters: [],
   apply: (rig, { at, distance, launches, name }, entry) => ({

@@ -7,7 +7,7 @@ import { HOUSE, LOG_GROUPS, type LogGroup } from '@/core/log';
 import { Failed, Loading, useLast, useRigs, type Rigs } from '@/features/rigs';
 import { groupOf, type LogPage, type Told } from '@/keeper/reads';
 import { useAsk, usePreferences } from '@/store';
-import { count, entryWords, KIND_OF_ENTRY, month, partNamer, shortWeekday } from '@/text';
+import { count, entryWords, KIND_OF_ENTRY, month, partNamer, dayOfMonth, shortWeekday } from '@/text';
 import { Button, cx, LinkButton } from '@/ui';
 import { EntryDialog } from './entry-dialog';
 import { GapNotes } from './gap-notes';
@@ -58,7 +58,7 @@ function Row({
         className="hover:bg-accent-wash/60 grid w-full grid-cols-[3.2rem_minmax(0,1fr)] gap-x-3 px-1 py-3 text-left md:grid-cols-[4.2rem_6.5rem_minmax(0,1fr)_8rem]"
       >
         <span className="figures text-xl font-semibold">
-          {new Date(entry.happened).getDate()}
+          {dayOfMonth(entry.happened)}
           <span className="text-soft ml-1 text-[0.88rem] font-medium">{shortWeekday(entry.happened)}</span>
         </span>
         <span className="text-soft hidden md:block">{KIND_OF_ENTRY[entry.kind]}</span>
