@@ -44,7 +44,7 @@ module.exports = {
       name: `${folder}-looks-down`,
       severity: 'error',
       from: { path: `^src/${folder}/` },
-      to: { path: `^(src/(${above(HOUSE, i)})|demo|e2e|bench)/` },
+      to: { path: `^(src/(${above(HOUSE, i)})|demo|e2e|bench|attack)/` },
     })),
     {
       name: 'one-face-a-core-folder',
@@ -56,7 +56,7 @@ module.exports = {
     {
       name: 'core-by-its-face',
       severity: 'error',
-      from: { path: '^(src/(text|keeper|workers|store|ui|features|app)|demo|bench|e2e)/' },
+      from: { path: '^(src/(text|keeper|workers|store|ui|features|app)|demo|bench|attack|e2e)/' },
       to: { path: '^src/core/', pathNot: ['^src/core/[^/]+/index\\.ts$', '^src/core/testing/'] },
     },
     {

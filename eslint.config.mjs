@@ -56,7 +56,7 @@ const rules = [
     plugins: { '@typescript-eslint': ts.plugin },
     rules: { '@typescript-eslint/no-floating-promises': ['error', { ignoreVoid: false }] },
   },
-  { files: ['scripts/**', 'bench/**'], rules: { 'no-console': 'off' } },
+  { files: ['scripts/**', 'bench/**', 'attack/**'], rules: { 'no-console': 'off' } },
 ];
 
 export default rules;

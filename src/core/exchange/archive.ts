@@ -10,8 +10,22 @@ const LOG = 'log.ndjson';
 const MANIFEST = 'manifest.json';
 /** Pictures lie under their hash. */
 const PHOTO = /^photos\/([0-9a-f]{64})\.jpg$/;
-/** Far above twenty years of one owner's log and pictures, far below what would fill a phone. */
-const MOST_BYTES = 768 * 1024 * 1024;
+const MB = 1024 * 1024;
+
+/** What an archive may hold, asked of its directory before anything is unpacked: far above twenty years of one owner, far below what would fill a phone. */
+const MOST = {
+  /** Bytes of everything together, of the log, of the manifest, of one picture. */
+  all: 768 * MB,
+  log: 96 * MB,
+  manifest: 8 * MB,
+  photo: 20 * MB,
+  /** So many times what is packed: words shrink to a tenth, pictures not at all. */
+  unpacked: 100,
+  entries: 250_000,
+  /** Letters of one line, and how deep it may nest. */
+  line: MB,
+  depth: 32,
+};
 
 const manifestSchema = z.object({
   format: z.literal(FORMAT),
@@ -84,20 +98,48 @@ export function writeArchive(
   );
 }
 
+/** The most bytes that a file of an archive may come to; none for a file that is not ours. */
+function mostOf(name: string): number | undefined {
+  if (name === LOG) return MOST.log;
+  if (name === MANIFEST) return MOST.manifest;
+  return PHOTO.test(name) ? MOST.photo : undefined;
+}
+
 function unpack(bytes: Uint8Array): Result<Record<string, Uint8Array>, ArchiveProblem> {
   let total = 0;
+  let tooLarge = false;
   try {
     const files = unzipSync(bytes, {
-      filter: (file) => {
-        total += file.originalSize;
-        const ours = file.name === LOG || file.name === MANIFEST || PHOTO.test(file.name);
-        return total <= MOST_BYTES && ours;
+      filter: ({ name, size, originalSize }) => {
+        const most = mostOf(name);
+        if (most === undefined) return false;
+        total += originalSize;
+        tooLarge ||= total > MOST.all || originalSize > most || originalSize > size * MOST.unpacked + MB;
+        return !tooLarge;
       },
     });
-    return total > MOST_BYTES ? fail({ code: 'too-large' }) : ok(files);
+    return tooLarge ? fail({ code: 'too-large' }) : ok(files);
   } catch {
     return fail({ code: 'not-a-zip' });
   }
+}
+
+/** True for a line that nests deeper than any entry does: nothing reads it. */
+function isTooDeep(line: string): boolean {
+  let depth = 0;
+  let quoted = false;
+  for (let i = 0; i < line.length; i++) {
+    const letter = line.charCodeAt(i);
+    if (quoted) {
+      if (letter === 92) i += 1;
+      else if (letter === 34) quoted = false;
+    } else if (letter === 34) quoted = true;
+    else if (letter === 91 || letter === 123) {
+      depth += 1;
+      if (depth > MOST.depth) return true;
+    } else if (letter === 93 || letter === 125) depth -= 1;
+  }
+  return false;
 }
 
 function readManifest(bytes: Uint8Array | undefined): Result<z.infer<typeof manifestSchema>, ArchiveProblem> {
@@ -136,9 +178,12 @@ function readLines(text: string, told: Progress): Result<readonly Entry[], Archi
   const seen = new Map<string, number>();
   const lines = text.split('\n');
   if (lines[lines.length - 1] === '') lines.pop();
+  if (lines.length > MOST.entries) return fail({ code: 'too-large' });
   for (const [i, lineText] of lines.entries()) {
     const line = i + 1;
     if (line % TELL === 0) told(line / lines.length);
+    if (lineText.length > MOST.line || isTooDeep(lineText))
+      return fail({ code: 'bad-line', line, field: '', detail: 'longer or deeper than any entry' });
     let json: unknown;
     try {
       json = JSON.parse(lineText);
@@ -151,10 +196,11 @@ function readLines(text: string, told: Progress): Result<readonly Entry[], Archi
         return fail({ code: 'newer', detail: `line ${line}: ${entry.error.detail}` });
       return fail({ code: 'bad-line', line, field: entry.error.field, detail: entry.error.detail });
     }
-    const before = seen.get(entry.value.id);
+    // The same id in other letters is the same id.
+    const before = seen.get(entry.value.id.toLowerCase());
     if (before !== undefined)
       return fail({ code: 'bad-line', line, field: 'id', detail: `stands on line ${before} too` });
-    seen.set(entry.value.id, line);
+    seen.set(entry.value.id.toLowerCase(), line);
     entries.push(entry.value);
   }
   return ok(entries);
@@ -171,7 +217,7 @@ export function readArchive(
   if (!manifest.ok) return manifest;
   const photos: Record<string, Uint8Array> = {};
   for (const { name, bytes: size, sha256: wanted } of manifest.value.files) {
-    const file = files.value[name];
+    const file = Object.hasOwn(files.value, name) ? files.value[name] : undefined;
     if (!file) return fail({ code: 'missing-file', file: name });
     if (file.length !== size)
       return fail({ code: 'damaged', file: name, detail: `${file.length} bytes, not ${size}` });

@@ -2,7 +2,7 @@ import { sha256 } from '@noble/hashes/sha2.js';
 import { bytesToHex } from '@noble/hashes/utils.js';
 import { strFromU8, strToU8, unzipSync, zipSync } from 'fflate';
 import fc from 'fast-check';
-import { foldEntries, type Entry } from '../log';
+import { foldEntries, readEntry, type Entry } from '../log';
 import { anyLog } from '../testing/arbitraries';
 import { runs } from '../testing/runs';
 import { entryJsonSchema, planMerge, readArchive, toLine, writeArchive } from '.';
@@ -157,4 +157,33 @@ test('the open format describes every kind', () => {
   const text = JSON.stringify(entryJsonSchema());
   for (const kind of ['rig.setup', 'trip', 'work', 'recheck', 'finding.opened', 'void'])
     expect(text).toContain(`"${kind}"`);
+});
+
+describe('an archive beyond all measure is refused before it is unpacked', () => {
+  /** A zip whose directory says so of the log. */
+  const claiming = (size: number) => {
+    const zip = zipSync({ 'manifest.json': strToU8('{}'), 'log.ndjson': strToU8('x'.repeat(5000)) });
+    const view = new DataView(zip.buffer);
+    for (let i = 0; i < zip.length - 46; i++)
+      if (view.getUint32(i, true) === 0x02014b50 && view.getUint16(i + 28, true) === 'log.ndjson'.length)
+        view.setUint32(i + 24, size, true);
+    return zip;
+  };
+  test.each([
+    ['a log of half a gigabyte', claiming(500 * 1024 * 1024)],
+    ['words packed to a thousandth', zipSync({ 'log.ndjson': new Uint8Array(20 * 1024 * 1024) })],
+    [
+      'a manifest of ten megabytes',
+      zipSync({ 'manifest.json': new Uint8Array(10 * 1024 * 1024) }, { level: 0 }),
+    ],
+  ])('%s', (_, bytes) => {
+    expect(readArchive(bytes)).toEqual({ ok: false, error: { code: 'too-large' } });
+  });
+});
+
+test('the same id in large letters is the same id', () => {
+  const one = sample[0];
+  if (!one) throw new Error('empty sample');
+  const read = readEntry({ ...one, id: one.id.toUpperCase(), rig: one.rig.toUpperCase() });
+  expect(read).toEqual({ ok: true, value: one });
 });

@@ -1,6 +1,16 @@
 import english from 'zod/v4/locales/en.js';
 import * as z from 'zod/mini';
-import { fail, isCivilDay, isInstant, ok, shaped, type CivilDay, type Instant, type Result } from '../base';
+import {
+  fail,
+  isCivilDay,
+  isInstant,
+  ok,
+  shaped,
+  type CivilDay,
+  type Instant,
+  type Result,
+  uuid,
+} from '../base';
 import { upcast } from './define';
 import { REGISTRY } from './registry';
 
@@ -43,14 +53,14 @@ const instant = z
   .check(z.refine(isInstant, { message: 'not a moment in UTC such as 2026-05-16T09:00:00.000Z' }));
 
 const envelope = z.strictObject({
-  id: z.uuid(),
+  id: uuid(),
   kind: z.string(),
   v: z.int().check(z.minimum(1)),
-  rig: z.uuid(),
+  rig: uuid(),
   happened: instant,
   recorded: instant,
-  replaces: z.optional(z.uuid()),
-  seen: z.optional(z.array(z.uuid()).check(z.maxLength(1000))),
+  replaces: z.optional(uuid()),
+  seen: z.optional(z.array(uuid()).check(z.maxLength(1000))),
   days: z.optional(
     z.record(
       shaped(/^[a-z]{1,20}$/),
@@ -90,7 +100,14 @@ export function readEntry(raw: unknown): Result<Entry, EntryProblem> {
       field: 'v',
       detail: `${kind} version ${v} is newer than version ${def.version}`,
     });
-  const body = def.body.safeParse(upcast(def, v, outer.data.body));
+  let lifted: unknown;
+  try {
+    lifted = upcast(def, v, outer.data.body);
+  } catch {
+    // An upcaster takes an old body at its word; what is no such body is found out by it.
+    return fail({ code: 'shape', field: 'body', detail: `not ${kind} as version ${v} had it` });
+  }
+  const body = def.body.safeParse(lifted);
   if (!body.success) return fail(problem(body.error, 'body'));
   return ok({ ...outer.data, v: def.version, body: body.data } as Entry);
 }

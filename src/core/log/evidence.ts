@@ -1,54 +1,57 @@
 import * as z from 'zod/mini';
-import { shaped, text } from '../base';
+import { code, figure, text } from '../base';
 import { wheelEndSchema } from '../rig';
 import { READING_IDS, SUBJECTS, THICKENERS } from '../rules';
+import { isGraded, isKept } from './kept';
 
-const code = shaped(/^[a-z][A-Za-z-]*$/);
+const name = code();
 
 /** What a reading was held against, as its verdict was given: a figure (SI) and whose it is. */
 const held = z.strictObject({
-  against: z.number(),
+  against: figure(),
   by: z.optional(z.enum(['warm', 'rise', 'mate'])),
   /** What a pressure read warm comes to cold (Pa). */
-  cold: z.optional(z.number()),
+  cold: z.optional(figure()),
 });
 
 /** Reads what a finding rests on, in codes and SI: a grade, a reading, a trend, or what happened. */
 export const evidenceSchema = z.union([
-  z.strictObject({
-    subject: z.enum(SUBJECTS),
-    grade: text(40),
-    /** The lamps that failed, by function, and the likeliest faults. */
-    lamps: z.optional(z.array(z.strictObject({ lamp: code, shows: code }))),
-    faults: z.optional(z.array(shaped(/^[a-z][a-z-]*(@[a-z-]+)?$/))),
-  }),
-  z.strictObject({ what: z.enum(READING_IDS), value: z.number(), held: z.optional(held) }),
+  z
+    .strictObject({
+      subject: z.enum(SUBJECTS),
+      grade: text(40),
+      /** The lamps that failed, by function, and the likeliest faults. */
+      lamps: z.optional(z.array(z.strictObject({ lamp: name, shows: name }))),
+      faults: z.optional(z.array(code(/^[a-z][a-z-]*(@[a-z-]+)?$/))),
+    })
+    .check(isGraded),
+  z.strictObject({ what: z.enum(READING_IDS), value: figure(), held: z.optional(held) }).check(isKept),
   /** What readings said over time: the figure of late, and what it was or is held against (SI, or counts). */
-  z.strictObject({ trend: code, figure: z.optional(z.number()), against: z.optional(z.number()) }),
+  z.strictObject({ trend: name, figure: z.optional(figure()), against: z.optional(figure()) }),
   /** End play (m) outside its window. */
-  z.strictObject({ endPlay: z.number(), window: z.strictObject({ min: z.number(), max: z.number() }) }),
+  z.strictObject({ endPlay: figure(), window: z.strictObject({ min: figure(), max: figure() }) }),
   /** A brake current (A): how many magnets pull, of how many. */
-  z.strictObject({ amps: z.number(), circuit: code, pull: z.number(), of: z.number() }),
+  z.strictObject({ amps: figure(), circuit: name, pull: figure(), of: figure() }),
   /** Something that went otherwise at a step of a card. */
-  z.strictObject({ branch: code }),
+  z.strictObject({ branch: name }),
   /** A card left before it was through, at which act. */
-  z.strictObject({ leftAt: code }),
+  z.strictObject({ leftAt: name }),
   /** A grease pumped onto one that it does not mix with. */
   z.strictObject({ grease: z.enum(THICKENERS), onto: z.enum(THICKENERS) }),
   /** What came off a wheel end lies at the place, and is no spare. */
   z.strictObject({ tire: z.enum(['flat', 'worn']), cameOff: wheelEndSchema }),
   /** The code of a tire that is past its age, or cannot be one: years, where they are known, of how many at most. */
   z.strictObject({
-    tireCode: code,
-    have: z.optional(z.union([z.number(), text(40)])),
-    want: z.optional(z.union([z.number(), text(40)])),
+    tireCode: name,
+    have: z.optional(z.union([figure(), text(40)])),
+    want: z.optional(z.union([figure(), text(40)])),
   }),
   /** Torqued to a guess (N·m). */
-  z.strictObject({ guess: z.number() }),
+  z.strictObject({ guess: figure() }),
   /** Something on a walk that was not right, and nobody said how. */
-  z.strictObject({ notRight: code }),
+  z.strictObject({ notRight: name }),
   /** Judged at the first look by its condition alone. */
-  z.strictObject({ condition: code, judged: z.enum(['watch', 'due', 'stop']) }),
+  z.strictObject({ condition: name, judged: z.enum(['watch', 'due', 'stop']) }),
 ]);
 
 /** What a finding rests on. */

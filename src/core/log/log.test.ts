@@ -289,7 +289,7 @@ describe('work and what it leaves', () => {
   });
 
   test('changes to a rig that make no rig are left out and noted', () => {
-    const bad = entry('rig.changed', 1, { changes: { 'wheels.studs': 7 } });
+    const bad = entry('rig.changed', 1, { changes: { 'axles.2.brake': 'electric' } });
     const rig = rigOf(setup(), bad);
     expect(rig.model?.wheels.studs).toBe(6);
     expect(rig.contradictions).toEqual([bad.id]);

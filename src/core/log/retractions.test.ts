@@ -126,7 +126,7 @@ test('of two acts that did not know of each other the later recorded holds, then
     recorded,
     replaces: trip.id,
   });
-  const [a, b] = ['0196d000-0000-7000-8000-0000000000e1', '0196d000-0000-7000-8000-0000000000e2'] as const;
+  const [a, b] = ['0196d000-0000-7000-8000-ffffffffffe1', '0196d000-0000-7000-8000-ffffffffffe2'] as const;
   const later = '2026-05-17T12:00:00.000Z';
   const at = (recorded: string, id: string, distance: number) =>
     makeEntry('trip', stamp(recorded, id), { distance, launches: 0 });

@@ -6,10 +6,50 @@ type Json = string | number | boolean | null | readonly Json[] | { readonly [key
 
 const path = shaped(/^[a-z][A-Za-z]*(\.([a-z][A-Za-z]*|\d))*$/);
 
+/** What a schema looks like from inside, as far as the way to a field goes. */
+interface Inside {
+  readonly type: string;
+  readonly innerType?: z.core.$ZodType;
+  readonly element?: z.core.$ZodType;
+  readonly shape?: Readonly<Record<string, z.core.$ZodType>>;
+  readonly keyType?: z.core.$ZodType;
+  readonly valueType?: z.core.$ZodType;
+}
+
+function schemaUnder(schema: z.core.$ZodType, keys: readonly string[]): z.core.$ZodType | undefined {
+  const inside = schema._zod.def as unknown as Inside;
+  if (inside.type === 'optional' && inside.innerType) return schemaUnder(inside.innerType, keys);
+  const [key, ...rest] = keys;
+  if (key === undefined) return schema;
+  if (inside.type === 'array' && inside.element) return schemaUnder(inside.element, rest);
+  if (inside.type === 'record' && inside.keyType && inside.valueType)
+    return z.safeParse(inside.keyType, key).success ? schemaUnder(inside.valueType, rest) : undefined;
+  const { shape } = inside;
+  const next = shape && Object.hasOwn(shape, key) ? shape[key] : undefined;
+  return next && schemaUnder(next, rest);
+}
+
+const schemas = new Map<string, z.core.$ZodType | undefined>();
+
+/** True where a field of a rig can be told so; `null` takes any field away. */
+function fits(at: string, value: unknown): boolean {
+  if (!schemas.has(at)) {
+    const found = schemaUnder(rigModelSchema, at.split('.'));
+    // Paths come from files as well: what is no field is not remembered.
+    if (!found) return false;
+    schemas.set(at, found);
+  }
+  const schema = schemas.get(at);
+  return schema !== undefined && (value === null || z.safeParse(schema, value).success);
+}
+
 /** Changes field by field: path to new value, `null` for a fact withdrawn. Two devices can each change one. */
-export const changesSchema = z
-  .record(path, z.json())
-  .check(z.refine((changes) => Object.keys(changes).length > 0, { message: 'nothing is changed' }));
+export const changesSchema = z.record(path, z.json()).check(
+  z.refine((changes) => Object.keys(changes).length > 0, { message: 'nothing is changed' }),
+  z.refine((changes) => Object.entries(changes).every(([at, value]) => fits(at, value)), {
+    message: 'not a field of a rig, or not what it can be',
+  }),
+);
 
 /** Changes to a rig, field by field. */
 export type Changes = z.infer<typeof changesSchema>;

@@ -45,6 +45,7 @@ export {
 } from './place';
 export {
   PART_FACTS,
+  readFactsSchema,
   PART_KINDS,
   partsAt,
   partSchema,

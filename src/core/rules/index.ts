@@ -66,6 +66,7 @@ export {
 export {
   AROUND,
   canBeRead,
+  mayBeKept,
   isJudged,
   isReading,
   parseReading,

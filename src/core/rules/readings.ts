@@ -135,6 +135,18 @@ export function canBeRead(what: ReadingId, value: number | string): boolean {
   }
 }
 
+/** A log may hold what an earlier version took for possible; so far beyond the bounds of today (times their width) nothing ever was. */
+const BEYOND = 10;
+
+/** True where a reading may stand in a log: a known choice, a text of its length, a figure that is not beyond anything that was ever taken. */
+export function mayBeKept(what: ReadingId, value: number | string): boolean {
+  const def = readingDef(what);
+  if (def.as === 'text' || def.as === 'choice') return canBeRead(what, value);
+  const [min, max] = def.as === 'count' ? [0, def.max] : [def.min, def.max];
+  const width = (max - min) * BEYOND;
+  return typeof value === 'number' && value >= min - width && value <= max + width;
+}
+
 /** Why what was typed is no such reading. */
 export type ReadingProblem = ParseProblem | { readonly code: 'negative' };
 

@@ -13,11 +13,18 @@ export const anyLooked = (id: fc.Arbitrary<string>) => {
     { what: 'hub-temp', value: 340 },
     { trend: 'leak' },
   );
-  const taken = fc.record({
-    place: anyEnd,
-    what: fc.constantFrom('pressure', 'pressure-set', 'hub-temp', 'tread-inner'),
-    value: fc.integer({ min: 1, max: 450_000 }),
-  });
+  const figure = (what: 'pressure' | 'pressure-set' | 'hub-temp' | 'tread-inner', min: number, max: number) =>
+    fc.record({
+      place: anyEnd,
+      what: fc.constant(what),
+      value: fc.integer({ min, max }).map((n) => n / 1000),
+    });
+  const taken = fc.oneof(
+    figure('pressure', 1000, 450_000_000),
+    figure('pressure-set', 1000, 450_000_000),
+    figure('hub-temp', 250_000, 500_000),
+    figure('tread-inner', 0, 12),
+  );
   return [
     fc.record({ place: anyEnd, verdict: severity, of: grounds }).map((body) => ({
       kind: 'finding.opened' as const,

@@ -1,5 +1,5 @@
 import * as z from 'zod/mini';
-import { daysBetween, text, words, type Instant } from '../../base';
+import { daysBetween, text, words, type Instant, uuid } from '../../base';
 import { placeSchema } from '../../rig';
 import { isLook, oneStepUp, ROUTINES, TWICE_A_YEAR, worse, type Verdict } from '../../rules';
 import { defineKind } from '../define';
@@ -21,7 +21,7 @@ const opened = z
     remedy: z.optional(z.enum(ROUTINES)),
     of: z.optional(evidenceSchema),
     /** The walk, work or test that found it. */
-    from: z.optional(z.uuid()),
+    from: z.optional(uuid()),
   })
   .check(
     z.refine(({ text, of }) => text !== undefined || of !== undefined, {
@@ -124,11 +124,11 @@ export const findingSeen = defineKind({
   kind: 'finding.seen',
   version: 2,
   body: z.strictObject({
-    finding: z.uuid(),
+    finding: uuid(),
     verdict: severity,
     note: z.optional(text(500)),
     of: z.optional(evidenceSchema),
-    from: z.optional(z.uuid()),
+    from: z.optional(uuid()),
   }),
   group: 'findings',
   places: () => [],
@@ -174,14 +174,14 @@ function closed(rig: RigState, finding: FindingState, at: Instant): Partial<RigS
 
 const closing = z
   .strictObject({
-    finding: z.uuid(),
+    finding: uuid(),
     /** In its owner's own words. */
     how: z.optional(words(500)),
     /** Looked at again, and nothing of it was left; the grade it was given then. */
     gone: z.optional(z.literal(true)),
     of: z.optional(evidenceSchema),
     /** The work that put it right, and the jobs of that work. */
-    work: z.optional(z.uuid()),
+    work: z.optional(uuid()),
     jobs: z.optional(jobsSchema),
   })
   .check(

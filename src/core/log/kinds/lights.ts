@@ -1,9 +1,9 @@
 import * as z from 'zod/mini';
-import { shaped, text, words } from '../../base';
+import { code, nonNegative, text, words } from '../../base';
 import { defineKind } from '../define';
 import { doneNow, restart } from '../last-done';
 
-const name = shaped(/^[a-z][a-z-]*$/);
+const name = code();
 
 const body = z.strictObject({
   /** Brake and turn share a filament, or each has its own. */
@@ -17,9 +17,9 @@ const body = z.strictObject({
   /** The likeliest cause as it was left, by its faults (`socket@left`), and how sure (share of 1); in words where an older version told it so. */
   cause: z.optional(
     z.strictObject({
-      faults: z.array(shaped(/^[a-z][a-z-]*(@[a-z-]+)?$/)),
+      faults: z.array(code(/^[a-z][a-z-]*(@[a-z-]+)?$/)),
       said: z.optional(words(60)),
-      sure: z.number(),
+      sure: nonNegative(1),
     }),
   ),
   note: z.optional(text(2000)),

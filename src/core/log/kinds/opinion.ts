@@ -1,12 +1,12 @@
 import * as z from 'zod/mini';
-import { nonNegative, shaped, text, words } from '../../base';
+import { nonNegative, shaped, text, words, uuid } from '../../base';
 import { placeSchema } from '../../rig';
 import { defineKind } from '../define';
 
 const body = z.strictObject({
   place: z.union([placeSchema, z.literal('rig')]),
   /** The finding it is about. */
-  finding: z.optional(z.uuid()),
+  finding: z.optional(uuid()),
   who: words(80),
   /** What they said has to be done. */
   said: words(500),

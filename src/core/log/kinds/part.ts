@@ -1,10 +1,10 @@
 import * as z from 'zod/mini';
-import { nonNegative, text, words } from '../../base';
+import { keyWords, nonNegative, text } from '../../base';
 import {
   partSchema,
   placeSchema,
   SHELF_GRADES,
-  specified,
+  readFactsSchema,
   type PartKind,
   type Place,
   type WheelEnd,
@@ -30,7 +30,7 @@ function newPart(kind: PartKind, to: Place | 'shelf'): readonly JobDone[] {
   return [];
 }
 
-const partId = words(80);
+const partId = keyWords(80);
 const grade = z.optional(z.enum(SHELF_GRADES));
 const note = z.optional(text(500));
 
@@ -127,9 +127,9 @@ export const partRead = defineKind({
   version: 1,
   body: z.strictObject({
     part: partId,
-    facts: z
-      .record(words(40), z.union([specified(z.union([z.number(), words(60)])), z.null()]))
-      .check(z.refine((facts) => Object.keys(facts).length > 0, { message: 'nothing was read' })),
+    facts: readFactsSchema.check(
+      z.refine((facts) => Object.keys(facts).length > 0, { message: 'nothing was read' }),
+    ),
   }),
   group: 'parts',
   places: () => [],

@@ -1,5 +1,5 @@
 import * as z from 'zod/mini';
-import { shaped, text, whole } from '../../base';
+import { shaped, text, whole, uuid } from '../../base';
 import { placeSchema } from '../../rig';
 import { defineKind } from '../define';
 
@@ -11,7 +11,7 @@ const body = z.strictObject({
   height: whole(1, 20_000),
   place: z.union([placeSchema, z.literal('rig')]),
   /** The finding it shows, or the run at whose step it was taken. */
-  of: z.optional(z.uuid()),
+  of: z.optional(uuid()),
   /** The step of that run. */
   step: z.optional(text(60)),
   note: z.optional(text(300)),

@@ -1,8 +1,8 @@
 import * as z from 'zod/mini';
-import { text } from '../../base';
-import { placeSchema } from '../../rig';
-import { READING_IDS, SUBJECTS } from '../../rules';
+import { figure, text } from '../../base';
+import { READING_IDS } from '../../rules';
 import { defineKind, type Applied } from '../define';
+import { isKept, somewhereSchema } from '../kept';
 import type { RigState } from '../state';
 
 /** What a reading was taken with. */
@@ -18,27 +18,24 @@ const READING_TOOLS = [
 ] as const;
 export type ReadingTool = (typeof READING_TOOLS)[number];
 
-const somewhere = z.union([placeSchema, z.literal('rig')]);
-
 /** One figure at a place, in SI, with what it was taken with. */
-export const takenSchema = z.strictObject({
-  place: somewhere,
-  what: z.enum(READING_IDS),
-  value: z.number(),
-  by: z.optional(z.enum(READING_TOOLS)),
-});
-
-/** A condition graded at a place. */
-export const gradedSchema = z.strictObject({ place: somewhere, subject: z.enum(SUBJECTS), grade: text(40) });
+export const takenSchema = z
+  .strictObject({
+    place: somewhereSchema,
+    what: z.enum(READING_IDS),
+    value: z.number(),
+    by: z.optional(z.enum(READING_TOOLS)),
+  })
+  .check(isKept);
 
 /** The air around readings: its temperature (K), how high it was (m), and whether the tires had rolled. */
 export const aroundSchema = z.strictObject({
-  air: z.optional(z.number()),
-  altitude: z.optional(z.number()),
+  air: z.optional(figure()),
+  altitude: z.optional(figure()),
   /** Cold: parked three hours or under a mile. Warm pressures are not judged as they stand. */
   tires: z.optional(z.enum(['cold', 'warm'])),
   /** How warm a tire was (K), where that was measured. */
-  tireTemp: z.optional(z.number()),
+  tireTemp: z.optional(figure()),
 });
 
 /** What was last read where, with some more; the same record where there is nothing. */

@@ -1,5 +1,5 @@
 import * as z from 'zod/mini';
-import { shaped, text } from '../../base';
+import { code, text } from '../../base';
 import { placeSchema } from '../../rig';
 import type { RoutineId } from '../../rules';
 import { defineKind } from '../define';
@@ -33,7 +33,7 @@ export const surveyed = defineKind({
   kind: 'survey',
   version: 1,
   body: z.strictObject({
-    item: shaped(/^[a-z][A-Za-z-]*$/),
+    item: code(),
     place: z.union([placeSchema, z.literal('rig')]),
     found,
   }),

@@ -1,10 +1,11 @@
 import * as z from 'zod/mini';
-import { nonNegative, shaped, text, words } from '../../base';
+import { code, figure, nonNegative, text, words, uuid } from '../../base';
 import { isGear, isWheelEnd, placeSchema } from '../../rig';
 import { ROUTINES, type RoutinePlace } from '../../rules';
 import { defineKind } from '../define';
 import { doneNow, restart, type JobDone } from '../last-done';
-import { aroundSchema, gradedSchema, readWith, takenSchema } from './reading';
+import { gradedSchema } from '../kept';
+import { aroundSchema, readWith, takenSchema } from './reading';
 
 /** The times at which one walks round a rig (handbook section 3). */
 export const WALKS = ['hitch', 'first-stop', 'stop', 'home', 'twice', 'spring', 'layup', 'shop'] as const;
@@ -12,17 +13,17 @@ export type WalkId = (typeof WALKS)[number];
 
 /** What stood against going before the walk began. */
 const standing = z.union([
-  z.strictObject({ finding: z.uuid() }),
+  z.strictObject({ finding: uuid() }),
   z.strictObject({
     routine: z.enum([...ROUTINES, 'lug-recheck']),
     place: z.union([placeSchema, z.literal('rig')]),
   }),
   z.strictObject({
     /** What does not agree in the rig, with what it rests on (SI; ages in y). */
-    conflict: shaped(/^[a-z][a-z-]*$/),
+    conflict: code(),
     place: z.union([placeSchema, z.literal('rig')]),
-    have: z.optional(z.union([z.number(), words(200)])),
-    want: z.optional(z.union([z.number(), words(200)])),
+    have: z.optional(z.union([figure(), words(200)])),
+    want: z.optional(z.union([figure(), words(200)])),
   }),
   z.strictObject({ open: z.union([placeSchema, z.literal('rig')]) }),
 ]);
@@ -66,7 +67,7 @@ const body = z.strictObject({
   /** Every item of the walk with what came of it: what was skipped was not seen. */
   looked: z.array(
     z.strictObject({
-      look: shaped(/^[a-z][a-z-]*$/),
+      look: code(),
       place: z.union([placeSchema, z.literal('rig')]),
       as: z.enum(['clear', 'not-right', 'skipped']),
     }),

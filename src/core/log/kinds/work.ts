@@ -1,16 +1,16 @@
 import * as z from 'zod/mini';
-import { nonNegative, shaped, text, whole } from '../../base';
-import { isWheelEnd, placeSchema, wheelEndSchema } from '../../rig';
+import { code, nonNegative, shaped, text, whole } from '../../base';
+import { isWheelEnd, wheelEndSchema } from '../../rig';
 import { jobsSchema } from '../jobs';
+import { gradedSchema, readSchema } from '../kept';
 import { openRefits, refitsSchema, threadsAfter } from '../refits';
-import { READING_IDS, readingDef, SUBJECTS, THICKENERS } from '../../rules';
+import { readingDef, THICKENERS } from '../../rules';
 import { defineKind, mine, type Applied, type Own } from '../define';
 import { doneNow, restart } from '../last-done';
 import { partsAfterWork } from '../parts';
 import type { LastDone, RigState } from '../state';
 
 const note = text(2000);
-const routinePlaceSchema = z.union([placeSchema, z.literal('rig')]);
 
 const body = z.strictObject({
   jobs: jobsSchema,
@@ -18,17 +18,8 @@ const body = z.strictObject({
   from: z.enum(['bench', 'written', 'memory']),
   /** Minutes from first step to last, pauses included. */
   minutes: z.optional(nonNegative()),
-  readings: z.array(
-    z.strictObject({
-      place: routinePlaceSchema,
-      what: z.enum(READING_IDS),
-      /** SI for quantities; text for numbers read off parts. */
-      value: z.union([z.number(), text(200)]),
-    }),
-  ),
-  conditions: z.array(
-    z.strictObject({ place: routinePlaceSchema, subject: z.enum(SUBJECTS), grade: text(40) }),
-  ),
+  readings: z.array(readSchema),
+  conditions: z.array(gradedSchema),
   materials: z.array(
     z.strictObject({
       place: wheelEndSchema,
@@ -46,9 +37,7 @@ const body = z.strictObject({
   distanceSince: z.optional(nonNegative()),
   /** How long each kind of step took (min, the mean of so many), where it was led step by step. */
   times: z.optional(
-    z.array(
-      z.strictObject({ act: shaped(/^[a-z][a-z-]*$/), minutes: nonNegative(600), count: whole(1, 1000) }),
-    ),
+    z.array(z.strictObject({ act: code(), minutes: nonNegative(600), count: whole(1, 1000) })),
   ),
   /** What it cost, in the owner's own money. */
   cost: z.optional(z.strictObject({ amount: nonNegative(1e7), currency: shaped(/^[A-Z]{3}$/) })),

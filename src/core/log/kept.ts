@@ -1,0 +1,33 @@
+import * as z from 'zod/mini';
+import { text } from '../base';
+import { placeSchema } from '../rig';
+import { gradeVerdict, mayBeKept, READING_IDS, SUBJECTS, type ReadingId, type Subject } from '../rules';
+
+/** Somewhere on a rig, or the whole of it. */
+export const somewhereSchema = z.union([placeSchema, z.literal('rig')]);
+
+/** Checks that a reading is one that can stand in a log. */
+export const isKept = z.refine<{ readonly what: ReadingId; readonly value: number | string }>(
+  ({ what, value }) => mayBeKept(what, value),
+  { message: 'not a figure that this can be' },
+);
+
+/** Checks that a grade is one of its subject. */
+export const isGraded = z.refine<{ readonly subject: Subject; readonly grade: string }>(
+  ({ subject, grade }) => gradeVerdict(subject, grade) !== undefined,
+  { message: 'not a grade of this' },
+);
+
+/** A condition graded at a place. */
+export const gradedSchema = z
+  .strictObject({ place: somewhereSchema, subject: z.enum(SUBJECTS), grade: text(40) })
+  .check(isGraded);
+
+/** A figure, count or words read at a place: SI for quantities, text for what is read off parts. */
+export const readSchema = z
+  .strictObject({
+    place: somewhereSchema,
+    what: z.enum(READING_IDS),
+    value: z.union([z.number(), text(200)]),
+  })
+  .check(isKept);
