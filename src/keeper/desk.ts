@@ -1,5 +1,5 @@
 import type { Archive } from '@/core/exchange';
-import type { Entry } from '@/core/log';
+import type { Entry, UnreadEntry } from '@/core/log';
 import type { Keeper } from './keeper';
 import { LogbookReader } from './reads';
 
@@ -7,6 +7,7 @@ import { LogbookReader } from './reads';
 interface Checked {
   readonly archive: Archive;
   readonly added: readonly Entry[];
+  readonly unread: readonly UnreadEntry[];
 }
 
 /** Where asks are answered: a yard's keeper, and what is worked out beside it. */

@@ -4,6 +4,7 @@ import { HOUSE_DEFAULT } from '@/core/rules';
 import { sampleModel } from '@/core/testing/arbitraries';
 import { Keeper } from './keeper';
 import { memoryPort, type YardPort } from './port';
+import { voidsOf } from './record';
 import type { Shown } from './shown';
 
 const NOW = '2026-05-16T14:00:00.000Z';
@@ -324,4 +325,56 @@ test('drafts are kept and dropped, and when an archive was saved is known', asyn
   expect(await yard.keeper.readDraft('setup')).toBeUndefined();
   await yard.keeper.noteArchived(NOW);
   expect(yard.last()?.archived).toBe(NOW);
+});
+
+test('a line that an older version let in is found out behind the page, left out, and can be withdrawn', async () => {
+  const port = memoryPort();
+  const bad = { ...trip(), body: { distance: 1e308, launches: 0 } } as Entry;
+  await port.change({ append: [setup(), trip(), bad] });
+  const yard = await opened(port);
+  await later();
+  expect(yard.last()?.lost).toMatchObject({ entries: 1, unread: [{ id: bad.id, rig: RIG, newer: false }] });
+  expect((await yard.keeper.fold()).state.rigs[RIG]?.distance).toBeCloseTo(1609.344);
+  // The next opening doubts from the start.
+  const again = await opened(port);
+  expect(again.last()?.lost?.entries).toBe(1);
+  await again.keeper.append(
+    voidsOf(await again.keeper.known(true), [{ id: bad.id, rig: RIG }], NOW, 'unread'),
+  );
+  await later();
+  expect(again.last()?.lost).toBeUndefined();
+  expect((await opened(port)).last()?.lost).toBeUndefined();
+});
+
+test('an entry of a newer version stays on disk, is told as such, and goes along in an archive', async () => {
+  const port = memoryPort();
+  const newer = { ...trip(), v: 99, body: { of: 'tomorrow' } } as unknown as Entry;
+  await port.change({ append: [setup(), newer] });
+  const { keeper, last } = await opened(port);
+  await later();
+  expect(last()?.lost).toMatchObject({ entries: 1, unread: [{ id: newer.id, newer: true }] });
+  expect(await keeper.newer()).toMatchObject([{ id: newer.id, raw: newer }]);
+  const elsewhere = memoryPort();
+  const there = await opened(elsewhere);
+  await there.keeper.append([], [], await keeper.newer());
+  expect((await elsewhere.log(0)).map(({ raw }) => raw)).toEqual([newer]);
+});
+
+test('days that were written down in another zone stay those days', async () => {
+  const port = memoryPort();
+  const days = { happened: '2026-05-18' };
+  const far = { ...trip(), days } as Entry;
+  await port.change({ append: [setup(), far, trip()] });
+  const yard = await opened(port);
+  expect(yard.last()?.log.days).toEqual({ [far.happened]: '2026-05-18' });
+  // What is written of that very moment keeps its day.
+  const fresh = makeEntry(
+    'trip',
+    { id: newId(), rig: RIG, happened: far.happened, recorded: NOW, replaces: far.id },
+    { distance: 5, launches: 0 },
+  );
+  await yard.keeper.append([fresh]);
+  expect((await yard.keeper.entries()).entries.find(({ id }) => id === fresh.id)?.days).toEqual(days);
+  await later();
+  expect((await opened(port)).last()?.log.days).toEqual({ [far.happened]: '2026-05-18' });
 });

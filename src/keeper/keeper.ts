@@ -5,10 +5,12 @@ import {
   daysApart,
   emptyFold,
   endOf,
+  isNewer,
   withDays,
   type Entry,
   type Fold,
   type RigState,
+  type UnreadEntry,
   type YardState,
 } from '@/core/log';
 import type { LogKnown } from '@/core/record';
@@ -49,6 +51,9 @@ const withMore = <T>(before: Readonly<Record<string, T>>, more: Readonly<Record<
 /** The one before, where the other says the same. */
 const sameOr = <T>(before: T, next: T): T => (sameValue(before, next) ? before : next);
 
+/** So many lines that cannot be read are told one by one. */
+const MOST_TOLD = 20;
+
 /** The page is drawn first (ms). */
 const LATER = 1200;
 
@@ -86,13 +91,53 @@ export class Keeper {
       this.standing = early;
       await this.tell();
       // The page is drawn from what was known; whether it was so is looked at once that is done.
-      this.looking = setTimeout(() => void this.refresh(true).catch(() => undefined), LATER);
-    } else await this.refresh();
+      this.lookLater(true);
+    } else {
+      await this.refresh();
+      this.lookLater(false);
+    }
     return () => {
       stop();
       clearTimeout(this.looking);
       clearTimeout(this.keeping);
     };
+  }
+
+  private lookLater(whole: boolean): void {
+    const look = async () => {
+      if (whole) await this.refresh(true);
+      await this.prove();
+    };
+    this.looking = setTimeout(() => void look().catch(() => undefined), LATER);
+  }
+
+  /** Whether lines are taken at their word: not where one was found to be none of this version's. */
+  private doubt: boolean | undefined;
+
+  private async doubts(): Promise<boolean> {
+    this.doubt ??= (await this.port.get('meta', 'doubted')) === this.around.version;
+    return this.doubt;
+  }
+
+  /** Once for each version every line is read by its schema, behind what is shown: an older version may have let in what this one would refuse. */
+  private async prove(): Promise<void> {
+    if ((await this.port.get('meta', 'proved')) === this.around.version || (await this.doubts())) return;
+    const found = await this.inTurn(async () => {
+      const rows = await this.port.log(0);
+      return readRows(rows, undefined, true).lost.length > this.lostRows.length;
+    });
+    const key = found ? 'doubted' : 'proved';
+    // What was worked out with it is worked out anew.
+    if (found) clearTimeout(this.keeping);
+    await this.port.change({
+      put: [{ shelf: 'meta', key, value: this.around.version }],
+      drop: found ? [{ shelf: 'checkpoints', key: 'fold' }] : [],
+    });
+    if (!found) return;
+    this.doubt = true;
+    this.folded = undefined;
+    this.ordered = undefined;
+    await this.refresh(true);
   }
 
   /** The zone whose days entries from before days were kept belong to: where this device stood when it first read them. */
@@ -183,7 +228,7 @@ export class Keeper {
     const oldDays = await this.oldDays();
     const { fold, lost } = before
       ? extendByRows(before.fold, rows, oldDays)
-      : foldRows(rows, oldDays, this.ordered?.by);
+      : foldRows(rows, oldDays, this.ordered?.by ?? orderRows(rows, oldDays, await this.doubts()));
     this.ordered = undefined;
     const seq = rows.at(-1)?.seq ?? before?.seq ?? 0;
     this.lostRows = before ? [...this.lostRows, ...lost] : lost;
@@ -279,16 +324,42 @@ export class Keeper {
     });
   }
 
+  /** Lines that cannot be read and that nobody withdrew. */
+  private unread(): readonly LostRow[] {
+    const withdrawn = this.folded?.fold.acts.wanted;
+    return this.lostRows.filter(({ unread }) => !(unread && withdrawn?.has(unread.id)));
+  }
+
   private lost(): Lost | undefined {
-    const [row] = this.lostRows;
+    const rows = this.unread();
+    const [row] = rows;
     const cards = [...this.cards.values()].flatMap(({ read }) => (read.ok ? [] : [read.error]));
     const [card] = cards;
     if (!row && !card) return undefined;
     return {
-      entries: this.lostRows.length,
+      entries: rows.length,
+      unread: rows
+        .slice(0, MOST_TOLD)
+        .flatMap(({ seq, why, unread }) =>
+          unread
+            ? [{ id: unread.id, rig: unread.rig, newer: isNewer(unread.why), why: `line ${seq}, ${why}` }]
+            : [],
+        ),
       cards: cards.length,
       why: row ? `line ${row.seq}, ${row.why}` : `a card, ${card?.field ?? ''}: ${card?.detail ?? ''}`,
     };
+  }
+
+  /** Entries that a newer version wrote and this one cannot read: they go along in an archive. */
+  async newer(): Promise<readonly UnreadEntry[]> {
+    await this.fold();
+    return this.lostRows.flatMap(({ unread }) => (unread && isNewer(unread.why) ? [unread] : []));
+  }
+
+  /** The ids of all that lies here and cannot be read. */
+  async unreadIds(): Promise<ReadonlySet<string>> {
+    await this.fold();
+    return new Set(this.lostRows.flatMap(({ unread }) => (unread ? [unread.id] : [])));
   }
 
   /** What was read of the log and put in order while its fold was not asked for yet. */
@@ -309,7 +380,8 @@ export class Keeper {
       if (this.folded && this.show) return this.folded.fold;
       const rows = await this.allRows();
       const oldDays = await this.oldDays();
-      this.ordered ??= { rows, by: orderRows(rows, oldDays) };
+      const doubt = await this.doubts();
+      this.ordered ??= { rows, by: orderRows(rows, oldDays, doubt) };
       return this.ordered.by.log;
     });
   }
@@ -347,9 +419,15 @@ export class Keeper {
   }
 
   /** Writes entries, and pictures they speak of, in one piece. Throws where an id is in the log already. */
-  async append(entries: readonly Entry[], photos: readonly PhotoRow[] = []): Promise<void> {
+  async append(
+    entries: readonly Entry[],
+    photos: readonly PhotoRow[] = [],
+    unread: readonly UnreadEntry[] = [],
+  ): Promise<void> {
     const put = photos.map(({ hash, blob }) => ({ shelf: 'photos' as const, key: hash, value: blob }));
-    const done = await this.changed({ append: this.datedNow(entries), put });
+    // What a newer version wrote is kept to the letter.
+    const kept = unread.map(({ raw }) => raw as Entry);
+    const done = await this.changed({ append: [...this.datedNow(entries), ...kept], put });
     if (!done.ok)
       throw new Error(
         done.error.code === 'twice' ? `${done.error.id} is in the log already` : done.error.code,

@@ -1,3 +1,4 @@
+import { ok } from '@/core/base';
 import {
   emptyFold,
   extend,
@@ -5,11 +6,14 @@ import {
   isCurrent,
   orderEntries,
   readEntry,
+  unreadEntry,
   withDays,
   type DayOf,
   type Entry,
+  type EntryProblem,
   type Fold,
   type OrderedLog,
+  type UnreadEntry,
 } from '@/core/log';
 import type { LogRow } from './port';
 
@@ -17,6 +21,8 @@ import type { LogRow } from './port';
 export interface LostRow {
   readonly seq: number;
   readonly why: string;
+  /** What is told of it, where it says which entry it is. */
+  readonly unread: UnreadEntry | undefined;
 }
 
 /** Lines of the log as entries of this version, and those that are none. */
@@ -25,9 +31,8 @@ export interface ReadRows {
   readonly lost: readonly LostRow[];
 }
 
-function lift(raw: unknown): Entry | string {
-  const read = readEntry(raw);
-  return read.ok ? read.value : `${read.error.field}: ${read.error.detail}`;
+function lost(seq: number, raw: unknown, why: EntryProblem): LostRow {
+  return { seq, why: `${why.field}: ${why.detail}`, unread: unreadEntry(raw, why) };
 }
 
 /** True for what was written by this version and need not be read again by its schema; what came otherwise is. */
@@ -41,13 +46,13 @@ export type OldDays = DayOf | undefined;
 /** Reads lines of the log; what this version wrote is taken at its word unless it is doubted. */
 export function readRows(rows: readonly LogRow[], oldDays: OldDays, doubt = false): ReadRows {
   const entries: Entry[] = [];
-  const lost: LostRow[] = [];
+  const unread: LostRow[] = [];
   for (const { seq, raw } of rows) {
-    const entry = !doubt && isOurs(raw) ? raw : lift(raw);
-    if (typeof entry === 'string') lost.push({ seq, why: entry });
-    else entries.push(oldDays && !entry.days ? withDays(entry, oldDays) : entry);
+    const read = !doubt && isOurs(raw) ? ok(raw) : readEntry(raw);
+    if (!read.ok) unread.push(lost(seq, raw, read.error));
+    else entries.push(oldDays && !read.value.days ? withDays(read.value, oldDays) : read.value);
   }
-  return { entries, lost };
+  return { entries, lost: unread };
 }
 
 /** A fold with more lines of the log. Where one of them brings it down every line is doubted, and the fold goes on without what is none. */
@@ -69,11 +74,12 @@ export function extendByRows(
 export function orderRows(
   rows: readonly LogRow[],
   oldDays: OldDays,
+  doubt = false,
 ): {
   readonly log: OrderedLog;
   readonly lost: readonly LostRow[];
 } {
-  const { entries, lost } = readRows(rows, oldDays);
+  const { entries, lost } = readRows(rows, oldDays, doubt);
   return { log: orderEntries(entries), lost };
 }
 

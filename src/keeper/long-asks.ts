@@ -19,6 +19,8 @@ export type CheckedArchive =
   | {
       readonly ok: true;
       readonly added: number;
+      /** Of those added, how many a newer version wrote. */
+      readonly newer: number;
       readonly same: number;
       readonly photos: number;
       readonly created: Instant;
@@ -44,7 +46,7 @@ export const LONG_ASKS = {
     const { entries } = await keeper.entries();
     const photos = await keeper.photos();
     return {
-      bytes: writeArchive(await keeper.dated(entries), ask.at, photos),
+      bytes: writeArchive(await keeper.dated(entries), ask.at, photos, await keeper.newer()),
       entries: entries.length,
       photos: Object.keys(photos).length,
     };
@@ -56,11 +58,14 @@ export const LONG_ASKS = {
     if (!read.ok) return { ok: false, problem: read.error };
     const plan = planMerge((await desk.keeper.entries()).entries, read.value.entries);
     if (!plan.ok) return { ok: false, problem: plan.error };
-    desk.checked = { archive: read.value, added: plan.value.added };
+    const here = await desk.keeper.unreadIds();
+    const unread = read.value.unread.filter(({ id }) => !here.has(id));
+    desk.checked = { archive: read.value, added: plan.value.added, unread };
     return {
       ok: true,
-      added: plan.value.added.length,
-      same: plan.value.same,
+      added: plan.value.added.length + unread.length,
+      newer: unread.length,
+      same: plan.value.same + read.value.unread.length - unread.length,
       photos: Object.keys(read.value.photos).length,
       created: read.value.created,
     };
@@ -73,9 +78,9 @@ export const LONG_ASKS = {
       hash,
       blob: new Blob([bytes.slice()], { type: 'image/jpeg' }),
     }));
-    await desk.keeper.append(await desk.keeper.dated(checked.added), photos);
+    await desk.keeper.append(await desk.keeper.dated(checked.added), photos, checked.unread);
     desk.checked = undefined;
-    return checked.added.length;
+    return checked.added.length + checked.unread.length;
   },
   raw: ({ keeper }: Desk) => keeper.raw(),
 };

@@ -14,9 +14,19 @@ export interface LogFacts {
   readonly days: Readonly<Record<Instant, CivilDay>>;
 }
 
+/** An entry that this version cannot read, and whether a newer one wrote it. */
+export interface UnreadTold {
+  readonly id: string;
+  readonly rig: string;
+  readonly newer: boolean;
+  readonly why: string;
+}
+
 /** What lies on this device and cannot be read by this version; it stays as it is. */
 export interface Lost {
+  /** How many entries, and the first of those that say which they are. */
   readonly entries: number;
+  readonly unread: readonly UnreadTold[];
   readonly cards: number;
   /** The first of them in words. */
   readonly why: string;

@@ -3,7 +3,7 @@ import { bytesToHex } from '@noble/hashes/utils.js';
 import { strFromU8, strToU8, unzipSync, zipSync } from 'fflate';
 import * as z from 'zod/mini';
 import { fail, isInstant, ok, shaped, type Instant, type Result } from '../base';
-import { compareEntries, readEntry, type Entry } from '../log';
+import { compareEntries, isNewer, readEntry, unreadEntry, type Entry, type UnreadEntry } from '../log';
 import { FORMAT, FORMAT_VERSION, toLine } from './format';
 
 const LOG = 'log.ndjson';
@@ -41,6 +41,8 @@ const manifestSchema = z.object({
 export interface Archive {
   readonly created: Instant;
   readonly entries: readonly Entry[];
+  /** Entries that a newer version wrote: kept as they are. */
+  readonly unread: readonly UnreadEntry[];
   /** The bytes of pictures (JPEG) by their hash. */
   readonly photos: Photos;
 }
@@ -66,19 +68,17 @@ export function writeArchive(
   entries: readonly Entry[],
   created: Instant,
   photos: Photos = {},
+  unread: readonly Pick<UnreadEntry, 'id' | 'raw'>[] = [],
 ): Uint8Array<ArrayBuffer> {
-  const log = strToU8(
-    [...entries]
-      .sort(compareEntries)
-      .map((entry) => `${toLine(entry)}\n`)
-      .join(''),
-  );
+  const kept = [...unread].sort((a, b) => (a.id < b.id ? -1 : 1)).map(({ raw }) => JSON.stringify(raw));
+  const lines = [...[...entries].sort(compareEntries).map(toLine), ...kept];
+  const log = strToU8(lines.map((line) => `${line}\n`).join(''));
   const pictures = Object.entries(photos).sort(([a], [b]) => (a < b ? -1 : 1));
   const manifest: z.infer<typeof manifestSchema> = {
     format: FORMAT,
     version: FORMAT_VERSION,
     created,
-    entries: entries.length,
+    entries: lines.length,
     files: [
       { name: LOG, bytes: log.length, sha256: hash(log) },
       ...pictures.map(([sha256, bytes]) => ({ name: photoName(sha256), bytes: bytes.length, sha256 })),
@@ -173,8 +173,12 @@ export type Progress = (share: number) => void;
 /** Lines between two tellings of how far it has come. */
 const TELL = 500;
 
-function readLines(text: string, told: Progress): Result<readonly Entry[], ArchiveProblem> {
+function readLines(
+  text: string,
+  told: Progress,
+): Result<Pick<Archive, 'entries' | 'unread'>, ArchiveProblem> {
   const entries: Entry[] = [];
+  const unread: UnreadEntry[] = [];
   const seen = new Map<string, number>();
   const lines = text.split('\n');
   if (lines[lines.length - 1] === '') lines.pop();
@@ -191,19 +195,18 @@ function readLines(text: string, told: Progress): Result<readonly Entry[], Archi
       return fail({ code: 'bad-line', line, field: '', detail: 'not JSON' });
     }
     const entry = readEntry(json);
-    if (!entry.ok) {
-      if (entry.error.code === 'newer')
-        return fail({ code: 'newer', detail: `line ${line}: ${entry.error.detail}` });
+    const newer = !entry.ok && isNewer(entry.error) ? unreadEntry(json, entry.error) : undefined;
+    if (!entry.ok && !newer)
       return fail({ code: 'bad-line', line, field: entry.error.field, detail: entry.error.detail });
-    }
-    // The same id in other letters is the same id.
-    const before = seen.get(entry.value.id.toLowerCase());
+    const id = entry.ok ? entry.value.id : (newer?.id ?? '');
+    const before = seen.get(id);
     if (before !== undefined)
       return fail({ code: 'bad-line', line, field: 'id', detail: `stands on line ${before} too` });
-    seen.set(entry.value.id.toLowerCase(), line);
-    entries.push(entry.value);
+    seen.set(id, line);
+    if (entry.ok) entries.push(entry.value);
+    else if (newer) unread.push(newer);
   }
-  return ok(entries);
+  return ok({ entries, unread });
 }
 
 /** Reads an archive from the bytes of a file; refused, with the reason, unless every byte and line is sound. */
@@ -231,13 +234,14 @@ export function readArchive(
   const log = files.value[LOG];
   if (!log || !manifest.value.files.some((file) => file.name === LOG))
     return fail({ code: 'missing-file', file: LOG });
-  const entries = readLines(strFromU8(log), told);
-  if (!entries.ok) return entries;
-  if (entries.value.length !== manifest.value.entries)
+  const read = readLines(strFromU8(log), told);
+  if (!read.ok) return read;
+  const count = read.value.entries.length + read.value.unread.length;
+  if (count !== manifest.value.entries)
     return fail({
       code: 'damaged',
       file: LOG,
-      detail: `${entries.value.length} entries, not the ${manifest.value.entries} of the manifest`,
+      detail: `${count} entries, not the ${manifest.value.entries} of the manifest`,
     });
-  return ok({ created: manifest.value.created, entries: entries.value, photos });
+  return ok({ created: manifest.value.created, ...read.value, photos });
 }

@@ -93,7 +93,7 @@ describe('archive', () => {
 
   test.each([
     ['not JSON', 'oops'],
-    ['an entry of no kind', toLine({ ...(sample[0] as Entry), kind: 'party' } as unknown as Entry)],
+    ['a kind that is none', JSON.stringify({ ...(sample[0] as Entry), kind: 7 })],
     ['the same id twice', toLine(sample[0] as Entry)],
   ])('a bad line is named: %s', (_, line) => {
     const log = `${toLine(sample[0] as Entry)}\n${line}\n`;
@@ -179,6 +179,25 @@ describe('an archive beyond all measure is refused before it is unpacked', () =>
   ])('%s', (_, bytes) => {
     expect(readArchive(bytes)).toEqual({ ok: false, error: { code: 'too-large' } });
   });
+});
+
+test('what a newer version wrote is kept to the letter, and goes along', () => {
+  const [first] = sample;
+  if (!first) throw new Error('empty sample');
+  const id = '0196d000-0000-7000-8000-fffffffffff1';
+  const raw = { ...first, id, v: 99, body: { whatever: [1, 2, 3] } };
+  const party = { ...raw, id: id.replace('f1', 'f2'), kind: 'party' };
+  const unread = [
+    { id, raw },
+    { id: party.id, raw: party },
+  ];
+  const read = readArchive(writeArchive(sample, AT, {}, unread));
+  if (!read.ok) throw new Error(read.error.code);
+  expect(read.value.entries).toHaveLength(sample.length);
+  expect(read.value.unread.map((one) => one.raw)).toEqual([raw, party]);
+  expect(writeArchive(read.value.entries, AT, {}, read.value.unread)).toEqual(
+    writeArchive(sample, AT, {}, unread),
+  );
 });
 
 test('the same id in large letters is the same id', () => {

@@ -112,6 +112,25 @@ export function readEntry(raw: unknown): Result<Entry, EntryProblem> {
   return ok({ ...outer.data, v: def.version, body: body.data } as Entry);
 }
 
+/** An entry of a kind or version that this version does not know: kept as it is, for one that does. */
+export interface UnreadEntry {
+  readonly id: string;
+  readonly rig: string;
+  readonly raw: unknown;
+  readonly why: EntryProblem;
+}
+
+/** What cannot be read as an entry, with its id and rig where it has them; undefined for what nobody can tell apart. */
+export function unreadEntry(raw: unknown, why: EntryProblem): UnreadEntry | undefined {
+  const known = z.object({ id: uuid(), rig: uuid() }).safeParse(raw);
+  return known.success ? { ...known.data, raw, why } : undefined;
+}
+
+/** True for what a newer version wrote: nothing is wrong with it. */
+export function isNewer({ code }: EntryProblem): boolean {
+  return code === 'newer' || code === 'unknown-kind';
+}
+
 /** True for an entry kept at the current version of its kind, which needs no lifting. */
 export function isCurrent(entry: Pick<Entry, 'kind' | 'v'>): boolean {
   return Object.hasOwn(REGISTRY, entry.kind) && REGISTRY[entry.kind].version === entry.v;

@@ -8,7 +8,7 @@ import { reported, say, sayUnstored } from '@/ui';
 
 /** Withdraws entries, and says so; what the device could not store is said as well. Tells whether it is on disk. */
 export function useWithdraw(): (
-  entries: readonly Entry[],
+  entries: readonly Pick<Entry, 'id' | 'rig'>[],
   reason: string | undefined,
   said?: string,
 ) => Promise<boolean> {

@@ -112,6 +112,8 @@ export function ArchiveIn() {
             {stage.added === 0
               ? `All of its ${count(stage.same, 'entry', 'entries')} are here already.${stage.photos > 0 ? ` It holds ${count(stage.photos, 'photo')}; any that are missing here are put back.` : ''}`
               : `${count(stage.added, 'entry', 'entries')} would be added; ${stage.same} are here already.`}
+            {stage.newer > 0 &&
+              ` ${count(stage.newer, 'entry was', 'entries were')} written by a newer Yardline: kept as they are, not read here.`}
           </p>
           <div className="flex gap-2.5">
             {(stage.added > 0 || stage.photos > 0) && (
