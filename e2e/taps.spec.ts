@@ -1,10 +1,17 @@
-import { expect, test, type Locator } from '@playwright/test';
+import { expect, test, type Locator, type Page } from '@playwright/test';
 import { workOf } from '../src/core/log';
 import { DRIFTWOOD, setUp } from './steps';
 
 /** Two taps on one spot, so far apart (ms) as a glove bounces or a double tap comes. */
 async function twice(target: Locator, gap: number): Promise<void> {
   await target.click({ clickCount: 2, delay: gap });
+}
+
+/** How many entries the log holds, however it is filtered. */
+async function entries(page: Page): Promise<number> {
+  await page.goto('/logbook');
+  const told = await page.getByText(/\d+ entr(y|ies)\./).innerText();
+  return Number(/(\d+) entr/.exec(told)?.[1]);
 }
 
 for (const gap of [40, 150])
@@ -35,9 +42,63 @@ for (const gap of [40, 150])
     await expect(page.locator('main button[aria-pressed=true]')).toHaveCount(0);
 
     await page.goto('/bench?place=1R');
-    await page.getByRole('button', { name: 'Start the card' }).click();
+    await twice(page.getByRole('button', { name: 'Start the card' }), gap);
     await expect(page.getByText(/^step 1 of/)).toBeVisible();
     await twice(page.getByRole('button', { name: 'Done', exact: true }), gap);
     await expect(page.getByText(/^step 2 of/)).toBeVisible();
     await expect(heading).toContainText('Chock');
+    // A key held down presses once.
+    await page.waitForTimeout(500);
+    await page.getByRole('button', { name: 'Done', exact: true }).focus();
+    for (let i = 0; i < 6; i++) await page.keyboard.down('Enter');
+    await page.keyboard.up('Enter');
+    await expect(page.getByText(/^step 3 of/)).toBeVisible();
+    await page.waitForTimeout(300);
+    await expect(page.getByText(/^step 3 of/)).toBeVisible();
+    await page.goto('/bench');
+    await expect(page.getByRole('link', { name: /^Go on/ })).toHaveCount(1);
   });
+
+test('every sheet that writes to the log writes once, however it is tapped', async ({ page }) => {
+  await setUp(page, DRIFTWOOD);
+  let count = await entries(page);
+  /** Opens a sheet, fills it, and taps its button twice. */
+  const writesOnce = async (open: () => Promise<void>, button: string | RegExp, gap: number, by = 1) => {
+    await open();
+    await twice(page.getByRole('dialog').getByRole('button', { name: button }), gap);
+    await expect(page.getByRole('dialog').getByRole('button', { name: button })).toHaveCount(0);
+    const after = await entries(page);
+    expect([String(button), gap, after]).toEqual([String(button), gap, count + by]);
+    count = after;
+  };
+  for (const gap of [40, 60, 100, 150]) {
+    await writesOnce(
+      async () => {
+        await page.goto('/');
+        await page.getByRole('button', { name: 'Home again' }).click();
+        await page.getByLabel('Towed', { exact: true }).fill(String(10 + gap));
+      },
+      /^Log it/,
+      gap,
+    );
+    await writesOnce(
+      async () => {
+        await page.goto('/');
+        await page.getByRole('button', { name: 'Something is not right' }).click();
+        await page.getByLabel(/What/).first().fill(`hums at ${gap}`);
+        await page.getByRole('radio', { name: /Watch/ }).click();
+      },
+      /finding|Open|record/i,
+      gap,
+    );
+    await writesOnce(
+      async () => {
+        await page.goto('/logbook');
+        await page.getByRole('button', { name: 'Write a note' }).click();
+        await page.getByRole('dialog').getByRole('textbox').fill(`note ${gap}`);
+      },
+      /^(Write|Keep|Put)/,
+      gap,
+    );
+  }
+});

@@ -9,7 +9,7 @@ import { useLeadOn, useRecord } from '@/features/forms';
 import type { RigView } from '@/features/rigs';
 import { askToKeepOnce, newId, usePreferences, useYard } from '@/store';
 import { compileWords, layOut } from '@/text';
-import { Button, FieldError, LinkButton, reported } from '@/ui';
+import { Button, FieldError, LinkButton, reported, useOnce } from '@/ui';
 import { jobsInUrl } from './jobs-url';
 import { LayOut } from './lay-out';
 import { AntiSeizeWaits, GuessedTorque, LugTorqueForm, MissingAxleFact } from './missing-fact';
@@ -31,6 +31,7 @@ export function LayOutFirst({
   const { units } = usePreferences();
   const { store } = useYard();
   const record = useRecord();
+  const once = useOnce();
   const leadOn = useLeadOn();
   const { model, rig, house } = view;
   const [busy, setBusy] = useState(false);
@@ -102,7 +103,7 @@ export function LayOutFirst({
           size="lg"
           className="flex-1 text-xl"
           disabled={!mayStart}
-          onClick={() => reported(start())}
+          onClick={() => reported(once(start))}
         >
           Start the card
         </Button>

@@ -1,10 +1,17 @@
 'use client';
 
-import { useCallback } from 'react';
+import { useCallback, useState } from 'react';
 import type { Entry } from '@/core/log';
 import type { NewEntry } from '@/core/record';
 import { askToKeepOnce, useYard, type Photo } from '@/store';
 import { reported, say, sayUnstored } from '@/ui';
+import { actKey, Once } from './same-act';
+
+/** Does an act once from one form or button, however often it was tapped. */
+function useActs(): Once {
+  const [once] = useState(() => new Once(() => performance.now()));
+  return once;
+}
 
 /** Withdraws entries, and says so; what the device could not store is said as well. Tells whether it is on disk. */
 export function useWithdraw(): (
@@ -13,53 +20,63 @@ export function useWithdraw(): (
   said?: string,
 ) => Promise<boolean> {
   const { store } = useYard();
+  const acts = useActs();
   return useCallback(
-    async (entries, reason, said) => {
-      const now = store.clock.now();
-      try {
-        await store.send('withdraw', { entries, now, reason });
-      } catch (error) {
-        sayUnstored(error);
-        return false;
-      }
-      if (said) say(said);
-      return true;
-    },
-    [store],
+    (entries, reason, said) =>
+      acts.do(entries.map(({ id }) => id).join(), async () => {
+        const now = store.clock.now();
+        try {
+          await store.send('withdraw', { entries, now, reason });
+        } catch (error) {
+          sayUnstored(error);
+          acts.forget();
+          return false;
+        }
+        if (said) say(said);
+        return true;
+      }),
+    [acts, store],
   );
 }
 
-/** Writes entries to the log of a rig, and says so with a way to take them back. */
+/** Writes entries to the log of a rig, once, and says so with a way to take them back. */
 export function useRecord(): (
   rig: string,
-  drafts: readonly NewEntry[],
+  entries: readonly NewEntry[],
   said: string,
   photos?: readonly Photo[],
 ) => Promise<readonly Entry[]> {
   const { store } = useYard();
   const withdraw = useWithdraw();
+  const acts = useActs();
   return useCallback(
-    async (rig, drafts, said, photos = []) => {
-      let entries: readonly Entry[];
-      try {
-        entries = await store.send('record', {
-          rig,
-          drafts,
-          now: store.clock.now(),
-          photos: photos.map(({ hash, blob }) => ({ hash, blob })),
+    (rig, drafts, said, photos = []) => {
+      const now = store.clock.now();
+      return acts.do(actKey(rig, drafts, now), async () => {
+        let entries: readonly Entry[];
+        try {
+          entries = await store.send('record', {
+            rig,
+            drafts,
+            now,
+            photos: photos.map(({ hash, blob }) => ({ hash, blob })),
+          });
+        } catch (error) {
+          // Whoever asked keeps what was typed; it can be tried again.
+          sayUnstored(error);
+          throw error;
+        }
+        askToKeepOnce();
+        say(said, {
+          label: 'Take it back',
+          do: () => {
+            acts.forget();
+            reported(withdraw(entries, 'taken back at once'));
+          },
         });
-      } catch (error) {
-        // Whoever asked keeps what was typed; it can be tried again.
-        sayUnstored(error);
-        throw error;
-      }
-      askToKeepOnce();
-      say(said, {
-        label: 'Take it back',
-        do: () => reported(withdraw(entries, 'taken back at once')),
+        return entries;
       });
-      return entries;
     },
-    [store, withdraw],
+    [acts, store, withdraw],
   );
 }
