@@ -34,7 +34,12 @@ async function fill(seeded: string): Promise<void> {
   const port = dexiePort(YARD_NAMES.own);
   const rig = newId();
   const now = Date.now();
-  const keeper = new Keeper(port, { version: 'seed', warn: () => undefined });
+  const keeper = new Keeper(port, {
+    version: 'seed',
+    warn: () => undefined,
+    now: '2026-05-16T14:00:00.000Z',
+    mark: () => 1,
+  });
   await keeper.append(
     drafts.map(({ kind, body, ago = 0 }) => {
       const at = instantOf(now - ago);

@@ -29,12 +29,24 @@ export const ASKS = {
   /** Writes drafts to the log of a rig; gives the entries they have become. */
   record: async (
     { keeper }: Desk,
-    ask: { rig: string; drafts: readonly NewEntry[]; now: Instant; photos: readonly PhotoRow[] },
+    ask: {
+      rig: string;
+      drafts: readonly NewEntry[];
+      now: Instant;
+      photos: readonly PhotoRow[];
+      /** Forms that are through with it: put away in the same piece. */
+      forms?: readonly string[];
+      /** A draft that has to be there still: where another tab was first, nothing is written. */
+      once?: string;
+    },
   ) => {
     const acts = ask.drafts.some(({ kind, replaces }) => kind === 'void' || replaces !== undefined);
     const entries = stampEntries(await keeper.known(acts), ask.rig, ask.drafts, ask.now, newId);
-    await keeper.append(entries, ask.photos);
-    return entries;
+    const written = await keeper.append(entries, ask.photos, {
+      forms: ask.forms ?? [],
+      ...(ask.once && { once: ask.once }),
+    });
+    return written ? entries : [];
   },
   withdraw: async (
     { keeper }: Desk,
@@ -65,6 +77,9 @@ export const ASKS = {
   dropRun: ({ keeper }: Desk, ask: { id: string }) => keeper.dropRun(ask.id),
   readDraft: ({ keeper }: Desk, ask: { key: string }) => keeper.readDraft(ask.key),
   keepDraft: ({ keeper }: Desk, ask: { key: string; value: unknown }) => keeper.keepDraft(ask.key, ask.value),
+  /** Keeps the next state of a draft where it is still as it was read; gives how it lies there otherwise. */
+  putDraft: ({ keeper }: Desk, ask: { key: string; value: unknown; after: number | undefined }) =>
+    keeper.putDraft(ask.key, ask.value, ask.after),
   keepPhoto: ({ keeper }: Desk, ask: { photo: PhotoRow }) => keeper.keepPhoto(ask.photo),
   dropPhotos: ({ keeper }: Desk, ask: { hashes: readonly string[] }) => keeper.dropPhotos(ask.hashes),
   readPhoto: ({ keeper }: Desk, ask: { hash: string }) => keeper.readPhoto(ask.hash),

@@ -31,6 +31,7 @@ export function attend(say: (message: FromDesk, transfer: readonly Transferable[
     served = serve(
       opening,
       (message) => say({ say: 'warning', message }, []),
+      (reason) => say({ say: 'shut', reason }, []),
       show ? (shown) => say({ say: 'shown', shown }, []) : undefined,
     );
     served.then(

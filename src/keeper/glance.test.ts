@@ -28,7 +28,12 @@ function begun(): Run {
 async function leftWith(entries: readonly Entry[], run?: Run): Promise<void> {
   const port = dexiePort(YARD_NAMES.own);
   await port.clear();
-  const keeper = new Keeper(port, { version: 'this fold', warn: () => undefined });
+  const keeper = new Keeper(port, {
+    version: 'this fold',
+    warn: () => undefined,
+    now: '2026-05-16T14:00:00.000Z',
+    mark: () => 1,
+  });
   const stop = await keeper.open(() => undefined);
   await keeper.append(entries);
   if (run) await keeper.startRun(run);

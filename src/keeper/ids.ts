@@ -1,5 +1,10 @@
 import { v7 } from 'uuid';
 
+/** A number that no other yard on this device has. */
+export function newMark(): number {
+  return crypto.getRandomValues(new Uint32Array(1))[0] ?? 0;
+}
+
 /** A fresh id that sorts by the time it was made. */
 export function newId(): string {
   return v7();

@@ -16,3 +16,4 @@ export type { FromDesk, ToDesk } from './messages';
 export { DEMO_NOW, YARD_NAMES, type YardName } from './names';
 export type { Opening } from './serve';
 export type { LogFacts, Lost, Shown } from './shown';
+export { revOf } from './port/port';

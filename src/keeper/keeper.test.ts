@@ -11,6 +11,7 @@ const NOW = '2026-05-16T14:00:00.000Z';
 const RIG = '0196d000-0000-7000-8000-0000000000aa';
 const model = sampleModel({ hub: 'plain', brake: 'none' });
 let serial = 0;
+let marks = 0;
 const newId = () => `0196d000-0000-7000-9000-${(serial += 1).toString(16).padStart(12, '0')}`;
 
 const entry = (kind: 'rig.setup' | 'trip', body: object): Entry =>
@@ -28,7 +29,14 @@ function begun(): Run {
 async function opened(port: YardPort, version = 'this fold') {
   const told: Shown[] = [];
   const warnings: string[] = [];
-  const keeper = new Keeper(port, { version, warn: (message) => warnings.push(message) });
+  const gone: string[] = [];
+  const keeper = new Keeper(port, {
+    version,
+    warn: (message) => warnings.push(message),
+    now: '2026-05-16T14:00:00.000Z',
+    mark: () => (marks += 1),
+    gone: (reason) => gone.push(reason),
+  });
   const stop = await keeper.open((shown) => told.push(shown));
   const rigs = () => {
     const all: Record<string, unknown> = {};
@@ -39,7 +47,7 @@ async function opened(port: YardPort, version = 'this fold') {
     return all;
   };
   const runs = () => told.reduce<Shown['runs']>((last, { runs }) => runs ?? last, undefined) ?? [];
-  return { keeper, told, warnings, stop, rigs, runs, last: () => told.at(-1) };
+  return { keeper, told, warnings, gone, stop, rigs, runs, last: () => told.at(-1) };
 }
 
 /** Lets what was put off until the page is drawn have its turn. */
@@ -84,6 +92,7 @@ test('entries are written all or none, and an id never twice', async () => {
 test('what is on disk counts as written, even where it could not be read back just then', async () => {
   const port = memoryPort();
   const yard = await opened(port);
+  await later();
   // Once for what the port tells by itself, once for the keeper's own look.
   const busy = new Error('busy');
   jest.spyOn(port, 'log').mockRejectedValueOnce(busy).mockRejectedValueOnce(busy);
@@ -356,7 +365,7 @@ test('an entry of a newer version stays on disk, is told as such, and goes along
   expect(await keeper.newer()).toMatchObject([{ id: newer.id, raw: newer }]);
   const elsewhere = memoryPort();
   const there = await opened(elsewhere);
-  await there.keeper.append([], [], await keeper.newer());
+  await there.keeper.append([], [], { unread: await keeper.newer() });
   expect((await elsewhere.log(0)).map(({ raw }) => raw)).toEqual([newer]);
 });
 
@@ -377,4 +386,54 @@ test('days that were written down in another zone stay those days', async () => 
   expect((await yard.keeper.entries()).entries.find(({ id }) => id === fresh.id)?.days).toEqual(days);
   await later();
   expect((await opened(port)).last()?.log.days).toEqual({ [far.happened]: '2026-05-18' });
+});
+
+test('a form changes on its newest state: of two tabs neither writes over the other', async () => {
+  const port = memoryPort();
+  const [one, other] = [await opened(port), await opened(port)];
+  expect(await one.keeper.putDraft('walk', { rev: 1, at: 0 }, undefined)).toEqual({ ok: true });
+  expect(await other.keeper.putDraft('walk', { rev: 1, at: 9 }, undefined)).toEqual({
+    ok: false,
+    error: { held: { rev: 1, at: 0 } },
+  });
+  expect((await other.keeper.putDraft('walk', { rev: 2, at: 1 }, 1)).ok).toBe(true);
+  expect((await one.keeper.putDraft('walk', undefined, 1)).ok).toBe(false);
+  // What needs it there is written once, and puts it away in the same piece.
+  const end = { forms: ['walk'], once: 'walk' };
+  expect(await one.keeper.append([trip()], [], end)).toBe(true);
+  expect(await other.keeper.append([trip()], [], end)).toBe(false);
+  expect((await one.keeper.entries()).entries).toHaveLength(1);
+});
+
+test('nothing is written into a yard that was cleared and begun afresh elsewhere, and that is told', async () => {
+  const port = memoryPort();
+  const [one, other] = [await opened(port), await opened(port)];
+  await one.keeper.append([setup()]);
+  await later();
+  await other.keeper.clear();
+  await expect(one.keeper.append([trip()])).rejects.toThrow('cleared or begun afresh');
+  await other.keeper.append([setup()]);
+  await later();
+  expect(one.gone.length).toBeGreaterThan(0);
+  expect((await other.keeper.entries()).entries).toHaveLength(1);
+});
+
+test('forms of a month ago, and of cards that are through, are put away; all others stay', async () => {
+  const port = memoryPort();
+  const run = begun();
+  const form = (at: string) => ({ draft: 1, value: { units: 'us', at, values: {} } });
+  const drafts = {
+    'form trip a': form('2026-03-01T10:00:00.000Z'),
+    'form trip b': form('2026-05-10T10:00:00.000Z'),
+    [`bench ${run.id}`]: { draft: 1, value: {} },
+    'bench 0196d000-0000-7000-9000-00000000dead': { draft: 1, value: {} },
+    'walk x': { draft: 1, value: {} },
+  };
+  await port.change({ put: Object.entries(drafts).map(([key, value]) => ({ shelf: 'drafts', key, value })) });
+  const yard = await opened(port);
+  await yard.keeper.startRun(run);
+  await later();
+  expect((await port.all('drafts')).map(({ key }) => key)).toEqual(
+    [`bench ${run.id}`, 'form trip b', 'walk x'].sort(),
+  );
 });

@@ -1,4 +1,4 @@
-import { ok, sameValue, type Instant, type Result } from '@/core/base';
+import { addDays, fail, ok, sameValue, type Instant, type Result } from '@/core/base';
 import {
   advance,
   compareEntries,
@@ -27,12 +27,33 @@ export interface PhotoRow {
   readonly blob: Blob;
 }
 
+/** What goes along with entries: lines of a newer version, forms that are through, and a draft that has to be there still. */
+export interface AppendMore {
+  readonly unread?: readonly UnreadEntry[];
+  readonly forms?: readonly string[];
+  readonly once?: string;
+}
+
 /** What a keeper needs of the house it stands in. */
 export interface Surroundings {
   /** Names what folds the log: a state worked out by another says nothing. */
   readonly version: string;
   /** Tells developers what its owner need not know. */
   readonly warn: (message: string) => void;
+  /** When it was opened, by this device. */
+  readonly now: Instant;
+  /** A number that no other yard has. */
+  readonly mark: () => number;
+  /** Tells that the yard is another one by now. */
+  readonly gone?: (reason: string) => void;
+}
+
+/** The yard was cleared or begun afresh in another tab. */
+export class YardGone extends Error {
+  override readonly name = 'YardGone';
+  constructor() {
+    super('This yard was cleared or begun afresh in another tab.');
+  }
 }
 
 const newestOf = (entries: readonly Entry[], since: Instant | ''): Instant | '' =>
@@ -50,6 +71,9 @@ const withMore = <T>(before: Readonly<Record<string, T>>, more: Readonly<Record<
 
 /** The one before, where the other says the same. */
 const sameOr = <T>(before: T, next: T): T => (sameValue(before, next) ? before : next);
+
+/** A form half done is kept so long (d). */
+const FORGOTTEN = 31;
 
 /** So many lines that cannot be read are told one by one. */
 const MOST_TOLD = 20;
@@ -105,8 +129,10 @@ export class Keeper {
 
   private lookLater(whole: boolean): void {
     const look = async () => {
+      await this.marked();
       if (whole) await this.refresh(true);
       await this.prove();
+      await this.sweep();
     };
     this.looking = setTimeout(() => void look().catch(() => undefined), LATER);
   }
@@ -138,6 +164,19 @@ export class Keeper {
     this.folded = undefined;
     this.ordered = undefined;
     await this.refresh(true);
+  }
+
+  /** Puts away what nobody will take up again: forms of a month ago, and those of cards that are through. */
+  private async sweep(): Promise<void> {
+    const runs = new Set((await this.port.all('runs')).map(({ key }) => key));
+    const over = (await this.port.all('drafts')).filter(({ key, value }) => {
+      const card = /^bench (?:close )?([0-9a-f-]{36})$/.exec(key)?.[1];
+      if (card) return !runs.has(card);
+      const at = key.startsWith('form ') ? (value as { value?: { at?: unknown } }).value?.at : undefined;
+      return typeof at === 'string' && at < addDays(this.around.now, -FORGOTTEN);
+    });
+    if (over.length > 0)
+      await this.port.change({ drop: over.map(({ key }) => ({ shelf: 'drafts' as const, key })) });
   }
 
   /** The zone whose days entries from before days were kept belong to: where this device stood when it first read them. */
@@ -206,6 +245,7 @@ export class Keeper {
   /** Reads what is new on disk, or the whole of it, and tells what it changed. */
   refresh(whole = false): Promise<void> {
     return this.inTurn(async () => {
+      if (await this.isGone()) return this.around.gone?.(new YardGone().message);
       if (whole || this.folded || !(await this.goOn())) await this.readLog();
       await this.tell();
     });
@@ -399,9 +439,33 @@ export class Keeper {
     return { entries, newest: this.standing?.newest ?? newestOf(entries, '') };
   }
 
+  /** Which yard this is, as a revision of its own: one that was cleared and begun afresh is another. */
+  private mark: number | undefined;
+
+  private async marked(): Promise<number> {
+    if (this.mark !== undefined) return this.mark;
+    const fresh = { rev: this.around.mark() };
+    await this.port.change({
+      put: [{ shelf: 'meta', key: 'yard', value: fresh }],
+      when: [{ shelf: 'meta', key: 'yard', is: 'gone' }],
+    });
+    return (this.mark = revOf(await this.port.get('meta', 'yard')));
+  }
+
+  private async isGone(): Promise<boolean> {
+    return this.mark !== undefined && revOf(await this.port.get('meta', 'yard')) !== this.mark;
+  }
+
   /** Makes a change and tells of it; whoever waits for this finds it told already. */
   private async changed(change: Change): Promise<Result<void, ChangeProblem>> {
-    const done = await this.port.change(change);
+    const mark = await this.marked();
+    const here = { shelf: 'meta', key: 'yard', is: { rev: mark } } as const;
+    const done = await this.port.change({ ...change, when: [...(change.when ?? []), here] });
+    // Nothing is written into a yard that is another one by now.
+    if (!done.ok && done.error.code === 'outrun' && (await this.isGone())) {
+      this.around.gone?.(new YardGone().message);
+      throw new YardGone();
+    }
     // What is on disk is stored, whether or not it could be read back just then: nobody is to write it again.
     if (done.ok)
       await this.refresh().catch((error: unknown) =>
@@ -418,20 +482,26 @@ export class Keeper {
     );
   }
 
-  /** Writes entries, and pictures they speak of, in one piece. Throws where an id is in the log already. */
+  /**
+   * Writes entries, and pictures they speak of, in one piece; tells whether it did, which it does not where another tab
+   * was first with `once`. Throws where an id is in the log already, or the yard is gone.
+   */
   async append(
     entries: readonly Entry[],
     photos: readonly PhotoRow[] = [],
-    unread: readonly UnreadEntry[] = [],
-  ): Promise<void> {
+    { unread = [], forms = [], once }: AppendMore = {},
+  ): Promise<boolean> {
     const put = photos.map(({ hash, blob }) => ({ shelf: 'photos' as const, key: hash, value: blob }));
     // What a newer version wrote is kept to the letter.
     const kept = unread.map(({ raw }) => raw as Entry);
-    const done = await this.changed({ append: [...this.datedNow(entries), ...kept], put });
-    if (!done.ok)
-      throw new Error(
-        done.error.code === 'twice' ? `${done.error.id} is in the log already` : done.error.code,
-      );
+    const done = await this.changed({
+      append: [...this.datedNow(entries), ...kept],
+      put,
+      drop: forms.map((key) => ({ shelf: 'drafts' as const, key })),
+      when: once === undefined ? [] : [{ shelf: 'drafts', key: once, is: 'there' }],
+    });
+    if (!done.ok && done.error.code === 'twice') throw new Error(`${done.error.id} is in the log already`);
+    return done.ok;
   }
 
   /** Keeps a card that begins. */
@@ -483,6 +553,23 @@ export class Keeper {
     await this.port.change(
       value === undefined ? { drop: [{ shelf: 'drafts', key }] } : { put: [{ shelf: 'drafts', key, value }] },
     );
+  }
+
+  /** Keeps the next state of a form where it is still at the revision it was read at, or not there (undefined); gives how it lies there otherwise. */
+  async putDraft(
+    key: string,
+    value: unknown,
+    after: number | undefined,
+  ): Promise<Result<void, { readonly held: unknown }>> {
+    const when = [
+      { shelf: 'drafts' as const, key, is: after === undefined ? ('gone' as const) : { rev: after } },
+    ];
+    const done = await this.port.change(
+      value === undefined
+        ? { drop: [{ shelf: 'drafts', key }], when }
+        : { put: [{ shelf: 'drafts', key, value }], when },
+    );
+    return done.ok ? ok(undefined) : fail({ held: await this.port.get('drafts', key) });
   }
 
   /** Keeps a picture that no entry speaks of yet, as while a walk is under way. */
@@ -542,6 +629,7 @@ export class Keeper {
   /** Lets go of the yard, as to begin the demo afresh. */
   async clear(): Promise<void> {
     clearTimeout(this.keeping);
+    this.mark = undefined;
     await this.inTurn(() => this.port.clear());
   }
 }

@@ -78,7 +78,9 @@ export const LONG_ASKS = {
       hash,
       blob: new Blob([bytes.slice()], { type: 'image/jpeg' }),
     }));
-    await desk.keeper.append(await desk.keeper.dated(checked.added), photos, checked.unread);
+    await desk.keeper.append(await desk.keeper.dated(checked.added), photos, {
+      unread: checked.unread,
+    });
     desk.checked = undefined;
     return checked.added.length + checked.unread.length;
   },

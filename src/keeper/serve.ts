@@ -2,6 +2,7 @@ import type { Instant } from '@/core/base';
 import { ASKS, type AnswerTo, type AskName, type AskOf } from './asks';
 import { deskFor, type Desk } from './desk';
 import { prepareDemo } from './demo';
+import { newMark } from './ids';
 import { Keeper, type Surroundings } from './keeper';
 import { LONG } from './long';
 import { YARD_NAMES, type YardName } from './names';
@@ -38,11 +39,12 @@ async function workFor(name: AskName): Promise<Work> {
 export async function serve(
   { yard, now, version }: Opening,
   warn: (message: string) => void,
+  gone: (reason: string) => void,
   show?: (shown: Shown) => void,
 ): Promise<Served> {
   const port = dexiePort(YARD_NAMES[yard]);
   const opened = yard === 'demo' ? await prepareDemo(port, now) : undefined;
-  const keeper = new Keeper(port, { version, warn });
+  const keeper = new Keeper(port, { version, warn, now, mark: newMark, gone });
   const desk = deskFor(keeper);
   const stop = show ? await keeper.open(show) : () => undefined;
   return {

@@ -15,9 +15,13 @@ function isTagged(raw: unknown): raw is Tagged {
   return typeof raw === 'object' && raw !== null && 'draft' in raw && 'value' in raw;
 }
 
-/** A draft as it lies on disk. */
-export function storeDraft<T>({ version }: DraftDef<T>, value: T): Tagged {
-  return { draft: version, value };
+/** A draft as it lies on disk; `rev` counts its changes where more than one tab may make them. */
+export function storeDraft<T>(
+  { version }: DraftDef<T>,
+  value: T,
+  rev?: number,
+): Tagged & { readonly rev?: number } {
+  return { draft: version, value, ...(rev !== undefined && { rev }) };
 }
 
 /** A draft from disk; undefined where it is of another version or shape: half a form that a page cannot show is no form. Those from before drafts had versions are read by their shape. */

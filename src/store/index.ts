@@ -5,7 +5,7 @@
  */
 export { YardProvider, useYard } from './yard-context';
 export { isStopped, type YardSnapshot } from './yard-store';
-export type { DraftDef } from './draft';
+export { readDraft, storeDraft, type DraftDef } from './draft';
 export { useAsk } from './use-ask';
 export { useNow } from './use-now';
 export { newId } from '@/keeper';
@@ -14,3 +14,4 @@ export { abilitiesOf, clearsUnlessInstalled, thisBrowser, type Ability } from '.
 export { askToKeep, askToKeepOnce, storageState, type StorageState } from './persistence';
 export { usePhoto, type ShownPhoto } from './use-photo';
 export type { Photo, PhotoProblem } from './photos';
+export { deviceClock } from './clock';

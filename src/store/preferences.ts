@@ -18,13 +18,33 @@ const schema = z.object({
 /** What this device is set to; the log knows nothing of it. */
 export type Preferences = z.infer<typeof schema>;
 
+/** Settings of this visit, where the browser keeps none: blocked cookies refuse even to be asked. */
+const unkept = new Map<string, string>();
+
+function kept(key: string): string | null {
+  try {
+    return unkept.get(key) ?? localStorage.getItem(key);
+  } catch {
+    return null;
+  }
+}
+
+function keep(key: string, text: string): void {
+  try {
+    localStorage.setItem(key, text);
+    unkept.delete(key);
+  } catch {
+    unkept.set(key, text);
+  }
+}
+
 const DEFAULTS = schema.parse({});
 const listeners = new Set<() => void>();
 let cache: { text: string | null; value: Preferences } = { text: null, value: DEFAULTS };
 
 /** The preferences of this device now; in a browser only. */
 export function readPreferences(): Preferences {
-  const text = localStorage.getItem(PREFERENCES_KEY);
+  const text = kept(PREFERENCES_KEY);
   if (text !== cache.text) {
     let raw: unknown = {};
     try {
@@ -40,7 +60,7 @@ export function readPreferences(): Preferences {
 
 /** Changes some preferences on this device, in every tab. */
 export function setPreferences(changed: Partial<Preferences>): void {
-  localStorage.setItem(PREFERENCES_KEY, JSON.stringify({ ...readPreferences(), ...changed }));
+  keep(PREFERENCES_KEY, JSON.stringify({ ...readPreferences(), ...changed }));
   for (const listener of listeners) listener();
 }
 
@@ -68,5 +88,5 @@ export function useFormUnits(): Preferences['units'] {
 
 /** Notes that a yard with a rig in it was open on this device. */
 export function noteVisited(): void {
-  if (localStorage.getItem(VISITED_KEY) === null) localStorage.setItem(VISITED_KEY, 'yes');
+  if (kept(VISITED_KEY) === null) keep(VISITED_KEY, 'yes');
 }

@@ -5,6 +5,7 @@ import {
   DEMO_NOW,
   glance,
   LONG,
+  revOf,
   type AnswerTo,
   type AskName,
   type AskOf,
@@ -37,6 +38,8 @@ type Ready = Extract<YardSnapshot, { status: 'ready' }>;
 const LOADING: YardSnapshot = { status: 'loading' };
 /** What was seen at a glance is drawn by then (ms). */
 const ONCE_SEEN = 150;
+/** So long (ms) anyone waits for a log to be read: a slow phone opens twenty years in two seconds. */
+const UNANSWERED = 15_000;
 /** So often a change of a card is tried again where another tab was faster. */
 const TRIES = 5;
 
@@ -89,12 +92,19 @@ export class YardStore {
   }
 
   private isOpen = false;
+  private patience: ReturnType<typeof setTimeout> | undefined;
   private taken: Ready | undefined;
 
   /** Begins to follow the yard: as it was last seen, then as its keeper tells. */
   open(): void {
     if (this.near.isStarted || this.looking) return;
     this.looking = true;
+    // A storage that never answers is told; should it answer after all, the yard is shown.
+    this.patience = setTimeout(() => {
+      if (!this.isOpen) this.fail('The storage of this browser does not answer');
+    }, UNANSWERED);
+    if (typeof BroadcastChannel !== 'undefined')
+      this.drafts ??= new BroadcastChannel(`yardline drafts ${this.yard}`);
     const see = (seen: Awaited<ReturnType<typeof glance>>) => {
       if (!seen || !this.looking || this.taken) return;
       this.seenDrafts = new Map(seen.drafts);
@@ -119,11 +129,15 @@ export class YardStore {
   private enter(opened: Instant | undefined): void {
     if (opened !== undefined) this.clock = clockFrom(DEMO_NOW, opened);
     this.isOpen = true;
+    clearTimeout(this.patience);
     this.tell();
   }
 
   /** Follows it no longer. */
   close(): void {
+    clearTimeout(this.patience);
+    this.drafts?.close();
+    this.drafts = undefined;
     this.near.leave();
     this.far.leave();
     this.looking = false;
@@ -184,6 +198,43 @@ export class YardStore {
     const stored = value === undefined ? undefined : storeDraft(def, value);
     this.seenDrafts?.set(key, stored);
     return this.send('keepDraft', { key, value: stored });
+  }
+
+  /** Makes a change to a form on its newest state, whichever tab left it there; undefined drops it. Gives what lies there then. */
+  async changeDraft<T>(
+    def: DraftDef<T>,
+    key: string,
+    change: (value: T | undefined) => T | undefined,
+  ): Promise<T | undefined> {
+    let raw: unknown = await this.send('readDraft', { key });
+    for (let tries = 0; tries < TRIES; tries++) {
+      const before = readDraft(def, raw);
+      const next = change(before);
+      if (next === before) return before;
+      const after = raw === undefined ? undefined : revOf(raw);
+      const value = next === undefined ? undefined : storeDraft(def, next, (after ?? 0) + 1);
+      this.seenDrafts?.set(key, value);
+      const put = await this.send('putDraft', { key, value, after });
+      if (put.ok) {
+        this.drafts?.postMessage(key);
+        return next;
+      }
+      raw = put.error.held;
+    }
+    throw new DeskError('stopped', 'Another tab was faster each time');
+  }
+
+  /** Tells the other tabs which form has changed. */
+  private drafts: BroadcastChannel | undefined;
+
+  /** Hears when a form was changed in another tab; returns what stops it. */
+  followDraft(key: string, heard: () => void): () => void {
+    const { drafts } = this;
+    const hear = ({ data }: MessageEvent<unknown>) => {
+      if (data === key) heard();
+    };
+    drafts?.addEventListener('message', hear);
+    return () => drafts?.removeEventListener('message', hear);
   }
 
   /** Makes a change to a card that may be refused, as a tap is where another tab has gone on already; on disk before it shows. */

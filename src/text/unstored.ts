@@ -1,13 +1,48 @@
-/** What is said when the device could not store something. */
+const nameOf = (error: unknown) => (error instanceof Error ? error.name : '');
+const reasonOf = (error: unknown) => (error instanceof Error ? error.message : String(error));
+
+/** What is said when the device could not store something: what happened, and what to do. */
 export function unstoredWords(error: unknown): string {
-  const reason = error instanceof Error ? error.message : String(error);
-  return `The device could not store this, so it is not logged: ${reason}`;
+  if (nameOf(error) === 'YardGone')
+    return 'This yard was cleared or begun afresh in another tab: nothing was logged. Reload this one.';
+  if (nameOf(error) === 'QuotaExceededError')
+    return 'This device is full: it could not store this, so it is not logged. What you typed is still here: free some space and tap again. An archive can be saved all the same.';
+  return `The device could not store this, so it is not logged: ${reasonOf(error)}`;
+}
+
+/** Why a yard does not open, and what to do about it. */
+export function shutWords(reason: string): { readonly title: string; readonly what: string } {
+  if (/cleared or begun afresh/.test(reason))
+    return {
+      title: 'This yard is another one by now',
+      what: `${reason} Reload this one to see what is there.`,
+    };
+  if (
+    /SecurityError|insecure|denied|blocked|not available|MissingAPI|InvalidState|IndexedDB API/i.test(reason)
+  )
+    return {
+      title: 'This browser keeps nothing for this site',
+      what: 'Yardline keeps its log on this device. Allow site data and cookies for it, or leave the private window, and reload.',
+    };
+  if (/does not answer/.test(reason))
+    return {
+      title: 'The storage of this browser does not answer',
+      what: 'Close other tabs of Yardline, then this browser, and open it again. The log lies on the device: nothing of it was changed.',
+    };
+  if (/Quota/i.test(reason))
+    return {
+      title: 'This device is full',
+      what: 'Free some space and reload. Nothing of the log was changed.',
+    };
+  return {
+    title: 'The log cannot be read',
+    what: 'Nothing was changed. Close other tabs of Yardline and reload this one; if it stays so, the browser may be blocking storage for this site.',
+  };
 }
 
 /** What is said when something that lies on the device could not be shown. */
 export function unreadWords(error: unknown): string {
-  const reason = error instanceof Error ? error.message : String(error);
-  return `Something on this device could not be read: ${reason}`;
+  return `Something on this device could not be read: ${reasonOf(error)}`;
 }
 
 /** Why a file was not taken as a picture. */

@@ -7,6 +7,8 @@ export { useWakeLock } from './use-wake-lock';
 export { GradeChoice } from './grade-choice';
 export { PhotoTaker } from './photo-taker';
 export { PhotoOf } from './photo-of';
+export { useSheetForm, type Wrongs } from './use-sheet-form';
+export { TakenUp } from './taken-up';
 export { useDraft, type DraftState } from './use-draft';
 export { useLeadOn } from './use-lead-on';
 export { ReadingField } from './reading-field';

@@ -1,8 +1,8 @@
 'use client';
 
-import { useState } from 'react';
+import { useEffect, useRef, useState } from 'react';
 import { checkTaken } from '@/core/judge';
-import { parseQuantity, unitFor, type Dimension } from '@/core/quantity';
+import { parseQuantity, unitFor, type Dimension, type UnitSystem } from '@/core/quantity';
 import { useFormUnits } from '@/store';
 import { measure, parseWords, takenWords, typed } from '@/text';
 import { Button, Field } from '@/ui';
@@ -18,6 +18,7 @@ export function ReadingField({
   air,
   hint,
   big = false,
+  kept,
 }: {
   label: string;
   /** What is read, as the log calls it. */
@@ -31,10 +32,18 @@ export function ReadingField({
   air?: number | undefined;
   hint?: string | undefined;
   big?: boolean;
+  /** Where the form that it stands in lies on disk: what was typed, and in which units. */
+  kept?: { readonly text: string; readonly units: UnitSystem; readonly onText: (text: string) => void };
 }) {
-  const units = useFormUnits();
+  const opened = useFormUnits();
+  const units = kept?.units ?? opened;
   const unit = unitFor(dimension, units);
-  const [text, setText] = useState(value === undefined ? '' : typed(value, dimension, units));
+  const [own, setOwn] = useState(value === undefined ? '' : typed(value, dimension, units));
+  const text = kept?.text ?? own;
+  const setText = (next: string) => {
+    setOwn(next);
+    kept?.onText(next);
+  };
   const [insisted, setInsisted] = useState(false);
   const read = text.trim() === '' ? undefined : parseQuantity(text, dimension, unit);
   const problem = read?.ok ? checkTaken(what, read.value, unit, { target, air }) : undefined;
@@ -46,6 +55,16 @@ export function ReadingField({
     const stands = parsed?.ok && (!wrong || (wrong.weight === 'ask' && insist));
     onValue(stands ? parsed.value : undefined);
   };
+  // What was taken up from disk is read as if it were typed.
+  const stands = read?.ok && !problem ? read.value : undefined;
+  const told = useRef(onValue);
+  useEffect(() => {
+    told.current = onValue;
+  });
+  const taken = kept !== undefined && value === undefined && stands !== undefined;
+  useEffect(() => {
+    if (taken) told.current(stands);
+  }, [taken, stands]);
   const error =
     read && !read.ok
       ? parseWords(read.error, units)

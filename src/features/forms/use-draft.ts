@@ -19,50 +19,42 @@ export function useDraft<T extends object>(
 } {
   const { store } = useYard();
   const [state, setState] = useState<DraftState<T>>('loading');
-  const last = useRef<T | undefined>(undefined);
-  const stored = useRef<T | undefined>(undefined);
   const queue = useRef(Promise.resolve());
 
   useEffect(() => {
     let gone = false;
-    reported(
-      store.readDraft(def, key).then((kept) => {
-        if (gone) return;
-        last.current = kept;
-        stored.current = last.current;
-        setState(last.current ?? 'none');
-      }),
-      'reads',
-    );
+    const read = () =>
+      reported(
+        store.readDraft(def, key).then((kept) => {
+          if (!gone) setState(kept ?? 'none');
+        }),
+        'reads',
+      );
+    read();
+    // What was put away or changed in another tab is so here.
+    const stop = store.followDraft(key, read);
     return () => {
       gone = true;
+      stop();
     };
   }, [store, def, key]);
 
-  const set = useCallback(
-    (value: T | undefined) => {
-      last.current = value;
+  const apply = useCallback(
+    (next: (value: T | undefined) => T | undefined) => {
+      // Two quick taps build on each other, not on what was last painted, and on what another tab has written.
       queue.current = queue.current
-        .then(() => store.keepDraft(def, key, value))
-        .then(() => {
-          stored.current = value;
-          setState(value ?? 'none');
-        })
-        .catch((error: unknown) => {
-          // One failed write is said, and the next tap is tried anew from what is on disk.
-          say(unstoredWords(error));
-          if (last.current === value) last.current = stored.current;
-        });
+        .then(() => store.changeDraft(def, key, next))
+        .then((value) => setState(value ?? 'none'))
+        // One failed write is said, and the next tap is tried anew from what is on disk.
+        .catch((error: unknown) => say(unstoredWords(error)));
       return queue.current;
     },
     [store, def, key],
   );
+  const set = useCallback((value: T | undefined) => apply(() => value), [apply]);
   const change = useCallback(
-    (next: (value: T) => T) => {
-      // Two quick taps build on each other, not on what was last painted.
-      if (last.current) reported(set(next(last.current)));
-    },
-    [set],
+    (next: (value: T) => T) => reported(apply((value) => value && next(value))),
+    [apply],
   );
   return { state, change, set };
 }

@@ -39,18 +39,20 @@ export function useWithdraw(): (
   );
 }
 
-/** Writes entries to the log of a rig, once, and says so with a way to take them back. */
+/** Writes entries to the log of a rig, once, and says so with a way to take them back; forms that are through go with them, and where `once` is through in another tab nothing is written. */
 export function useRecord(): (
   rig: string,
   entries: readonly NewEntry[],
   said: string,
   photos?: readonly Photo[],
+  forms?: readonly string[],
+  once?: string,
 ) => Promise<readonly Entry[]> {
   const { store } = useYard();
   const withdraw = useWithdraw();
   const acts = useActs();
   return useCallback(
-    (rig, drafts, said, photos = []) => {
+    (rig, drafts, said, photos = [], forms = [], once) => {
       const now = store.clock.now();
       return acts.do(actKey(rig, drafts, now), async () => {
         let entries: readonly Entry[];
@@ -60,6 +62,8 @@ export function useRecord(): (
             drafts,
             now,
             photos: photos.map(({ hash, blob }) => ({ hash, blob })),
+            forms,
+            ...(once && { once }),
           });
         } catch (error) {
           // Whoever asked keeps what was typed; it can be tried again.
@@ -67,6 +71,10 @@ export function useRecord(): (
           throw error;
         }
         askToKeepOnce();
+        if (entries.length === 0) {
+          say('It is on record already, from another tab.');
+          return entries;
+        }
         say(said, {
           label: 'Take it back',
           do: () => {

@@ -2,6 +2,7 @@
 
 import { useState, type ReactNode } from 'react';
 import { useYard } from '@/store';
+import { shutWords } from '@/text';
 import { Button, FieldError, Mark, saveFile, reported } from '@/ui';
 
 /** While the log is being read. */
@@ -34,17 +35,18 @@ export function SaveRaw() {
 
 /** When the log cannot be read: what happened, and what is safe to do. */
 export function Failed({ reason }: { reason: string }) {
+  const { title, what } = shutWords(reason);
   return (
     <div role="alert" className="flex max-w-2xl gap-4 p-8">
       <Mark mark="stop" size={48} />
-      <div>
-        <h1 className="text-3xl">The log cannot be read</h1>
-        <p className="mt-2">{reason}</p>
-        <p className="text-soft mt-2">
-          Nothing was changed. Close other tabs of Yardline and reload this one; if it stays so, the browser
-          may be blocking storage for this site.
-        </p>
-        <div className="mt-4">
+      <div className="min-w-0">
+        <h1 className="text-3xl">{title}</h1>
+        <p className="mt-2">{what}</p>
+        <p className="text-soft mt-2 text-[0.92rem] wrap-anywhere">{reason}</p>
+        <div className="mt-4 flex flex-wrap items-start gap-2.5">
+          <Button look="primary" onClick={() => location.reload()}>
+            Reload
+          </Button>
           <SaveRaw />
         </div>
       </div>

@@ -1,16 +1,15 @@
 'use client';
 
 import { useState } from 'react';
-import { useForm, useWatch } from 'react-hook-form';
 import { tripEntries } from '@/core/record';
 import { markOfDuty } from '@/core/rules';
 import { raised, type Duty } from '@/core/duty';
 import { unitFor } from '@/core/quantity';
-import { useRecord } from '@/features/forms';
+import { TakenUp, useRecord, useSheetForm } from '@/features/forms';
 import { rigView, type RigView, type Rigs } from '@/features/rigs';
-import { useFormUnits, usePreferences, useYard } from '@/store';
+import { usePreferences, useYard } from '@/store';
 import { dateField, dutyTitle, dutyWhy, measure, words } from '@/text';
-import { Button, Dialog, Field, LinkButton, Mark, Stepper, reported } from '@/ui';
+import { Button, Dialog, Field, FieldError, LinkButton, Mark, SheetForm, Stepper } from '@/ui';
 import { readTrip, spanOf, type TripForm } from './trip-form';
 
 type Ready = Extract<Rigs, { status: 'ready' }>;
@@ -51,42 +50,47 @@ const WAYS = [
   { by: 'vehicle', label: "By the tow vehicle's readings instead" },
 ] as const;
 
+/** A trip as typed, and whether it was rinsed after. */
+type Fresh = { -readonly [K in keyof TripForm]: TripForm[K] } & { rinsed: boolean };
+
 /** Home again: one number and a button; then what became due, and why. */
 export function TripDialog({ view, ready, onClose }: { view: RigView; ready: Ready; onClose: () => void }) {
   const { rig, model } = view;
-  const units = useFormUnits();
   const record = useRecord();
   const { store } = useYard();
   const [became, setBecame] = useState<{ duties: readonly Duty[]; miles: string }>();
-  const [insisted, setInsisted] = useState(false);
-  const [replaced, setReplaced] = useState(false);
-  const [more, setMore] = useState(false);
-  const [rinsed, setRinsed] = useState(false);
-  const form = useForm<TripForm>({
-    defaultValues: {
-      by: model.miles === 'meter' ? 'meter' : 'miles',
-      distance: '',
-      reading: '',
-      launches: model.kind === 'boat' ? '1' : '0',
-      out: '',
-      home: '',
-      date: dateField(ready.now),
-      started: '',
-      note: '',
-      replaced: false,
-    },
-  });
+  const [opened, setOpened] = useState(false);
+  const fresh: Fresh = {
+    by: model.miles === 'meter' ? 'meter' : 'miles',
+    distance: '',
+    reading: '',
+    launches: model.kind === 'boat' ? '1' : '0',
+    out: '',
+    home: '',
+    date: dateField(ready.now),
+    started: '',
+    note: '',
+    replaced: false,
+    rinsed: false,
+  };
+  const sheet = useSheetForm('trip', rig.id, fresh);
+  const { form, units, insisted } = sheet;
+  const { by, launches, replaced, rinsed } = sheet.values;
   const { errors } = form.formState;
-  const by = useWatch({ control: form.control, name: 'by' });
-  const launches = useWatch({ control: form.control, name: 'launches' });
+  const more =
+    opened ||
+    sheet.values.started !== '' ||
+    sheet.values.note !== '' ||
+    ['date', 'started', 'note'].some((field) => field in errors);
   const unit = unitFor('distance', units);
   const backwards = errors.reading?.type === 'backwards';
   const water = model.environment?.water;
   const salty = model.kind === 'boat' && water !== undefined && water !== 'fresh';
 
-  const submit = form.handleSubmit(async (values) => {
+  const log = async () => {
+    const { rinsed: _, ...values } = form.getValues();
     const read = readTrip(
-      { ...values, replaced },
+      values,
       rig,
       model,
       units,
@@ -94,28 +98,24 @@ export function TripDialog({ view, ready, onClose }: { view: RigView; ready: Rea
       insisted,
       await store.send('trips', { rig: rig.id, ...spanOf(values, ready.now) }),
     );
-    if (!read.ok) {
-      read.error.forEach(({ field, text, code }, i) =>
-        form.setError(field, { type: code, message: text }, { shouldFocus: i === 0 }),
-      );
-      setInsisted(read.error.every((error) => error.insist));
-      if (read.error.some(({ field }) => field === 'date' || field === 'started' || field === 'note'))
-        setMore(true);
-      return;
-    }
-    const { body, happened } = read.value;
-    await record(rig.id, tripEntries(body, happened, rinsed && salty), 'Trip logged');
-    const yard = store.getSnapshot();
-    const rolled = yard.status === 'ready' ? yard.state.rigs[rig.id] : undefined;
-    // The very view that the Yard behind is drawn from: worked out once.
-    const after = rolled && rigView(rolled, ready.runs, ready.now, ready.houseRules, ready.houseSeason);
-    // What every trip asks for again is no news.
-    const duties = raised(view.duties, after?.duties ?? []).filter((duty) => duty.matter !== 'moment');
-    setBecame({ duties, miles: measure(body.distance, 'distance', units) });
-  });
-  const error = (field: keyof TripForm) => errors[field]?.message;
-  // What was insisted on holds for the very figures it was said of.
-  const again = { onChange: () => setInsisted(false) };
+    const wrongs = read.ok
+      ? {}
+      : Object.fromEntries(
+          read.error.map(({ field, text, code, insist }) => [field, { text, code, ask: insist }]),
+        );
+    await sheet.submit(wrongs, async () => {
+      if (!read.ok) return;
+      const { body, happened } = read.value;
+      await record(rig.id, tripEntries(body, happened, rinsed && salty), 'Trip logged', [], [sheet.key]);
+      const yard = store.getSnapshot();
+      const rolled = yard.status === 'ready' ? yard.state.rigs[rig.id] : undefined;
+      // The very view that the Yard behind is drawn from: worked out once.
+      const after = rolled && rigView(rolled, ready.runs, ready.now, ready.houseRules, ready.houseSeason);
+      // What every trip asks for again is no news.
+      const duties = raised(view.duties, after?.duties ?? []).filter((duty) => duty.matter !== 'moment');
+      setBecame({ duties, miles: measure(body.distance, 'distance', units) });
+    });
+  };
 
   if (became)
     return (
@@ -138,7 +138,8 @@ export function TripDialog({ view, ready, onClose }: { view: RigView; ready: Rea
 
   return (
     <Dialog open onClose={onClose} title="Home again" description={`${model.name}: how far was it towed?`}>
-      <form noValidate onSubmit={(event) => reported(submit(event))} className="grid gap-5">
+      <SheetForm save={log} label={insisted ? 'It is right, log it' : 'Log it'}>
+        <TakenUp since={sheet.since} onStartOver={sheet.startOver} />
         {by === 'miles' || (by === 'meter' && (rig.meter === undefined || replaced)) ? (
           <Field
             label={
@@ -148,8 +149,7 @@ export function TripDialog({ view, ready, onClose }: { view: RigView; ready: Rea
             big
             inputMode="decimal"
             autoFocus
-            error={error('distance')}
-            {...form.register('distance', again)}
+            {...sheet.field('distance')}
           />
         ) : null}
         {by === 'vehicle' && (
@@ -159,16 +159,9 @@ export function TripDialog({ view, ready, onClose }: { view: RigView; ready: Rea
               unit={unit}
               inputMode="decimal"
               autoFocus
-              error={error('out')}
-              {...form.register('out', again)}
+              {...sheet.field('out')}
             />
-            <Field
-              label="And home again"
-              unit={unit}
-              inputMode="decimal"
-              error={error('home')}
-              {...form.register('home', again)}
-            />
+            <Field label="And home again" unit={unit} inputMode="decimal" {...sheet.field('home')} />
           </div>
         )}
         {by === 'meter' && (
@@ -184,15 +177,14 @@ export function TripDialog({ view, ready, onClose }: { view: RigView; ready: Rea
                   ? `It stood at ${measure(rig.meter.reading, 'distance', units)} before.`
                   : undefined
               }
-              error={error('reading')}
-              {...form.register('reading', again)}
+              {...sheet.field('reading')}
             />
             {backwards && !replaced && (
               <div className="mt-3 grid grid-cols-2 gap-2">
                 <Button onClick={() => form.setFocus('reading', { shouldSelect: true })}>Typing error</Button>
                 <Button
                   onClick={() => {
-                    setReplaced(true);
+                    sheet.set('replaced', true);
                     form.clearErrors();
                   }}
                 >
@@ -210,17 +202,9 @@ export function TripDialog({ view, ready, onClose }: { view: RigView; ready: Rea
               big
               value={Number(launches) || 0}
               max={200}
-              onChange={(n) => {
-                setInsisted(false);
-                form.setValue('launches', String(n));
-                form.clearErrors('launches');
-              }}
+              onChange={(n) => sheet.set('launches', String(n))}
             />
-            {error('launches') && (
-              <p role="alert" className="text-stop mt-1.5 font-medium">
-                {error('launches')}
-              </p>
-            )}
+            {sheet.error('launches') && <FieldError>{sheet.error('launches')}</FieldError>}
           </div>
         )}
         {salty && Number(launches) > 0 && (
@@ -229,47 +213,39 @@ export function TripDialog({ view, ready, onClose }: { view: RigView; ready: Rea
               type="checkbox"
               className="accent-accent size-6"
               checked={rinsed}
-              onChange={(event) => setRinsed(event.target.checked)}
+              onChange={(event) => sheet.set('rinsed', event.target.checked)}
             />
             Rinsed with fresh water after
           </label>
         )}
         {more && (
           <>
-            <Field
-              label="Day it began, if another"
-              type="date"
-              error={error('started')}
-              {...form.register('started', again)}
-            />
-            <Field label="Day it ended" type="date" error={error('date')} {...form.register('date', again)} />
-            <Field label="Note" error={error('note')} {...form.register('note')} />
+            <Field label="Day it began, if another" type="date" {...sheet.field('started')} />
+            <Field label="Day it ended" type="date" {...sheet.field('date')} />
+            <Field label="Note" {...sheet.field('note')} />
           </>
         )}
-        <Button type="submit" look="primary" size="lg" disabled={form.formState.isSubmitting}>
-          {insisted ? 'It is right, log it' : 'Log it'}
-        </Button>
-        <div className="-ml-4 flex flex-wrap">
-          {!more && (
-            <Button look="quiet" onClick={() => setMore(true)}>
-              Another day, a note{model.kind === 'boat' ? '' : ', launches'}
-            </Button>
-          )}
-          {WAYS.filter((way) => way.by !== by).map((way) => (
-            <Button
-              key={way.by}
-              look="quiet"
-              onClick={() => {
-                form.setValue('by', way.by);
-                setReplaced(false);
-                form.clearErrors();
-              }}
-            >
-              {way.label}
-            </Button>
-          ))}
-        </div>
-      </form>
+      </SheetForm>
+      <div className="mt-5 -ml-4 flex flex-wrap">
+        {!more && (
+          <Button look="quiet" onClick={() => setOpened(true)}>
+            Another day, a note{model.kind === 'boat' ? '' : ', launches'}
+          </Button>
+        )}
+        {WAYS.filter((way) => way.by !== by).map((way) => (
+          <Button
+            key={way.by}
+            look="quiet"
+            onClick={() => {
+              sheet.set('by', way.by);
+              sheet.set('replaced', false);
+              form.clearErrors();
+            }}
+          >
+            {way.label}
+          </Button>
+        ))}
+      </div>
     </Dialog>
   );
 }

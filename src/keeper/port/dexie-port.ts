@@ -22,6 +22,9 @@ interface TailRow {
 const OLD_KEYS = { runs: 'id', drafts: 'key', photos: 'hash', meta: 'key' } as const;
 const OLD_SHELVES = ['runs', 'drafts', 'photos', 'meta'] as const;
 
+/** So long (ms) another tab takes to clear a yard. */
+const ONCE_CLEARED = 400;
+
 /** What is told of when it changes, in whichever tab. */
 const FOLLOWED = [TAIL, SEALED, shelfTable('runs'), shelfTable('meta')];
 
@@ -146,7 +149,13 @@ export function dexiePort(name: string): YardPort & { readonly close: () => void
         if (Object.keys(parts).some((part) => followed.some((table) => part.startsWith(table)))) told();
       };
       Dexie.on('storagemutated', heard);
-      return () => Dexie.on.storagemutated.unsubscribe(heard);
+      // Cleared in another tab: once that is through, what is there now is looked at.
+      const cleared = () => void setTimeout(told, ONCE_CLEARED);
+      db.on('versionchange', cleared);
+      return () => {
+        Dexie.on.storagemutated.unsubscribe(heard);
+        db.on('versionchange').unsubscribe(cleared);
+      };
     },
     clear: () => db.delete({ disableAutoOpen: false }),
     close: () => db.close(),

@@ -4,7 +4,7 @@ import { useState } from 'react';
 import { reportEntries } from '@/core/record';
 import { placesOf, type Place } from '@/core/rig';
 import { isLook } from '@/core/rules';
-import { PlacePicker, SEVERITIES, useRecord } from '@/features/forms';
+import { PlacePicker, SEVERITIES, TakenUp, useRecord, useSheetForm } from '@/features/forms';
 import { type RigView } from '@/features/rigs';
 import { newId, type Photo } from '@/store';
 import { routineTitle } from '@/text';
@@ -60,33 +60,40 @@ export function FindingDialog({
   onClose: () => void;
 }) {
   const record = useRecord();
-  const [at, setAt] = useState<Place | 'rig'>(place);
-  const [verdict, setVerdict] = useState<'watch' | 'due' | 'stop'>();
-  const [text, setText] = useState('');
-  const [cure, setCure] = useState('');
+  const form = useSheetForm('finding', view.rig.id, {
+    at: place as string,
+    verdict: '',
+    text: '',
+    remedy: '',
+  });
+  const { values } = form;
+  const at = placesOf(view.model).find((one) => one === values.at) ?? 'rig';
+  const verdict = SEVERITIES.find(({ value }) => value === values.verdict)?.value;
   const [photos, setPhotos] = useState<readonly Photo[]>([]);
-  const [tried, setTried] = useState(false);
   const cures = view.duties.flatMap(({ place: where, routine }) =>
     where === at && routine !== 'lug-recheck' && !isLook(routine) ? [routine] : [],
   );
-  const remedy = cures.find((routine) => routine === cure);
+  const remedy = cures.find((routine) => routine === values.remedy);
+  const text = values.text.trim();
 
-  const save = async () => {
-    setTried(true);
-    if (!verdict || text.trim() === '') return;
-    await record(
-      view.rig.id,
-      reportEntries(
-        { place: at, verdict, text: text.trim(), ...(remedy && { remedy }) },
-        photos,
-        view.rig,
-        newId,
-      ),
-      'Finding opened',
-      photos,
+  const save = () =>
+    form.submit(
+      {
+        text: text === '' ? 'Say what it is, in your own words.' : undefined,
+        verdict: verdict ? undefined : 'Choose how bad it is: it decides whether the rig may be towed.',
+      },
+      async () => {
+        if (!verdict) return;
+        await record(
+          view.rig.id,
+          reportEntries({ place: at, verdict, text, ...(remedy && { remedy }) }, photos, view.rig, newId),
+          'Finding opened',
+          photos,
+          [form.key],
+        );
+        onClose();
+      },
     );
-    onClose();
-  };
 
   return (
     <Dialog
@@ -96,27 +103,24 @@ export function FindingDialog({
       description="Seen, heard, felt or measured. It stays open until it is fixed."
     >
       <SheetForm save={save} label="Open the finding">
-        <WherePicker view={view} at={at} onChange={setAt} />
-        <TextArea
-          label="What"
-          maxLength={500}
-          value={text}
-          onChange={(event) => setText(event.target.value)}
-          error={tried && text.trim() === '' ? 'Say what it is, in your own words.' : undefined}
-        />
+        <TakenUp since={form.since} onStartOver={form.startOver} />
+        <WherePicker view={view} at={at} onChange={(place) => form.set('at', place)} />
+        <TextArea label="What" maxLength={500} {...form.field('text')} />
         <Choice
           label="How bad"
           columns="grid-cols-1"
           options={SEVERITIES}
           value={verdict}
-          onChange={setVerdict}
-          error={
-            tried && !verdict ? 'Choose how bad it is: it decides whether the rig may be towed.' : undefined
-          }
+          onChange={(value) => form.set('verdict', value)}
+          error={form.error('verdict')}
         />
         <PhotosKept photos={photos} onChange={setPhotos} />
         {cures.length > 0 && (
-          <Select label="Work that would put it right" value={remedy ?? ''} onChange={setCure}>
+          <Select
+            label="Work that would put it right"
+            value={remedy ?? ''}
+            onChange={(value) => form.set('remedy', value)}
+          >
             <option value="">Not known yet</option>
             {cures.map((routine) => (
               <option key={routine} value={routine}>

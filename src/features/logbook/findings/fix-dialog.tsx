@@ -3,7 +3,7 @@
 import { useState } from 'react';
 import { fixEntries } from '@/core/record';
 import type { FindingState } from '@/core/log';
-import { useRecord } from '@/features/forms';
+import { TakenUp, useRecord, useSheetForm } from '@/features/forms';
 import { type RigView } from '@/features/rigs';
 import { useAsk, usePreferences, type Photo } from '@/store';
 import { day, entryWords, findingWords, capital } from '@/text';
@@ -25,25 +25,33 @@ export function FixDialog({
   const told = useAsk('finding', { rig: view.rig.id, id: finding.id });
   const works = told.status === 'ready' ? (told.answer?.works ?? []).slice(-5).reverse() : [];
   const title = (entry: (typeof works)[number]) => entryWords(entry, units, () => undefined).title;
-  const [work, setWork] = useState('');
-  const [how, setHow] = useState('');
+  const form = useSheetForm('fix', finding.id, { work: '', how: '' });
+  const { work, how } = form.values;
   const [photos, setPhotos] = useState<readonly Photo[]>([]);
-  const [tried, setTried] = useState(false);
   const by = works.find(({ id }) => id === work);
   // What forbade towing is not closed by a tick: the part or the shop goes on record.
   const asked = finding.verdict === 'stop';
   const unsaid = how.trim() === '' && (asked || !by);
-  const save = async () => {
-    setTried(true);
-    if (unsaid) return;
-    await record(
-      view.rig.id,
-      fixEntries(finding, how.trim(), by, photos, 'as it was left'),
-      'Finding closed',
-      photos,
+  const save = () =>
+    form.submit(
+      {
+        how: unsaid
+          ? asked
+            ? 'It forbade towing: say what was renewed, or who did it.'
+            : 'Say what was done: the record is your second opinion.'
+          : undefined,
+      },
+      async () => {
+        await record(
+          view.rig.id,
+          fixEntries(finding, how.trim(), by, photos, 'as it was left'),
+          'Finding closed',
+          photos,
+          [form.key],
+        );
+        onClose();
+      },
     );
-    onClose();
-  };
   return (
     <Dialog
       open
@@ -52,8 +60,9 @@ export function FixDialog({
       description={capital(findingWords(finding, units))}
     >
       <SheetForm save={save} label="Close the finding">
+        <TakenUp since={form.since} onStartOver={form.startOver} />
         {works.length > 0 && (
-          <Select label="Fixed by" value={work} onChange={setWork}>
+          <Select label="Fixed by" value={work} onChange={(value) => form.set('work', value)}>
             <option value="">Something else, told below</option>
             {works.map((entry) => (
               <option key={entry.id} value={entry.id}>
@@ -71,15 +80,7 @@ export function FixDialog({
                 : 'What was done'
           }
           maxLength={500}
-          value={how}
-          onChange={(event) => setHow(event.target.value)}
-          error={
-            tried && unsaid
-              ? asked
-                ? 'It forbade towing: say what was renewed, or who did it.'
-                : 'Say what was done: the record is your second opinion.'
-              : undefined
-          }
+          {...form.field('how')}
         />
         <PhotosKept photos={photos} onChange={setPhotos} />
       </SheetForm>

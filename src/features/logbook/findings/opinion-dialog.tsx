@@ -1,9 +1,8 @@
 'use client';
 
-import { useState } from 'react';
 import type { FindingState } from '@/core/log';
 import { parseNumber } from '@/core/quantity';
-import { useRecord } from '@/features/forms';
+import { TakenUp, useRecord, useSheetForm } from '@/features/forms';
 import { type RigView } from '@/features/rigs';
 import { Dialog, Field, SheetForm, TextArea } from '@/ui';
 
@@ -18,39 +17,50 @@ export function OpinionDialog({
   onClose: () => void;
 }) {
   const record = useRecord();
-  const [who, setWho] = useState('');
-  const [said, setSaid] = useState('');
-  const [on, setOn] = useState('');
-  const [quote, setQuote] = useState('');
-  const [currency, setCurrency] = useState('USD');
-  const [decided, setDecided] = useState('');
-  const [tried, setTried] = useState(false);
+  const form = useSheetForm('opinion', finding.id, {
+    who: '',
+    said: '',
+    on: '',
+    quote: '',
+    currency: 'USD',
+    decided: '',
+  });
+  const { who, said, on, quote, currency, decided } = form.values;
   const amount = quote.trim() === '' ? undefined : parseNumber(quote);
-  const badQuote = amount !== undefined && (!amount.ok || amount.value < 0);
-  const badCurrency = amount !== undefined && !/^[A-Z]{3}$/.test(currency);
-  const save = async () => {
-    setTried(true);
-    if (who.trim() === '' || said.trim() === '' || badQuote || badCurrency) return;
-    await record(
-      view.rig.id,
-      [
-        {
-          kind: 'opinion',
-          body: {
-            place: finding.place,
-            finding: finding.id,
-            who: who.trim(),
-            said: said.trim(),
-            ...(on.trim() !== '' && { on: on.trim() }),
-            ...(amount?.ok && { quote: { amount: amount.value, currency } }),
-            ...(decided.trim() !== '' && { decided: decided.trim() }),
-          },
-        },
-      ],
-      'Opinion on record',
+  const money = currency.trim().toUpperCase();
+  const save = () =>
+    form.submit(
+      {
+        who: who.trim() === '' ? 'Say who it was: a shop, a neighbor.' : undefined,
+        said: said.trim() === '' ? 'Say what they said.' : undefined,
+        quote:
+          amount !== undefined && (!amount.ok || amount.value < 0) ? 'An amount, such as 480.' : undefined,
+        currency: amount !== undefined && !/^[A-Z]{3}$/.test(money) ? 'Three letters.' : undefined,
+      },
+      async () => {
+        await record(
+          view.rig.id,
+          [
+            {
+              kind: 'opinion',
+              body: {
+                place: finding.place,
+                finding: finding.id,
+                who: who.trim(),
+                said: said.trim(),
+                ...(on.trim() !== '' && { on: on.trim() }),
+                ...(amount?.ok && { quote: { amount: amount.value, currency: money } }),
+                ...(decided.trim() !== '' && { decided: decided.trim() }),
+              },
+            },
+          ],
+          'Opinion on record',
+          [],
+          [form.key],
+        );
+        onClose();
+      },
     );
-    onClose();
-  };
   return (
     <Dialog
       open
@@ -59,50 +69,20 @@ export function OpinionDialog({
       description="A shop, a friend, a roadside helper. It stands beside your readings and photos, and what you decide."
     >
       <SheetForm save={save} label="Put it on record">
-        <Field
-          label="Who"
-          maxLength={80}
-          value={who}
-          onChange={(event) => setWho(event.target.value)}
-          error={tried && who.trim() === '' ? 'Say who it was: a shop, a neighbor.' : undefined}
-        />
-        <TextArea
-          label="What they say has to be done"
-          maxLength={500}
-          value={said}
-          onChange={(event) => setSaid(event.target.value)}
-          error={tried && said.trim() === '' ? 'Say what they said.' : undefined}
-        />
+        <TakenUp since={form.since} onStartOver={form.startOver} />
+        <Field label="Who" maxLength={80} {...form.field('who')} />
+        <TextArea label="What they say has to be done" maxLength={500} {...form.field('said')} />
         <Field
           label="On what reading, or what they saw"
           maxLength={300}
           hint="Ask for it: lining in thirty-seconds, play in thousandths, a photo."
-          value={on}
-          onChange={(event) => setOn(event.target.value)}
+          {...form.field('on')}
         />
         <div className="grid grid-cols-[minmax(0,1fr)_7rem] gap-3">
-          <Field
-            label="Quoted, if they did"
-            inputMode="decimal"
-            value={quote}
-            onChange={(event) => setQuote(event.target.value)}
-            error={badQuote ? 'An amount, such as 480.' : undefined}
-          />
-          <Field
-            label="Money"
-            maxLength={3}
-            autoCapitalize="characters"
-            value={currency}
-            onChange={(event) => setCurrency(event.target.value.toUpperCase())}
-            error={tried && badCurrency ? 'Three letters.' : undefined}
-          />
+          <Field label="Quoted, if they did" inputMode="decimal" {...form.field('quote')} />
+          <Field label="Money" maxLength={3} autoCapitalize="characters" {...form.field('currency')} />
         </div>
-        <TextArea
-          label="What you decide, and why"
-          maxLength={500}
-          value={decided}
-          onChange={(event) => setDecided(event.target.value)}
-        />
+        <TextArea label="What you decide, and why" maxLength={500} {...form.field('decided')} />
       </SheetForm>
     </Dialog>
   );

@@ -4,7 +4,7 @@ import { useState } from 'react';
 import { seenEntries, seenVerdict } from '@/core/record';
 import type { FindingState } from '@/core/log';
 import { type Verdict } from '@/core/rules';
-import { GradeChoice, SEVERITIES, useRecord } from '@/features/forms';
+import { GradeChoice, SEVERITIES, TakenUp, useRecord, useSheetForm } from '@/features/forms';
 import { type RigView } from '@/features/rigs';
 import { findingWords, capital } from '@/text';
 import { Choice, Dialog, SheetForm, TextArea } from '@/ui';
@@ -25,9 +25,15 @@ export function SeenDialog({
 }) {
   const record = useRecord();
   const graded = finding.of && 'subject' in finding.of ? finding.of : undefined;
-  const [grade, setGrade] = useState(graded?.grade);
-  const [severity, setSeverity] = useState<Severity>(finding.reported ?? finding.verdict);
-  const [text, setText] = useState('');
+  const told: Severity = finding.reported ?? finding.verdict;
+  const form = useSheetForm('seen', finding.id, {
+    grade: graded?.grade ?? '',
+    severity: told as string,
+    text: '',
+  });
+  const { text } = form.values;
+  const grade = form.values.grade || undefined;
+  const severity = SEVERITIES.find(({ value }) => value === form.values.severity)?.value ?? told;
   const [photos, setPhotos] = useState<readonly Photo[]>([]);
   const { units } = usePreferences();
   const verdict = seenVerdict(finding, { grade, severity }, view.house);
@@ -38,29 +44,31 @@ export function SeenDialog({
       seenEntries(finding, { grade, severity, note: text, photos }, view.house),
       clear ? 'Clear again, finding closed' : 'Seen again',
       photos,
+      [form.key],
     );
     onClose();
   };
   return (
     <Dialog open onClose={onClose} title="Seen again" description={capital(findingWords(finding, units))}>
       <SheetForm save={save} label={clear ? 'It is clear: close the finding' : 'Put the look on record'}>
+        <TakenUp since={form.since} onStartOver={form.startOver} />
         {graded ? (
-          <GradeChoice subject={graded.subject} house={view.house} value={grade} onChange={setGrade} />
+          <GradeChoice
+            subject={graded.subject}
+            house={view.house}
+            value={grade}
+            onChange={(value) => form.set('grade', value)}
+          />
         ) : (
           <Choice
             label="How bad, now"
             columns="grid-cols-1"
             options={SEVERITIES}
             value={severity}
-            onChange={setSeverity}
+            onChange={(value) => form.set('severity', value)}
           />
         )}
-        <TextArea
-          label="What changed, if anything"
-          maxLength={300}
-          value={text}
-          onChange={(event) => setText(event.target.value)}
-        />
+        <TextArea label="What changed, if anything" maxLength={300} {...form.field('text')} />
         <PhotosKept photos={photos} onChange={setPhotos} />
       </SheetForm>
     </Dialog>

@@ -1,30 +1,23 @@
 'use client';
 
-import { useState } from 'react';
-import { useRecord } from '@/features/forms';
-import { Dialog, SheetForm, TextArea, reported } from '@/ui';
+import { TakenUp, useRecord, useSheetForm } from '@/features/forms';
+import { Dialog, SheetForm, TextArea } from '@/ui';
 
 /** Words kept with a rig. */
 export function NoteDialog({ rig, name, onClose }: { rig: string; name: string; onClose: () => void }) {
   const record = useRecord();
-  const [text, setText] = useState('');
-  const [tried, setTried] = useState(false);
-  const save = () => {
-    setTried(true);
-    if (text.trim() === '') return;
-    reported(record(rig, [{ kind: 'note', body: { text: text.trim() } }], 'Note kept').then(onClose));
-  };
+  const form = useSheetForm('note', rig, { text: '' });
+  const text = form.values.text.trim();
+  const save = () =>
+    form.submit({ text: text === '' ? 'There is nothing in it yet.' : undefined }, async () => {
+      await record(rig, [{ kind: 'note', body: { text } }], 'Note kept', [], [form.key]);
+      onClose();
+    });
   return (
     <Dialog open onClose={onClose} title="A note" description={`Kept with ${name}.`}>
       <SheetForm save={save} label="Keep it">
-        <TextArea
-          label="Note"
-          rows={5}
-          maxLength={2000}
-          value={text}
-          onChange={(event) => setText(event.target.value)}
-          error={tried && text.trim() === '' ? 'There is nothing in it yet.' : undefined}
-        />
+        <TakenUp since={form.since} onStartOver={form.startOver} />
+        <TextArea label="Note" rows={5} maxLength={2000} {...form.field('text')} />
       </SheetForm>
     </Dialog>
   );

@@ -6,11 +6,11 @@ import { judgeTaken, readingEntries } from '@/core/record';
 import { isWheelEnd, matesOf, hasBrake, axleOf, type TirePlace } from '@/core/rig';
 import type { Dimension } from '@/core/quantity';
 import type { ReadingTool } from '@/core/log';
-import { JudgementNote, ReadingField, useRecord } from '@/features/forms';
+import { JudgementNote, ReadingField, TakenUp, useRecord, useSheetForm } from '@/features/forms';
 import { type RigView } from '@/features/rigs';
-import { newId, usePreferences } from '@/store';
+import { newId } from '@/store';
 import { capital, placeName, readingName, readingVerdict } from '@/text';
-import { Button, Choice, Dialog, SheetForm } from '@/ui';
+import { Button, Choice, Dialog, FieldError, SheetForm } from '@/ui';
 
 interface What {
   readonly id: string;
@@ -33,6 +33,20 @@ const WHATS: readonly What[] = [
   { id: 'lining', label: 'Lining left', dimension: 'length', by: 'ruler', fields: ['lining'] },
 ];
 
+/** What is typed: up to three figures of what is read, and what stands around them. */
+const FRESH = {
+  what: 'pressure',
+  first: '',
+  second: '',
+  third: '',
+  mate: '',
+  air: '',
+  altitude: '',
+  tireTemp: '',
+  tires: 'cold',
+};
+const SLOTS = ['first', 'second', 'third'] as const;
+
 /** What can be read at a place without taking anything apart, with what it was read with; a hub with its mate. */
 export function ReadingDialog({
   view,
@@ -44,20 +58,19 @@ export function ReadingDialog({
   onClose: () => void;
 }) {
   const record = useRecord();
-  const { units } = usePreferences();
   const { model, rig } = view;
   const end = isWheelEnd(place) ? place : undefined;
   const across = end && matesOf(end, model).across;
   const braked = end ? hasBrake(model.axles[axleOf(end)] ?? {}) : false;
   const offered = WHATS.filter(({ id }) => (id === 'hub' ? end : id === 'lining' ? braked : true));
-  const [id, setId] = useState('pressure');
+  const form = useSheetForm('reading', `${view.rig.id} ${place}`, FRESH);
+  const { units } = form;
   const [values, setValues] = useState<Readonly<Record<string, number | undefined>>>({});
   const [air, setAir] = useState<number>();
   const [altitude, setAltitude] = useState<number>();
   const [tireTemp, setTireTemp] = useState<number>();
-  const [tires, setTires] = useState<'cold' | 'warm'>('cold');
-  const [tried, setTried] = useState(false);
-  const what = offered.find((one) => one.id === id) ?? WHATS[0];
+  const tires: 'cold' | 'warm' = form.values.tires === 'warm' ? 'warm' : 'cold';
+  const what = offered.find((one) => one.id === form.values.what) ?? WHATS[0];
   if (!what) return null;
   const set = (key: string) => (value: number | undefined) => setValues((now) => ({ ...now, [key]: value }));
   const isHub = what.id === 'hub';
@@ -75,30 +88,42 @@ export function ReadingDialog({
       return value === undefined ? [] : [[field, value] as const];
     }),
   );
-  const save = async () => {
-    setTried(true);
-    if (Object.keys(read).length === 0) return;
-    await record(
-      rig.id,
-      readingEntries({ place, by: what.by, values: read, mate, around }, view, newId),
-      `${what.label} at ${placeName(place)} on record`,
+  const save = () =>
+    form.submit(
+      { first: Object.keys(read).length === 0 ? 'Type a figure first, or close this.' : undefined },
+      async () => {
+        await record(
+          rig.id,
+          readingEntries({ place, by: what.by, values: read, mate, around }, view, newId),
+          `${what.label} at ${placeName(place)} on record`,
+          [],
+          [form.key],
+        );
+        onClose();
+      },
     );
-    onClose();
-  };
+  /** A figure of the form as it lies on disk. */
+  const kept = (at: keyof typeof FRESH) => ({
+    text: form.values[at],
+    units,
+    onText: (text: string) => form.set(at, text),
+  });
   return (
     <Dialog open onClose={onClose} title={`Read at ${placeName(place)}`}>
       <SheetForm save={save} label="Put it on record">
+        <TakenUp since={form.since} onStartOver={form.startOver} />
         <Choice
           label="What"
           columns="grid-cols-2"
           options={offered.map((one) => ({ value: one.id, label: one.label }))}
           value={what.id}
           onChange={(next) => {
-            setId(next);
+            form.set('what', next);
             setValues({});
+            for (const slot of SLOTS) form.set(slot, '');
           }}
         />
-        {what.fields.map((field) => {
+        {what.fields.map((field, i) => {
           const value = values[field];
           const judged =
             value === undefined ? undefined : judgeTaken(field, value, { place, mate, around }, view);
@@ -112,6 +137,7 @@ export function ReadingDialog({
                 dimension={what.dimension}
                 value={value}
                 onValue={set(field)}
+                kept={kept(SLOTS[i] ?? 'first')}
                 target={isPressure ? model.tires?.pressure?.value : undefined}
                 air={isHub ? air : undefined}
               />
@@ -131,6 +157,7 @@ export function ReadingDialog({
             dimension="temperature"
             value={values['mate']}
             onValue={set('mate')}
+            kept={kept('mate')}
             air={air}
             hint="Read at the same stop: a hub is held against its mate first."
           />
@@ -142,6 +169,7 @@ export function ReadingDialog({
             dimension="temperature"
             value={air}
             onValue={setAir}
+            kept={kept('air')}
           />
         )}
         {isPressure && (
@@ -151,6 +179,7 @@ export function ReadingDialog({
             dimension="height"
             value={altitude}
             onValue={setAltitude}
+            kept={kept('altitude')}
           />
         )}
         {isPressure && (
@@ -162,7 +191,7 @@ export function ReadingDialog({
               { value: 'warm', label: 'Warm', hint: 'judged by its own heat' },
             ]}
             value={tires}
-            onChange={setTires}
+            onChange={(value) => form.set('tires', value)}
           />
         )}
         {isPressure && tires === 'warm' && (
@@ -172,14 +201,11 @@ export function ReadingDialog({
             dimension="temperature"
             value={tireTemp}
             onValue={setTireTemp}
+            kept={kept('tireTemp')}
             hint="With it the pressure is brought back to cold, and judged."
           />
         )}
-        {tried && Object.keys(read).length === 0 && (
-          <p role="alert" className="text-stop font-medium">
-            Type a figure first, or close this.
-          </p>
-        )}
+        {form.error('first') && <FieldError>{form.error('first')}</FieldError>}
       </SheetForm>
       <Button look="quiet" className="-ml-4" onClick={onClose}>
         Leave it

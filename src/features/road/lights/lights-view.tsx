@@ -71,6 +71,9 @@ function Told({
       rig.id,
       lightsEntries({ ...draft, pattern, diagnosis }, rig, newId),
       bad === 0 ? 'Lamps tested, all burn' : 'Lamps tested, finding on record',
+      [],
+      [`lights ${rig.id}`],
+      `lights ${rig.id}`,
     );
     await onSaved();
   };

@@ -1,12 +1,12 @@
 'use client';
 
-import { useState } from 'react';
 import { markOfGo } from '@/core/rules';
 import { contradictionsIn } from '@/core/judge';
 import type { WalkBody } from '@/core/log';
 import { decisionOf } from '@/core/record';
 import type { GoReason, GoVerdict, Walk } from '@/core/walk';
 import { walkBody } from '@/core/walk';
+import { useSheetForm } from '@/features/forms';
 import type { RigView } from '@/features/rigs';
 import { usePreferences } from '@/store';
 import { contradictionWords, GO_WORDS, goReasonWords, reasonWords, WALK_WORDS } from '@/text';
@@ -41,14 +41,12 @@ export function GoView({
   view: RigView;
   onBack: () => void;
   onZone: (index: number) => void;
-  onSave: (decision: WalkBody['decision']) => Promise<void>;
+  /** Writes the walk; the form of its end is put away with it. */
+  onSave: (decision: WalkBody['decision'], form: string) => Promise<void>;
 }) {
   const { units } = usePreferences();
-  const [where, setWhere] = useState('');
-  const [until, setUntil] = useState('');
-  const [why, setWhy] = useState('');
-  const [against, setAgainst] = useState(false);
-  const [tried, setTried] = useState(false);
+  const form = useSheetForm('go', view.rig.id, { where: '', until: '', why: '', against: false as boolean });
+  const { where, until, why, against } = form.values;
   const decides = draft.walk === 'hitch';
   const { go: rule, reasons, mayGo } = verdict;
   const go = against ? 'care' : rule;
@@ -56,11 +54,11 @@ export function GoView({
   const body = walkBody(walk, draft.answers, draft.around);
   const odd = contradictionsIn(body.conditions, body.taken);
 
-  const save = async () => {
-    setTried(true);
-    if (against && why.trim() === '') return;
-    await onSave(decides ? decisionOf(verdict, { against, why, until, where }) : undefined);
-  };
+  const save = () =>
+    form.submit(
+      { why: against && why.trim() === '' ? 'Say why: what is due should come first.' : undefined },
+      () => onSave(decides ? decisionOf(verdict, { against, why, until, where }) : undefined, form.key),
+    );
 
   return (
     <div className="mx-auto w-full max-w-3xl px-4 py-5 md:px-8">
@@ -98,19 +96,13 @@ export function GoView({
       )}
       {decides && (
         <div className="mt-6 grid gap-4 sm:grid-cols-2">
-          <Field
-            label="Where, if you like"
-            maxLength={80}
-            value={where}
-            onChange={(event) => setWhere(event.target.value)}
-          />
+          <Field label="Where, if you like" maxLength={80} {...form.field('where')} />
           {go === 'care' && (
             <Field
               label="Until when or where"
               maxLength={200}
               hint="Such as: first stop, 25 miles, the shop on Monday."
-              value={until}
-              onChange={(event) => setUntil(event.target.value)}
+              {...form.field('until')}
             />
           )}
         </div>
@@ -118,15 +110,9 @@ export function GoView({
       {decides && rule === 'no' && mayGo && (
         <div className="mt-5">
           {against ? (
-            <TextArea
-              label="Why it goes all the same"
-              maxLength={300}
-              value={why}
-              onChange={(event) => setWhy(event.target.value)}
-              error={tried && why.trim() === '' ? 'Say why: what is due should come first.' : undefined}
-            />
+            <TextArea label="Why it goes all the same" maxLength={300} {...form.field('why')} />
           ) : (
-            <Button look="quiet" className="-ml-4" onClick={() => setAgainst(true)}>
+            <Button look="quiet" className="-ml-4" onClick={() => form.set('against', true)}>
               It goes with care all the same
             </Button>
           )}

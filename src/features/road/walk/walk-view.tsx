@@ -106,7 +106,7 @@ function Walking({
   const judged = judgeWalk(walk, draft.answers, context);
   const skipped = items.filter(({ key }) => (draft.answers[key]?.as ?? 'skipped') === 'skipped');
   const verdict = goVerdict(judged, skipped, draft.walk === 'hitch' ? standing : []);
-  const save = async (decision: WalkBody['decision']) => {
+  const save = async (decision: WalkBody['decision'], form: string) => {
     const minutes = Math.max(0, Math.round((msOf(store.clock.now()) - msOf(draft.started)) / 60_000));
     await record(
       rig.id,
@@ -122,6 +122,9 @@ function Walking({
         newId,
       }),
       `${WALK_WORDS[draft.walk].title} on record`,
+      [],
+      [form, `walk ${rig.id}`],
+      `walk ${rig.id}`,
     );
     await onSaved();
   };
