@@ -37,6 +37,37 @@ async function keepSoft(): Promise<void> {
   );
 }
 
+/** Fetches again what is missing of the soft pages, or all of them; what is there stays. */
+async function healSoft(whole = false): Promise<void> {
+  const cache = await caches.open(SOFT);
+  const kept = new Set((await cache.keys()).map(({ url }) => new URL(url).pathname));
+  await Promise.all(
+    PAGES.filter((page) => whole || !kept.has(page)).map(async (page) => {
+      const response = await fetch(`${page}?_rsc`, { headers: { RSC: '1' } });
+      if (response.ok) await cache.put(page, fresh(response));
+    }),
+  );
+}
+
+/** Fetches again what is missing of what is kept for use without a network, or all of it where something of it may be damaged. */
+async function heal(whole = false): Promise<void> {
+  const cache = await caches.open(serwist.precacheStrategy.cacheName);
+  const kept = new Set((await cache.keys()).map(({ url }) => url));
+  for (const url of serwist.getPrecachedUrls()) {
+    const key = serwist.getPrecacheKeyForUrl(url);
+    if (key === undefined || (!whole && kept.has(new URL(key, self.location.href).href))) continue;
+    const response = await fetch(url, { cache: 'reload' });
+    if (response.ok) await cache.put(key, fresh(response));
+  }
+  await healSoft(whole);
+}
+
+self.addEventListener('message', (event) => {
+  const { type, whole } = (event.data ?? {}) as { type?: unknown; whole?: unknown };
+  // Without a network it heals at the next chance.
+  if (type === 'HEAL') event.waitUntil(heal(whole === true).catch(() => undefined));
+});
+
 async function dropOldSoft(): Promise<void> {
   const names = await caches.keys();
   await Promise.all(
@@ -45,7 +76,9 @@ async function dropOldSoft(): Promise<void> {
 }
 
 self.addEventListener('install', (event) => event.waitUntil(keepSoft()));
-self.addEventListener('activate', (event) => event.waitUntil(dropOldSoft()));
+self.addEventListener('activate', (event) =>
+  event.waitUntil(dropOldSoft().then(() => heal().catch(() => undefined))),
+);
 self.addEventListener('fetch', (event) => {
   const url = new URL(event.request.url);
   const soft =
@@ -55,7 +88,11 @@ self.addEventListener('fetch', (event) => {
     caches
       .open(SOFT)
       .then((cache) => cache.match(url.pathname))
-      .then((kept) => (kept ? fresh(kept) : fetch(event.request))),
+      .then((kept) => {
+        if (kept) return fresh(kept);
+        event.waitUntil(healSoft().catch(() => undefined));
+        return fetch(event.request);
+      }),
   );
 });
 

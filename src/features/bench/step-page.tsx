@@ -249,7 +249,9 @@ function StepNote({
   onChange: (note: string) => void;
   children: ReactNode;
 }) {
-  const [open, setOpen] = useState(value !== undefined && value !== '');
+  const [opened, setOpen] = useState(false);
+  // One that was begun before is there again.
+  const open = opened || (value !== undefined && value !== '');
   return (
     <div className="grid gap-3">
       <div className="flex flex-wrap gap-2.5">

@@ -1,9 +1,19 @@
 'use client';
 
+import { useEffect } from 'react';
 import { Button, LinkButton, Mark } from '@/ui';
+
+/** A page that did not load may lie damaged on this device: what is kept for use without a network is fetched anew. */
+function useHealing(): void {
+  useEffect(() => {
+    if (!('serviceWorker' in navigator)) return;
+    navigator.serviceWorker.controller?.postMessage({ type: 'HEAL', whole: true });
+  }, []);
+}
 
 /** A page that broke: what is safe, and two ways on. */
 export function Broken({ what, again }: { what: string; again: () => void }) {
+  useHealing();
   return (
     <div role="alert" className="flex max-w-2xl gap-4 p-8">
       <Mark mark="stop" size={48} />
@@ -13,7 +23,7 @@ export function Broken({ what, again }: { what: string; again: () => void }) {
           That is a fault of ours. Everything logged and every step of an open card is on this device as it
           was.
         </p>
-        <p className="text-soft mt-2 text-[0.92rem]">{what}</p>
+        <p className="text-soft mt-2 text-[0.92rem] wrap-anywhere">{what}</p>
         <div className="mt-5 flex gap-3">
           <Button look="primary" onClick={again}>
             Try again

@@ -1,6 +1,6 @@
 'use client';
 
-import { useEffect, useState } from 'react';
+import { useEffect, useRef, useState } from 'react';
 
 /** The page is drawn by then, on a slow phone as well (ms). */
 const ONCE_DRAWN = 3000;
@@ -8,15 +8,14 @@ const ONCE_DRAWN = 3000;
 /** Keeps the pages for use without a network. Gives what switches to a new version, once one waits. */
 export function useServiceWorker(): (() => void) | undefined {
   const [waiting, setWaiting] = useState<ServiceWorker>();
+  const switching = useRef(false);
 
   useEffect(() => {
     if (process.env.NODE_ENV !== 'production' || !('serviceWorker' in navigator)) return;
-    let reloaded = false;
-    const hadOne = navigator.serviceWorker.controller !== null;
     const onChange = () => {
-      // The first worker takes over pages that are whole already; only a newer one needs a reload.
-      if (!hadOne || reloaded) return;
-      reloaded = true;
+      // Only the tab that asked for the new version is loaded anew: others may be in the middle of something, and stand as they are.
+      if (!switching.current) return;
+      switching.current = false;
       location.reload();
     };
     navigator.serviceWorker.addEventListener('controllerchange', onChange);
@@ -30,6 +29,8 @@ export function useServiceWorker(): (() => void) | undefined {
             ready();
             worker.addEventListener('statechange', ready);
           };
+          // What the browser threw away, or a disk damaged, is fetched again while there is a network.
+          registration.active?.postMessage({ type: 'HEAL' });
           look(registration.waiting);
           registration.addEventListener('updatefound', () => look(registration.installing));
         },
@@ -45,5 +46,13 @@ export function useServiceWorker(): (() => void) | undefined {
     };
   }, []);
 
-  return waiting && (() => waiting.postMessage({ type: 'SKIP_WAITING' }));
+  return (
+    waiting &&
+    (() => {
+      switching.current = true;
+      // Another tab may have switched already: then it runs, and nothing changes any more.
+      if (waiting.state === 'activated') location.reload();
+      else waiting.postMessage({ type: 'SKIP_WAITING' });
+    })
+  );
 }

@@ -128,7 +128,8 @@ export function ItemFields(props: Props) {
             label="In your words, if you like"
             maxLength={300}
             rows={2}
-            value={answer.words ?? ''}
+            // What is typed is the field's own: an answer comes back from disk, too late for a caret.
+            defaultValue={answer.words ?? ''}
             onChange={(event) => onAnswer({ ...answer, words: event.target.value })}
           />
           {photos.length > 0 && (
