@@ -1,0 +1,229 @@
+import { expect, test, type Locator, type Page } from '@playwright/test';
+import { workOf } from '../../src/core/log';
+import { DRIFTWOOD, setUp } from '../../e2e/steps';
+import type { Seeded } from '../../e2e/by-script';
+import { Tally } from '../tally';
+
+const GAPS = [80, 120, 200, 300];
+
+/** How many entries the log holds. */
+async function entries(page: Page): Promise<number> {
+  await page.goto('/logbook');
+  const told = page.getByText(/\d+ entr(y|ies)\./);
+  await expect(told).toBeVisible();
+  return Number(/(\d+) entr/.exec(await told.innerText())?.[1]);
+}
+
+const inDays = (days: number) => new Date(Date.now() + days * 86_400_000).toISOString().slice(0, 10);
+const sheet = (page: Page) => page.getByRole('dialog');
+
+interface Control {
+  readonly name: string;
+  /** Opens and fills what the control commits; gives the control. */
+  readonly reach: (page: Page, n: number) => Promise<Locator>;
+  /** How many entries one act writes. */
+  readonly writes?: number;
+}
+
+const finding = async (page: Page) => {
+  await page.goto('/finding');
+  await page.getByRole('main').getByRole('link', { name: /hums/ }).first().click();
+};
+
+const CONTROLS: readonly Control[] = [
+  {
+    name: 'trip: Log it',
+    reach: async (page, n) => {
+      await page.goto('/');
+      await page.getByRole('button', { name: 'Home again' }).click();
+      await sheet(page)
+        .getByLabel('Towed', { exact: true })
+        .fill(String(10 + n));
+      return sheet(page).getByRole('button', { name: 'Log it' });
+    },
+  },
+  {
+    name: 'trip planned',
+    reach: async (page, n) => {
+      await page.goto('/');
+      await page.getByRole('button', { name: /^Plan (a|another) trip/ }).click();
+      await sheet(page)
+        .getByLabel('Towed, there and back')
+        .fill(String(40 + n));
+      await sheet(page)
+        .getByLabel('Day it starts')
+        .fill(inDays(20 + n));
+      return sheet(page).getByRole('button', { name: 'Plan it' });
+    },
+  },
+  {
+    name: 'finding opened',
+    reach: async (page, n) => {
+      await page.goto('/');
+      await page.getByRole('button', { name: 'Something is not right' }).click();
+      await sheet(page).getByLabel('What', { exact: true }).fill(`hums at ${n}`);
+      await sheet(page)
+        .getByRole('radio', { name: /^Watch/ })
+        .click();
+      return sheet(page).getByRole('button', { name: 'Open the finding' });
+    },
+  },
+  {
+    name: 'finding seen again',
+    reach: async (page) => {
+      await finding(page);
+      await page.getByRole('button', { name: 'Seen again' }).click();
+      return sheet(page).getByRole('button', { name: 'Put the look on record' });
+    },
+  },
+  {
+    name: 'opinion',
+    reach: async (page, n) => {
+      await finding(page);
+      await page.getByRole('button', { name: 'What someone says' }).click();
+      await sheet(page).getByLabel('Who').fill(`shop ${n}`);
+      await sheet(page).getByLabel('What they say has to be done').fill('new hub');
+      return sheet(page).getByRole('button', { name: 'Put it on record' });
+    },
+  },
+  {
+    name: 'finding fixed',
+    reach: async (page, n) => {
+      await finding(page);
+      await page.getByRole('button', { name: 'Fixed', exact: true }).click();
+      await sheet(page).getByLabel('What was done').fill(`set right ${n}`);
+      return sheet(page).getByRole('button', { name: 'Close the finding' });
+    },
+  },
+  {
+    name: 'note',
+    reach: async (page, n) => {
+      await page.goto('/logbook');
+      await page.getByRole('button', { name: 'Write a note' }).click();
+      await sheet(page).getByLabel('Note', { exact: true }).fill(`note ${n}`);
+      return sheet(page).getByRole('button', { name: 'Keep it' });
+    },
+  },
+  {
+    name: 'reading',
+    reach: async (page, n) => {
+      await page.goto('/end?place=1L');
+      await page.getByRole('button', { name: 'Read something here' }).click();
+      await sheet(page)
+        .getByRole('textbox', { name: /^Cold pressure/ })
+        .fill(String(60 + (n % 5)));
+      return sheet(page).getByRole('button', { name: 'Put it on record' });
+    },
+  },
+  {
+    name: 'something done to it',
+    reach: async (page, n) => {
+      await page.goto('/');
+      await page.getByRole('button', { name: 'Something was done to it' }).click();
+      await sheet(page).getByRole('radio').nth(4).click();
+      await sheet(page).getByLabel('Note').fill(`by the yard ${n}`);
+      return sheet(page).getByRole('button', { name: 'Log it' });
+    },
+  },
+  {
+    name: 'put off',
+    reach: async (page, n) => {
+      await page.goto('/');
+      await page.getByRole('button', { name: /^1R,/ }).first().click();
+      await sheet(page)
+        .getByRole('button', { name: /Repack 1R/ })
+        .click();
+      await sheet(page)
+        .getByRole('button', { name: /^Put it off/ })
+        .click();
+      const off = sheet(page).last();
+      await off.getByLabel('Why').fill(`parts ${n}`);
+      await off.getByLabel('Until').fill(inDays(3 + n));
+      return off.getByRole('button', { name: 'Put it off' });
+    },
+  },
+  {
+    name: 'done and good',
+    reach: async (page) => {
+      await page.goto('/');
+      await page.getByRole('button', { name: /^1L,/ }).first().click();
+      await sheet(page)
+        .getByRole('button', { name: /Look at the tire|Tire look/ })
+        .first()
+        .click();
+      await sheet(page).getByRole('button', { name: 'Log it' }).click();
+      return page.getByRole('button', { name: 'Done and good' });
+    },
+  },
+  {
+    name: 'recheck held',
+    reach: async (page) => {
+      await page.goto('/');
+      const next = page.getByRole('region', { name: 'Next for Driftwood' });
+      await next.getByRole('button', { name: 'Recheck', exact: true }).first().click();
+      return sheet(page).getByRole('button', { name: 'All held' }).first();
+    },
+  },
+  {
+    name: 'house rule',
+    reach: async (page, n) => {
+      await page.goto('/rules');
+      const group = page.getByRole('radiogroup').nth(3);
+      await group
+        .getByRole('radio')
+        .nth(n % 2 === 0 ? 1 : 0)
+        .click();
+      return page.getByRole('button', { name: /^(Make it|Take it|Choose|Hold|Keep)/ }).first();
+    },
+  },
+  {
+    name: 'a walk put on record',
+    reach: async (page) => {
+      await page.goto('/walk?walk=stop');
+      const begin = page.getByRole('button', { name: /begin$/ });
+      const clear = page.getByRole('button', { name: /^(All clear here|The last one)/ });
+      const record = page.getByRole('button', { name: /^Put it on record/ });
+      for (let i = 0; i < 20; i++) {
+        await expect(begin.or(clear).or(record).first()).toBeVisible();
+        if (await record.isVisible()) break;
+        await ((await begin.isVisible()) ? begin : clear).click();
+        await page.waitForTimeout(60);
+      }
+      return record;
+    },
+  },
+];
+
+const WORN: Seeded = {
+  kind: 'work',
+  body: {
+    ...workOf([{ routine: 'repack', place: '1L' }]),
+    refits: (['1L', '1R'] as const).map((place) => ({
+      place,
+      limits: [16_093, 40_233, 80_467],
+      threads: 'dry' as const,
+    })),
+  },
+};
+
+for (const control of CONTROLS)
+  test(`${control.name}: two taps write once`, async ({ page }) => {
+    const tally = new Tally('taps', control.name);
+    await setUp(page, DRIFTWOOD, [
+      WORN,
+      ...GAPS.map((gap) => ({
+        kind: 'finding.opened' as const,
+        body: { place: 'rig' as const, verdict: 'watch' as const, text: `hums ${gap}` },
+      })),
+      { kind: 'trip', body: { distance: 20_000, launches: 0 } },
+    ]);
+    for (const [n, gap] of GAPS.entries())
+      await tally.attempt(`${gap} ms apart`, async () => {
+        const before = await entries(page);
+        const target = await control.reach(page, n);
+        await target.click({ clickCount: 2, delay: gap / 2, timeout: 10_000 });
+        await page.waitForTimeout(700);
+        expect(await entries(page)).toBe(before + (control.writes ?? 1));
+      });
+    tally.write();
+  });
