@@ -46,7 +46,7 @@ const CONTROLS: readonly Control[] = [
     name: 'trip planned',
     reach: async (page, n) => {
       await page.goto('/');
-      await page.getByRole('button', { name: /^Plan (a|another) trip/ }).click();
+      await page.getByRole('button', { name: /^Plan another trip|^Fit for a trip ahead/ }).click();
       await sheet(page)
         .getByLabel('Towed, there and back')
         .fill(String(40 + n));
@@ -126,33 +126,48 @@ const CONTROLS: readonly Control[] = [
     },
   },
   {
-    name: 'put off',
+    name: 'an entry corrected',
     reach: async (page, n) => {
-      await page.goto('/');
-      await page.getByRole('button', { name: /^1R,/ }).first().click();
-      await sheet(page)
-        .getByRole('button', { name: /Repack 1R/ })
+      await page.goto('/logbook');
+      await page
+        .getByRole('button', { name: /Towed 12 mi/ })
+        .first()
         .click();
-      await sheet(page)
-        .getByRole('button', { name: /^Put it off/ })
-        .click();
-      const off = sheet(page).last();
-      await off.getByLabel('Why').fill(`parts ${n}`);
-      await off.getByLabel('Until').fill(inDays(3 + n));
-      return off.getByRole('button', { name: 'Put it off' });
+      await sheet(page).getByRole('button', { name: 'Correct', exact: true }).click();
+      await sheet(page).getByLabel('Note').fill(`to the lake ${n}`);
+      return sheet(page).getByRole('button', { name: 'Write the correction' });
     },
   },
   {
-    name: 'done and good',
+    name: 'a first look',
+    reach: async (page) => {
+      await page.goto('/survey');
+      const clear = page
+        .getByRole('main')
+        .getByRole('radio', { name: /^Clear/ })
+        .first();
+      const keep = page
+        .getByRole('main')
+        .getByRole('button', { name: /^(Keep|Looked|Put|Next|Not looked)/ })
+        .last();
+      await expect(clear.or(keep).first()).toBeVisible();
+      return clear.isVisible().then((is) => (is ? clear : keep));
+    },
+  },
+  {
+    name: 'a round logged by hand',
     reach: async (page) => {
       await page.goto('/');
-      await page.getByRole('button', { name: /^1L,/ }).first().click();
-      await sheet(page)
-        .getByRole('button', { name: /Look at the tire|Tire look/ })
+      const next = page.getByRole('region', { name: 'Next for Driftwood' });
+      await next.getByRole('button', { name: /^\d+ more$/ }).click();
+      await next
+        .getByRole('listitem')
+        .filter({ hasText: /Look over/ })
         .first()
+        .getByRole('button', { name: 'Log it' })
         .click();
-      await sheet(page).getByRole('button', { name: 'Log it' }).click();
-      return page.getByRole('button', { name: 'Done and good' });
+      await sheet(page).getByRole('button', { name: 'Good', exact: true }).first().click();
+      return sheet(page).getByRole('button', { name: 'Log what is marked' });
     },
   },
   {
@@ -168,20 +183,21 @@ const CONTROLS: readonly Control[] = [
     name: 'house rule',
     reach: async (page, n) => {
       await page.goto('/rules');
-      const group = page.getByRole('radiogroup').nth(3);
-      await group
+      await page.getByRole('button', { name: /^Repacking hubs/ }).click();
+      await page
+        .getByRole('radiogroup', { name: 'Repacking hubs' })
         .getByRole('radio')
-        .nth(n % 2 === 0 ? 1 : 0)
+        .nth(1 + (n % 2))
         .click();
-      return page.getByRole('button', { name: /^(Make it|Take it|Choose|Hold|Keep)/ }).first();
+      return page.getByRole('button', { name: /^Follow this on/ });
     },
   },
   {
     name: 'a walk put on record',
     reach: async (page) => {
       await page.goto('/walk?walk=stop');
-      const begin = page.getByRole('button', { name: /begin$/ });
-      const clear = page.getByRole('button', { name: /^(All clear here|The last one)/ });
+      const begin = page.getByRole('button', { name: /begin$|^Begin/ }).first();
+      const clear = page.getByRole('button', { name: /^(All clear here|The last one|The other)/ });
       const record = page.getByRole('button', { name: /^Put it on record/ });
       for (let i = 0; i < 20; i++) {
         await expect(begin.or(clear).or(record).first()).toBeVisible();

@@ -50,7 +50,13 @@ export function LayOutFirst({
     const at = store.clock.now();
     const begun = startRun(newId(), rig.id, model, card.value, at);
     const run = guessed && guess !== undefined ? torquedToGuess(begun, guess, at) : begun;
-    await store.send('startRun', { run });
+    try {
+      await store.send('startRun', { run });
+    } catch (error) {
+      // It can be tried again.
+      setBusy(false);
+      throw error;
+    }
     askToKeepOnce();
     leadOn(`/bench?run=${run.id}`);
   };

@@ -18,12 +18,15 @@ export function PhotoTaker({ onPhoto }: { onPhoto: (photo: Photo) => void | Prom
     if (!file) return;
     setBusy(true);
     setError(undefined);
-    // Drawing pictures is fetched when the first one is taken.
-    const { takePhoto } = await import('@/store/photos');
-    const photo = await takePhoto(file);
-    setBusy(false);
-    if (photo.ok) await onPhoto(photo.value);
-    else setError(photoWords(photo.error));
+    try {
+      // Drawing pictures is fetched when the first one is taken.
+      const { takePhoto } = await import('@/store/photos');
+      const photo = await takePhoto(file);
+      if (photo.ok) await onPhoto(photo.value);
+      else setError(photoWords(photo.error));
+    } finally {
+      setBusy(false);
+    }
   };
   const input = (name: string, camera: boolean) => (
     <input
