@@ -52,12 +52,17 @@ const { count, size, warnings } = await injectManifest({
   ],
   additionalPrecacheEntries: [
     ...pages.map((path) => ({ url: path, revision: md5(readFileSync(fileOf(path), 'utf8')) })),
-    ...['/icon.svg', '/manifest.webmanifest', '/icon-192.png', '/icon-512.png', '/demo/log.json'].map(
-      (url) => ({
-        url,
-        revision: buildId,
-      }),
-    ),
+    ...[
+      '/icon.svg',
+      '/manifest.webmanifest',
+      '/icon-192.png',
+      '/icon-512.png',
+      '/demo/log.json',
+      '/api/schema',
+    ].map((url) => ({
+      url,
+      revision: buildId,
+    })),
   ],
 });
 rmSync(bundle);

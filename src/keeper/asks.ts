@@ -4,7 +4,7 @@ import type { RigModel, TirePlace } from '@/core/rig';
 import type { Run } from '@/core/routine';
 import { historyOfReadings, trendsAt, warningsOf } from '@/core/trend';
 import type { Desk } from './desk';
-import type { PhotoRow } from './keeper';
+import type { PhotoRow } from './shelves';
 import type { LONG_ASKS } from './long-asks';
 import { stampEntries, type NewEntry } from '@/core/record';
 import { voidsOf } from './record';
@@ -56,8 +56,8 @@ export const ASKS = {
       reason: string | undefined;
     },
   ) => keeper.append(voidsOf(await keeper.known(true), ask.entries, ask.now, ask.reason)),
-  startRun: ({ keeper }: Desk, ask: { run: Run }) => keeper.startRun(ask.run),
-  putRun: ({ keeper }: Desk, ask: { run: Run; after: number }) => keeper.putRun(ask.run, ask.after),
+  startRun: ({ keeper }: Desk, ask: { run: Run }) => keeper.cards.start(ask.run),
+  putRun: ({ keeper }: Desk, ask: { run: Run; after: number }) => keeper.cards.put(ask.run, ask.after),
   /** Writes what a card came to, and puts it away with the forms that go with it. */
   closeRun: async (
     { keeper }: Desk,
@@ -74,15 +74,16 @@ export const ASKS = {
       stampEntries(await keeper.known(false), ask.rig, ask.drafts, ask.now, newId),
       ask.forms,
     ),
-  dropRun: ({ keeper }: Desk, ask: { id: string }) => keeper.dropRun(ask.id),
-  readDraft: ({ keeper }: Desk, ask: { key: string }) => keeper.readDraft(ask.key),
-  keepDraft: ({ keeper }: Desk, ask: { key: string; value: unknown }) => keeper.keepDraft(ask.key, ask.value),
+  dropRun: ({ keeper }: Desk, ask: { id: string }) => keeper.cards.drop(ask.id),
+  readDraft: ({ keeper }: Desk, ask: { key: string }) => keeper.shelves.readDraft(ask.key),
+  keepDraft: ({ keeper }: Desk, ask: { key: string; value: unknown }) =>
+    keeper.shelves.keepDraft(ask.key, ask.value),
   /** Keeps the next state of a draft where it is still as it was read; gives how it lies there otherwise. */
   putDraft: ({ keeper }: Desk, ask: { key: string; value: unknown; after: number | undefined }) =>
-    keeper.putDraft(ask.key, ask.value, ask.after),
-  keepPhoto: ({ keeper }: Desk, ask: { photo: PhotoRow }) => keeper.keepPhoto(ask.photo),
-  dropPhotos: ({ keeper }: Desk, ask: { hashes: readonly string[] }) => keeper.dropPhotos(ask.hashes),
-  readPhoto: ({ keeper }: Desk, ask: { hash: string }) => keeper.readPhoto(ask.hash),
+    keeper.shelves.putDraft(ask.key, ask.value, ask.after),
+  keepPhoto: ({ keeper }: Desk, ask: { photo: PhotoRow }) => keeper.shelves.keepPhoto(ask.photo),
+  dropPhotos: ({ keeper }: Desk, ask: { hashes: readonly string[] }) => keeper.shelves.dropPhotos(ask.hashes),
+  readPhoto: ({ keeper }: Desk, ask: { hash: string }) => keeper.shelves.readPhoto(ask.hash),
   noteArchived: ({ keeper }: Desk, ask: { at: Instant }) => keeper.noteArchived(ask.at),
   clear: ({ keeper }: Desk) => keeper.clear(),
 

@@ -1,5 +1,5 @@
-import type { CivilDay, Instant } from '@/core/base';
-import type { LogEnd, YardState } from '@/core/log';
+import { sameValue, type CivilDay, type Instant } from '@/core/base';
+import type { LogEnd, RigState, YardState } from '@/core/log';
 import { zoneMark } from './zone';
 
 /** A yard as far as it is known without its entries. */
@@ -29,4 +29,20 @@ export function readCheckpoint(raw: unknown, version: string): Checkpoint | unde
   return found?.version === version && found.zone === zoneMark() && found.state && found.end && found.days
     ? (found as Checkpoint)
     : undefined;
+}
+
+/** A state as it was known, where another says the same: rigs that are the same stay the same objects; tells whether any differs. */
+export function sameRigs(
+  known: YardState,
+  folded: YardState,
+): { readonly state: YardState; readonly differs: boolean } {
+  const rigs: Record<string, RigState> = {};
+  let differs = Object.keys(known.rigs).length !== Object.keys(folded.rigs).length;
+  for (const [id, rig] of Object.entries(folded.rigs)) {
+    const was = known.rigs[id];
+    const same = was !== undefined && sameValue(was, rig);
+    rigs[id] = same ? was : rig;
+    if (!same) differs = true;
+  }
+  return { state: differs ? { rigs } : known, differs };
 }

@@ -36,7 +36,7 @@ async function leftWith(entries: readonly Entry[], run?: Run): Promise<void> {
   });
   const stop = await keeper.open(() => undefined);
   await keeper.append(entries);
-  if (run) await keeper.startRun(run);
+  if (run) await keeper.cards.start(run);
   for (let i = 0; i < 100 && !(await port.get('checkpoints', 'fold')); i++)
     await new Promise((resolve) => setTimeout(resolve, 50));
   stop();

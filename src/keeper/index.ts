@@ -7,7 +7,7 @@
  */
 export type { AnswerTo, AskName, AskOf } from './asks';
 export type { ForecastAnswer, ForecastAsk } from './forecast';
-export type { PhotoRow } from './keeper';
+export type { PhotoRow } from './shelves';
 export { glance } from './glance';
 export { newId } from './ids';
 export { LONG } from './long';

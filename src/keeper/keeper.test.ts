@@ -207,7 +207,7 @@ describe('what cannot be read', () => {
     expect(yard.rigs()).toMatchObject({ [RIG]: { distance: 1609.344 } });
     expect(yard.last()?.lost).toMatchObject({ entries: 1, cards: 0 });
     expect(yard.last()?.lost?.why).toContain('newer than version');
-    expect((await yard.keeper.raw()).split('\n').filter(Boolean)).toHaveLength(3);
+    expect((await yard.keeper.shelves.raw()).split('\n').filter(Boolean)).toHaveLength(3);
     await yard.keeper.append([trip()]);
     expect(yard.last()?.log.count).toBe(3);
     expect(await port.get('checkpoints', 'fold')).toBeUndefined();
@@ -226,7 +226,7 @@ describe('what cannot be read', () => {
     const port = memoryPort();
     const yard = await opened(port);
     const run = begun();
-    await yard.keeper.startRun(run);
+    await yard.keeper.cards.start(run);
     await port.change({ put: [{ shelf: 'runs', key: 'x', value: { v: 2, rev: 1, run: { id: 'x' } } }] });
     await yard.keeper.refresh();
     expect(yard.runs().map((one) => one.run.id)).toEqual([run.id]);
@@ -249,17 +249,17 @@ describe('cards in hand', () => {
     const port = memoryPort();
     const yard = await opened(port);
     const run = begun();
-    await yard.keeper.startRun(run);
+    await yard.keeper.cards.start(run);
     const [held] = yard.runs();
-    const first = await yard.keeper.putRun(tapped(run), held?.rev ?? 0);
+    const first = await yard.keeper.cards.put(tapped(run), held?.rev ?? 0);
     expect(first).toMatchObject({ ok: true, value: { rev: 2, run: { index: 1 } } });
     expect(yard.runs()).toMatchObject([{ rev: 2, run: { index: 1 } }]);
-    const behind = await yard.keeper.putRun(tapped(run), held?.rev ?? 0);
+    const behind = await yard.keeper.cards.put(tapped(run), held?.rev ?? 0);
     expect(behind).toMatchObject({ ok: false, error: { held: { rev: 2, run: { index: 1 } } } });
-    const backed = await yard.keeper.putRun(back(tapped(run), NOW), 2);
+    const backed = await yard.keeper.cards.put(back(tapped(run), NOW), 2);
     expect(backed).toMatchObject({ ok: true, value: { run: { index: 0 } } });
-    await expect(yard.keeper.startRun(run)).rejects.toThrow('open already');
-    expect(await yard.keeper.putRun({ ...run, id: 'gone' }, 1)).toEqual({
+    await expect(yard.keeper.cards.start(run)).rejects.toThrow('open already');
+    expect(await yard.keeper.cards.put({ ...run, id: 'gone' }, 1)).toEqual({
       ok: false,
       error: { held: undefined },
     });
@@ -268,8 +268,8 @@ describe('cards in hand', () => {
   test('closing a card writes its entries, drops its drafts and puts it away, once', async () => {
     const yard = await opened(memoryPort());
     const run = begun();
-    await yard.keeper.startRun(run);
-    await yard.keeper.keepDraft('bench', { note: 'half' });
+    await yard.keeper.cards.start(run);
+    await yard.keeper.shelves.keepDraft('bench', { note: 'half' });
     const work = trip();
     await yard.keeper.closeRun(run.id, [setup(), work], ['bench']);
     await yard.keeper.closeRun(run.id, [trip()], []);
@@ -277,14 +277,14 @@ describe('cards in hand', () => {
     const { entries } = await yard.keeper.fold();
     expect(entries).toHaveLength(2);
     expect(entries.map(({ id }) => id)).toContain(work.id);
-    expect(await yard.keeper.readDraft('bench')).toBeUndefined();
+    expect(await yard.keeper.shelves.readDraft('bench')).toBeUndefined();
   });
 
   test('a card that is dropped is gone', async () => {
     const yard = await opened(memoryPort());
     const run = begun();
-    await yard.keeper.startRun(run);
-    await yard.keeper.dropRun(run.id);
+    await yard.keeper.cards.start(run);
+    await yard.keeper.cards.drop(run.id);
     expect(yard.runs()).toEqual([]);
   });
 });
@@ -302,9 +302,9 @@ describe('pictures', () => {
     const yard = await opened(memoryPort());
     const hash = 'a'.repeat(64);
     await yard.keeper.append([setup(), photo(hash)], [{ hash, blob }]);
-    expect(await yard.keeper.photos()).toEqual({ [hash]: new Uint8Array([255, 216]) });
-    expect((await yard.keeper.readPhoto(hash))?.size).toBe(2);
-    expect(await yard.keeper.readPhoto('b'.repeat(64))).toBeUndefined();
+    expect(await yard.keeper.shelves.photos()).toEqual({ [hash]: new Uint8Array([255, 216]) });
+    expect((await yard.keeper.shelves.readPhoto(hash))?.size).toBe(2);
+    expect(await yard.keeper.shelves.readPhoto('b'.repeat(64))).toBeUndefined();
   });
 
   test('are not written where their entries cannot be', async () => {
@@ -312,26 +312,26 @@ describe('pictures', () => {
     const first = setup();
     await yard.keeper.append([first]);
     await expect(yard.keeper.append([first], [{ hash: 'c', blob }])).rejects.toThrow();
-    expect(await yard.keeper.readPhoto('c')).toBeUndefined();
+    expect(await yard.keeper.shelves.readPhoto('c')).toBeUndefined();
   });
 
   test('of those that are dropped the ones that an entry speaks of stay', async () => {
     const yard = await opened(memoryPort());
     const [kept, loose] = ['e'.repeat(64), 'f'.repeat(64)];
     await yard.keeper.append([setup(), photo(kept)], [{ hash: kept, blob }]);
-    await yard.keeper.keepPhoto({ hash: loose, blob });
-    await yard.keeper.dropPhotos([kept, loose]);
-    expect(await yard.keeper.readPhoto(kept)).toBeDefined();
-    expect(await yard.keeper.readPhoto(loose)).toBeUndefined();
+    await yard.keeper.shelves.keepPhoto({ hash: loose, blob });
+    await yard.keeper.shelves.dropPhotos([kept, loose]);
+    expect(await yard.keeper.shelves.readPhoto(kept)).toBeDefined();
+    expect(await yard.keeper.shelves.readPhoto(loose)).toBeUndefined();
   });
 });
 
 test('drafts are kept and dropped, and when an archive was saved is known', async () => {
   const yard = await opened(memoryPort());
-  await yard.keeper.keepDraft('setup', { name: 'Half told' });
-  expect(await yard.keeper.readDraft('setup')).toEqual({ name: 'Half told' });
-  await yard.keeper.keepDraft('setup', undefined);
-  expect(await yard.keeper.readDraft('setup')).toBeUndefined();
+  await yard.keeper.shelves.keepDraft('setup', { name: 'Half told' });
+  expect(await yard.keeper.shelves.readDraft('setup')).toEqual({ name: 'Half told' });
+  await yard.keeper.shelves.keepDraft('setup', undefined);
+  expect(await yard.keeper.shelves.readDraft('setup')).toBeUndefined();
   await yard.keeper.noteArchived(NOW);
   expect(yard.last()?.archived).toBe(NOW);
 });
@@ -391,13 +391,13 @@ test('days that were written down in another zone stay those days', async () => 
 test('a form changes on its newest state: of two tabs neither writes over the other', async () => {
   const port = memoryPort();
   const [one, other] = [await opened(port), await opened(port)];
-  expect(await one.keeper.putDraft('walk', { rev: 1, at: 0 }, undefined)).toEqual({ ok: true });
-  expect(await other.keeper.putDraft('walk', { rev: 1, at: 9 }, undefined)).toEqual({
+  expect(await one.keeper.shelves.putDraft('walk', { rev: 1, at: 0 }, undefined)).toEqual({ ok: true });
+  expect(await other.keeper.shelves.putDraft('walk', { rev: 1, at: 9 }, undefined)).toEqual({
     ok: false,
     error: { held: { rev: 1, at: 0 } },
   });
-  expect((await other.keeper.putDraft('walk', { rev: 2, at: 1 }, 1)).ok).toBe(true);
-  expect((await one.keeper.putDraft('walk', undefined, 1)).ok).toBe(false);
+  expect((await other.keeper.shelves.putDraft('walk', { rev: 2, at: 1 }, 1)).ok).toBe(true);
+  expect((await one.keeper.shelves.putDraft('walk', undefined, 1)).ok).toBe(false);
   // What needs it there is written once, and puts it away in the same piece.
   const end = { forms: ['walk'], once: 'walk' };
   expect(await one.keeper.append([trip()], [], end)).toBe(true);
@@ -431,7 +431,7 @@ test('forms of a month ago, and of cards that are through, are put away; all oth
   };
   await port.change({ put: Object.entries(drafts).map(([key, value]) => ({ shelf: 'drafts', key, value })) });
   const yard = await opened(port);
-  await yard.keeper.startRun(run);
+  await yard.keeper.cards.start(run);
   await later();
   expect((await port.all('drafts')).map(({ key }) => key)).toEqual(
     [`bench ${run.id}`, 'form trip b', 'walk x'].sort(),

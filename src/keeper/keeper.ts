@@ -1,4 +1,4 @@
-import { addDays, fail, ok, sameValue, type Instant, type Result } from '@/core/base';
+import { sameValue, type Instant, type Result } from '@/core/base';
 import {
   advance,
   compareEntries,
@@ -14,18 +14,17 @@ import {
   type YardState,
 } from '@/core/log';
 import type { LogKnown } from '@/core/record';
-import { readRun, storeRun, type Run, type StoredRun } from '@/core/routine';
-import { readCheckpoint, type Checkpoint, type Standing } from './checkpoint';
-import { extendByRows, foldRows, orderRows, readRows, type LostRow, type OldDays } from './log-reader';
-import { revOf, type Change, type ChangeProblem, type LogRow, type YardPort } from './port';
-import type { Lost, Shown } from './shown';
-import { dayHere, daysOf, zoneMark, zoneName } from './zone';
-
-/** A picture (JPEG) under the hash of its bytes; scaled down, without anything but what is seen in it. */
-export interface PhotoRow {
-  readonly hash: string;
-  readonly blob: Blob;
-}
+import { type StoredRun } from '@/core/routine';
+import { Cards } from './cards';
+import { readCheckpoint, sameRigs, type Checkpoint, type Standing } from './checkpoint';
+import { KeptZone } from './kept-zone';
+import { extendByRows, foldRows, orderRows, readRows, type LostRow } from './log-reader';
+import { type Change, type ChangeProblem, type LogRow, type YardPort } from './port';
+import { lostOf } from './lost';
+import { Shelves, type PhotoRow } from './shelves';
+import type { Shown } from './shown';
+import { YardGone, YardMark } from './yard-mark';
+import { dayHere, zoneMark } from './zone';
 
 /** What goes along with entries: lines of a newer version, forms that are through, and a draft that has to be there still. */
 export interface AppendMore {
@@ -48,22 +47,8 @@ export interface Surroundings {
   readonly gone?: (reason: string) => void;
 }
 
-/** The yard was cleared or begun afresh in another tab. */
-export class YardGone extends Error {
-  override readonly name = 'YardGone';
-  constructor() {
-    super('This yard was cleared or begun afresh in another tab.');
-  }
-}
-
 const newestOf = (entries: readonly Entry[], since: Instant | ''): Instant | '' =>
   entries.reduce((newest, { recorded }) => (recorded > newest ? recorded : newest), since);
-
-/** A card in hand as it was read at a revision: one that did not change is not read again. */
-interface Card {
-  readonly rev: number;
-  readonly read: ReturnType<typeof readRun>;
-}
 
 /** A record with some more; the same one where there is nothing more. */
 const withMore = <T>(before: Readonly<Record<string, T>>, more: Readonly<Record<string, T>>) =>
@@ -71,12 +56,6 @@ const withMore = <T>(before: Readonly<Record<string, T>>, more: Readonly<Record<
 
 /** The one before, where the other says the same. */
 const sameOr = <T>(before: T, next: T): T => (sameValue(before, next) ? before : next);
-
-/** A form half done is kept so long (d). */
-const FORGOTTEN = 31;
-
-/** So many lines that cannot be read are told one by one. */
-const MOST_TOLD = 20;
 
 /** The page is drawn first (ms). */
 const LATER = 1200;
@@ -89,8 +68,6 @@ export class Keeper {
   private standing: Standing | undefined;
   private folded: { readonly fold: Fold; readonly seq: number } | undefined;
   private lostRows: readonly LostRow[] = [];
-  private cards: ReadonlyMap<string, Card> = new Map();
-  private runs: readonly StoredRun[] = [];
   private told: {
     readonly rigs: Readonly<Record<string, RigState>>;
     readonly runs: readonly StoredRun[] | undefined;
@@ -100,10 +77,23 @@ export class Keeper {
   private queue: Promise<unknown> = Promise.resolve();
   private show: ((shown: Shown) => void) | undefined;
 
+  /** What lies beside the log. */
+  readonly shelves: Shelves;
+  /** The cards in hand. */
+  readonly cards: Cards;
+  /** The zone that entries from before days were kept belong to. */
+  readonly zone: KeptZone;
+  private readonly mark: YardMark;
+
   constructor(
-    readonly port: YardPort,
+    private readonly port: YardPort,
     private readonly around: Surroundings,
-  ) {}
+  ) {
+    this.shelves = new Shelves(port, () => this.entries());
+    this.cards = new Cards(port, (change) => this.changed(change));
+    this.zone = new KeptZone(port);
+    this.mark = new YardMark(port, around.mark);
+  }
 
   /** Begins to tell of the yard: from its last checkpoint where there is one, then from the whole log. Resolves once the first is told; throws where nothing can be read. */
   async open(show: (shown: Shown) => void): Promise<() => void> {
@@ -129,10 +119,10 @@ export class Keeper {
 
   private lookLater(whole: boolean): void {
     const look = async () => {
-      await this.marked();
+      await this.mark.read();
       if (whole) await this.refresh(true);
       await this.prove();
-      await this.sweep();
+      await this.shelves.sweep(this.around.now);
     };
     this.looking = setTimeout(() => void look().catch(() => undefined), LATER);
   }
@@ -166,54 +156,10 @@ export class Keeper {
     await this.refresh(true);
   }
 
-  /** Puts away what nobody will take up again: forms of a month ago, and those of cards that are through. */
-  private async sweep(): Promise<void> {
-    const runs = new Set((await this.port.all('runs')).map(({ key }) => key));
-    const over = (await this.port.all('drafts')).filter(({ key, value }) => {
-      const card = /^bench (?:close )?([0-9a-f-]{36})$/.exec(key)?.[1];
-      if (card) return !runs.has(card);
-      const at = key.startsWith('form ') ? (value as { value?: { at?: unknown } }).value?.at : undefined;
-      return typeof at === 'string' && at < addDays(this.around.now, -FORGOTTEN);
-    });
-    if (over.length > 0)
-      await this.port.change({ drop: over.map(({ key }) => ({ shelf: 'drafts' as const, key })) });
-  }
-
-  /** The zone whose days entries from before days were kept belong to: where this device stood when it first read them. */
-  private zone: string | undefined;
-
-  private async settleZone(): Promise<string> {
-    if (this.zone !== undefined) return this.zone;
-    const kept = await this.port.get('meta', 'zone');
-    const zone = typeof kept === 'string' ? kept : zoneName();
-    if (kept === undefined)
-      // Whoever cannot keep it asks again the next time.
-      await this.port
-        .change({
-          put: [{ shelf: 'meta', key: 'zone', value: zone }],
-          when: [{ shelf: 'meta', key: 'zone', is: 'gone' }],
-        })
-        .catch(() => undefined);
-    this.zone = zone;
-    return zone;
-  }
-
-  /** Adds days to old entries only where they would be others here. */
-  private async oldDays(): Promise<OldDays> {
-    const zone = await this.settleZone();
-    return zone === zoneName() ? undefined : daysOf(zone);
-  }
-
-  /** Entries with the days they were written on, those from before days were kept with those of their zone. */
-  async dated(entries: readonly Entry[]): Promise<readonly Entry[]> {
-    const dayOf = daysOf(await this.settleZone());
-    return entries.map((entry) => withDays(entry, dayOf));
-  }
-
   /** The yard with what has come since; undefined where only the whole log tells. */
   private async goneOn(from: Standing): Promise<Standing | undefined> {
     const rows = await this.port.log(from.seq);
-    const { entries, lost } = readRows(rows, rows.length > 0 ? await this.oldDays() : undefined);
+    const { entries, lost } = readRows(rows, rows.length > 0 ? await this.zone.oldDays() : undefined);
     if (lost.length > 0) return undefined;
     try {
       const state = advance(from.state, from.end, entries);
@@ -245,7 +191,7 @@ export class Keeper {
   /** Reads what is new on disk, or the whole of it, and tells what it changed. */
   refresh(whole = false): Promise<void> {
     return this.inTurn(async () => {
-      if (await this.isGone()) return this.around.gone?.(new YardGone().message);
+      if (await this.mark.isGone()) return this.around.gone?.(new YardGone().message);
       if (whole || this.folded || !(await this.goOn())) await this.readLog();
       await this.tell();
     });
@@ -265,7 +211,7 @@ export class Keeper {
     const before = this.folded;
     const rows = before ? await this.port.log(before.seq) : await this.allRows();
     if (before && rows.length === 0) return;
-    const oldDays = await this.oldDays();
+    const oldDays = await this.zone.oldDays();
     const { fold, lost } = before
       ? extendByRows(before.fold, rows, oldDays)
       : foldRows(rows, oldDays, this.ordered?.by ?? orderRows(rows, oldDays, await this.doubts()));
@@ -275,7 +221,7 @@ export class Keeper {
     const known = this.standing;
     const newest = newestOf(fold.entries, '');
     // Going on from a fold, rigs that did not change are the same objects already.
-    const state = known && !before ? this.sameRigs(known, fold, seq) : fold.state;
+    const state = known && !before ? this.held(known, fold, seq) : fold.state;
     if (known?.seq !== seq || state !== known.state) this.rev += 1;
     // What is gone on from are the objects that were told: what did not change is not told again.
     this.folded = { fold: state === fold.state ? fold : { ...fold, state }, seq };
@@ -286,19 +232,12 @@ export class Keeper {
     this.keepCheckpoint();
   }
 
-  /** What a checkpoint said of this very log is held against its fold; where they differ the fold is right, and rigs that are the same stay the same objects. */
-  private sameRigs(known: Standing, fold: Fold, seq: number): YardState {
-    const rigs: Record<string, RigState> = {};
-    let differs = Object.keys(known.state.rigs).length !== Object.keys(fold.state.rigs).length;
-    for (const [id, rig] of Object.entries(fold.state.rigs)) {
-      const was = known.state.rigs[id];
-      const same = was !== undefined && sameValue(was, rig);
-      rigs[id] = same ? was : rig;
-      if (!same) differs = true;
-    }
+  /** What a checkpoint said of this very log is held against its fold; where they differ the fold is right. */
+  private held(known: Standing, fold: Fold, seq: number): YardState {
+    const { state, differs } = sameRigs(known.state, fold.state);
     if (differs && known.seq === seq && this.lostRows.length === 0)
       this.around.warn('The checkpoint did not say what the log says; it was thrown away.');
-    return differs ? { rigs } : known.state;
+    return state;
   }
 
   private looking: ReturnType<typeof setTimeout> | undefined;
@@ -316,27 +255,10 @@ export class Keeper {
     }, LATER);
   }
 
-  /** The cards in hand that can be read; the very same list where none has changed. */
-  private async runsNow(): Promise<readonly StoredRun[]> {
-    const before = this.cards;
-    const cards = new Map(
-      (await this.port.all('runs')).map(({ key, value }): [string, Card] => {
-        const rev = revOf(value);
-        const known = before.get(key);
-        return [key, known?.rev === rev ? known : { rev, read: readRun(value) }];
-      }),
-    );
-    if (cards.size === before.size && [...cards].every(([key, card]) => before.get(key) === card))
-      return this.runs;
-    this.cards = cards;
-    this.runs = [...cards.values()].flatMap(({ read }) => (read.ok ? [read.value] : []));
-    return this.runs;
-  }
-
   private async tell(): Promise<void> {
     const standing = this.standing;
     if (!standing || !this.show) return;
-    const runs = await this.runsNow();
+    const runs = await this.cards.now();
     const archived = (await this.port.get('meta', 'archived')) as Instant | undefined;
     const { rigs } = standing.state;
     const changed = Object.entries(rigs).filter(([id, rig]) => this.told.rigs[id] !== rig);
@@ -350,7 +272,7 @@ export class Keeper {
         end: standing.end,
         days: standing.days,
       },
-      lost: this.lost(),
+      lost: lostOf(this.lostRows, this.folded?.fold.acts.wanted, this.cards.reads()),
     };
     const said = JSON.stringify(facts);
     const { told } = this;
@@ -362,32 +284,6 @@ export class Keeper {
       runs: runs === told.runs ? undefined : runs,
       ...facts,
     });
-  }
-
-  /** Lines that cannot be read and that nobody withdrew. */
-  private unread(): readonly LostRow[] {
-    const withdrawn = this.folded?.fold.acts.wanted;
-    return this.lostRows.filter(({ unread }) => !(unread && withdrawn?.has(unread.id)));
-  }
-
-  private lost(): Lost | undefined {
-    const rows = this.unread();
-    const [row] = rows;
-    const cards = [...this.cards.values()].flatMap(({ read }) => (read.ok ? [] : [read.error]));
-    const [card] = cards;
-    if (!row && !card) return undefined;
-    return {
-      entries: rows.length,
-      unread: rows
-        .slice(0, MOST_TOLD)
-        .flatMap(({ seq, why, unread }) =>
-          unread
-            ? [{ id: unread.id, rig: unread.rig, newer: isNewer(unread.why), why: `line ${seq}, ${why}` }]
-            : [],
-        ),
-      cards: cards.length,
-      why: row ? `line ${row.seq}, ${row.why}` : `a card, ${card?.field ?? ''}: ${card?.detail ?? ''}`,
-    };
   }
 
   /** Entries that a newer version wrote and this one cannot read: they go along in an archive. */
@@ -419,7 +315,7 @@ export class Keeper {
     return this.inTurn(async () => {
       if (this.folded && this.show) return this.folded.fold;
       const rows = await this.allRows();
-      const oldDays = await this.oldDays();
+      const oldDays = await this.zone.oldDays();
       const doubt = await this.doubts();
       this.ordered ??= { rows, by: orderRows(rows, oldDays, doubt) };
       return this.ordered.by.log;
@@ -439,30 +335,11 @@ export class Keeper {
     return { entries, newest: this.standing?.newest ?? newestOf(entries, '') };
   }
 
-  /** Which yard this is, as a revision of its own: one that was cleared and begun afresh is another. */
-  private mark: number | undefined;
-
-  private async marked(): Promise<number> {
-    if (this.mark !== undefined) return this.mark;
-    const fresh = { rev: this.around.mark() };
-    await this.port.change({
-      put: [{ shelf: 'meta', key: 'yard', value: fresh }],
-      when: [{ shelf: 'meta', key: 'yard', is: 'gone' }],
-    });
-    return (this.mark = revOf(await this.port.get('meta', 'yard')));
-  }
-
-  private async isGone(): Promise<boolean> {
-    return this.mark !== undefined && revOf(await this.port.get('meta', 'yard')) !== this.mark;
-  }
-
   /** Makes a change and tells of it; whoever waits for this finds it told already. */
   private async changed(change: Change): Promise<Result<void, ChangeProblem>> {
-    const mark = await this.marked();
-    const here = { shelf: 'meta', key: 'yard', is: { rev: mark } } as const;
-    const done = await this.port.change({ ...change, when: [...(change.when ?? []), here] });
+    const done = await this.port.change(await this.mark.into(change));
     // Nothing is written into a yard that is another one by now.
-    if (!done.ok && done.error.code === 'outrun' && (await this.isGone())) {
+    if (!done.ok && done.error.code === 'outrun' && (await this.mark.isGone())) {
       this.around.gone?.(new YardGone().message);
       throw new YardGone();
     }
@@ -504,30 +381,6 @@ export class Keeper {
     return done.ok;
   }
 
-  /** Keeps a card that begins. */
-  async startRun(run: Run): Promise<void> {
-    const done = await this.changed({
-      put: [{ shelf: 'runs', key: run.id, value: storeRun(run, 1) }],
-      when: [{ shelf: 'runs', key: run.id, is: 'gone' }],
-    });
-    if (!done.ok) throw new Error('That card is open already');
-  }
-
-  /** Keeps the next state of a card, where it is still at the revision it was read at; tells how it lies there otherwise. */
-  async putRun(
-    run: Run,
-    after: number,
-  ): Promise<Result<StoredRun, { readonly held: StoredRun | undefined }>> {
-    const stored = storeRun(run, after + 1);
-    const done = await this.changed({
-      put: [{ shelf: 'runs', key: run.id, value: stored }],
-      when: [{ shelf: 'runs', key: run.id, is: { rev: after } }],
-    });
-    if (done.ok) return ok(stored);
-    const held = readRun(await this.port.get('runs', run.id));
-    return { ok: false, error: { held: held.ok ? held.value : undefined } };
-  }
-
   /** Writes what a finished card came to and puts it away, in one piece; a tab that comes second writes nothing. */
   async closeRun(id: string, entries: readonly Entry[], drafts: readonly string[]): Promise<void> {
     const done = await this.changed({
@@ -536,71 +389,6 @@ export class Keeper {
       when: [{ shelf: 'runs', key: id, is: 'there' }],
     });
     if (!done.ok && done.error.code === 'twice') throw new Error(`${done.error.id} is in the log already`);
-  }
-
-  /** Drops a card before anything was taken apart. */
-  async dropRun(id: string): Promise<void> {
-    await this.changed({ drop: [{ shelf: 'runs', key: id }] });
-  }
-
-  /** A form half filled in, as it was left. */
-  readDraft(key: string): Promise<unknown> {
-    return this.port.get('drafts', key);
-  }
-
-  /** Keeps a form half filled in; undefined drops it. */
-  async keepDraft(key: string, value: unknown): Promise<void> {
-    await this.port.change(
-      value === undefined ? { drop: [{ shelf: 'drafts', key }] } : { put: [{ shelf: 'drafts', key, value }] },
-    );
-  }
-
-  /** Keeps the next state of a form where it is still at the revision it was read at, or not there (undefined); gives how it lies there otherwise. */
-  async putDraft(
-    key: string,
-    value: unknown,
-    after: number | undefined,
-  ): Promise<Result<void, { readonly held: unknown }>> {
-    const when = [
-      { shelf: 'drafts' as const, key, is: after === undefined ? ('gone' as const) : { rev: after } },
-    ];
-    const done = await this.port.change(
-      value === undefined
-        ? { drop: [{ shelf: 'drafts', key }], when }
-        : { put: [{ shelf: 'drafts', key, value }], when },
-    );
-    return done.ok ? ok(undefined) : fail({ held: await this.port.get('drafts', key) });
-  }
-
-  /** Keeps a picture that no entry speaks of yet, as while a walk is under way. */
-  async keepPhoto({ hash, blob }: PhotoRow): Promise<void> {
-    await this.port.change({ put: [{ shelf: 'photos', key: hash, value: blob }] });
-  }
-
-  /** Lets go of pictures that no entry speaks of, as when a walk is dropped. */
-  async dropPhotos(hashes: readonly string[]): Promise<void> {
-    const { entries } = await this.entries();
-    const spoken = new Set(entries.flatMap((entry) => (entry.kind === 'photo' ? [entry.body.hash] : [])));
-    const loose = hashes.filter((hash) => !spoken.has(hash));
-    await this.port.change({ drop: loose.map((key) => ({ shelf: 'photos', key })) });
-  }
-
-  /** A picture by its hash; undefined where it is not on this device. */
-  async readPhoto(hash: string): Promise<Blob | undefined> {
-    const found = await this.port.get('photos', hash);
-    return found instanceof Blob ? found : undefined;
-  }
-
-  /** The bytes of the pictures that the log speaks of, by hash, as far as they are on this device. */
-  async photos(): Promise<Readonly<Record<string, Uint8Array>>> {
-    const { entries } = await this.entries();
-    const hashes = new Set(entries.flatMap((entry) => (entry.kind === 'photo' ? [entry.body.hash] : [])));
-    const bytes: Record<string, Uint8Array> = {};
-    for (const hash of hashes) {
-      const blob = await this.readPhoto(hash);
-      if (blob) bytes[hash] = new Uint8Array(await blob.arrayBuffer());
-    }
-    return bytes;
   }
 
   /** Notes that an archive was saved. */
@@ -619,17 +407,10 @@ export class Keeper {
     return (await this.port.get('meta', 'archived-to')) as Instant | undefined;
   }
 
-  /** Everything of the log and the cards as it lies on disk, read or not, one line each: for saving where it cannot be read. */
-  async raw(): Promise<string> {
-    const log = await this.port.log(0);
-    const runs = await this.port.all('runs');
-    return [...log, ...runs].map((row) => `${JSON.stringify(row)}\n`).join('');
-  }
-
   /** Lets go of the yard, as to begin the demo afresh. */
   async clear(): Promise<void> {
     clearTimeout(this.keeping);
-    this.mark = undefined;
+    this.mark.forget();
     await this.inTurn(() => this.port.clear());
   }
 }

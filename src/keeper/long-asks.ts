@@ -44,9 +44,9 @@ export const LONG_ASKS = {
   forecast: async ({ keeper }: Desk, ask: ForecastAsk) => forecast(await keeper.fold(), ask),
   writeArchive: async ({ keeper }: Desk, ask: { at: Instant }) => {
     const { entries } = await keeper.entries();
-    const photos = await keeper.photos();
+    const photos = await keeper.shelves.photos();
     return {
-      bytes: writeArchive(await keeper.dated(entries), ask.at, photos, await keeper.newer()),
+      bytes: writeArchive(await keeper.zone.dated(entries), ask.at, photos, await keeper.newer()),
       entries: entries.length,
       photos: Object.keys(photos).length,
     };
@@ -78,11 +78,11 @@ export const LONG_ASKS = {
       hash,
       blob: new Blob([bytes.slice()], { type: 'image/jpeg' }),
     }));
-    await desk.keeper.append(await desk.keeper.dated(checked.added), photos, {
+    await desk.keeper.append(await desk.keeper.zone.dated(checked.added), photos, {
       unread: checked.unread,
     });
     desk.checked = undefined;
     return checked.added.length + checked.unread.length;
   },
-  raw: ({ keeper }: Desk) => keeper.raw(),
+  raw: ({ keeper }: Desk) => keeper.shelves.raw(),
 };
