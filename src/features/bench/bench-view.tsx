@@ -24,8 +24,10 @@ export function BenchView() {
     if (run) return <RunView key={run.id} run={run} rig={rig} now={yard.now} />;
     return (
       <div className="max-w-xl p-8">
-        <h1 className="text-3xl">This card is closed</h1>
-        <p className="text-soft mt-2 mb-5">What it came to stands in the logbook.</p>
+        <h1 className="text-3xl">This card is no longer open</h1>
+        <p className="text-soft mt-2 mb-5">
+          It was closed or dropped, here or in another tab. What was logged of it stands in the Logbook.
+        </p>
         <div className="flex gap-3">
           <LinkButton href="/logbook" look="primary">
             To the logbook

@@ -70,10 +70,12 @@ export const EMPTY_SETUP: SetupForm = {
 };
 
 /** How a form half filled in lies on this device: a field that came later is empty in an older one. */
-export const SETUP_DRAFT: DraftDef<Partial<SetupForm>> = {
+export const SETUP_DRAFT: DraftDef<Partial<SetupForm> & { readonly units?: UnitSystem }> = {
   version: 1,
   schema: z.partial(
     z.object({
+      /** The units its figures were typed in. */
+      units: z.enum(['us', 'metric']),
       ...(Object.fromEntries(
         Object.entries(EMPTY_SETUP).map(([field, value]) => [
           field,
@@ -81,7 +83,7 @@ export const SETUP_DRAFT: DraftDef<Partial<SetupForm>> = {
         ]),
       ) as Record<string, z.ZodMiniType>),
     }),
-  ) as unknown as z.ZodMiniType<Partial<SetupForm>>,
+  ) as unknown as z.ZodMiniType<Partial<SetupForm> & { readonly units?: UnitSystem }>,
 };
 
 const INCHES = { '1/2': 0.5, '9/16': 0.5625, '5/8': 0.625 } as const;

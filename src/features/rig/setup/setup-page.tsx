@@ -46,10 +46,10 @@ function initialOf(task: SetupTask, units: UnitSystem): SetupForm {
   return task.task === 'new' ? { ...form, name: '' } : form;
 }
 
-/** A draft belongs to its task and to the units it was typed in: 110 must never come back as another torque. */
-function draftKey(task: SetupTask, units: UnitSystem): string {
-  if (task.task === 'new') return `set-up ${task.from?.name ?? ''} ${units}`;
-  return task.task === 'change' ? `set-up ${task.rig} ${units}` : `set-up fix ${task.entry.id} ${units}`;
+/** A draft belongs to its task; the units it was typed in lie with it: 110 must never come back as another torque. */
+function draftKey(task: SetupTask): string {
+  if (task.task === 'new') return `set-up ${task.from?.name ?? ''}`;
+  return task.task === 'change' ? `set-up ${task.rig}` : `set-up fix ${task.entry.id}`;
 }
 
 const HEAD = {
@@ -84,7 +84,8 @@ function InstallFirst() {
 /** The form of a rig, with the rig drawn beside it as it is told. */
 export function SetupPage({ task }: { task: SetupTask }) {
   // The units that the form was opened in hold until it is closed, whatever another tab is set to.
-  const units = useFormUnits();
+  const preferred = useFormUnits();
+  const [units, setUnits] = useState(preferred);
   const { store } = useYard();
   const leadOn = useLeadOn();
   const record = useRecord();
@@ -93,7 +94,7 @@ export function SetupPage({ task }: { task: SetupTask }) {
   const [confirmed, setConfirmed] = useState<string>();
   const [restored, setRestored] = useState(false);
   const values = useWatch({ control: form.control }) as SetupForm;
-  const key = draftKey(task, units);
+  const key = draftKey(task);
 
   // A half-filled form outlives the tab.
   useEffect(() => {
@@ -101,7 +102,11 @@ export function SetupPage({ task }: { task: SetupTask }) {
     reported(
       store.readDraft(SETUP_DRAFT, key).then((draft) => {
         if (gone) return;
-        if (draft) form.reset({ ...EMPTY_SETUP, ...draft }, { keepDefaultValues: true });
+        if (draft) {
+          const { units: typedIn = preferred, ...kept } = draft;
+          setUnits(typedIn);
+          form.reset({ ...EMPTY_SETUP, ...kept }, { keepDefaultValues: true });
+        }
         setRestored(true);
       }),
       'reads',
@@ -109,10 +114,10 @@ export function SetupPage({ task }: { task: SetupTask }) {
     return () => {
       gone = true;
     };
-  }, [store, key, form]);
+  }, [store, key, form, preferred]);
   useEffect(() => {
-    if (restored && form.formState.isDirty) reported(store.keepDraft(SETUP_DRAFT, key, values));
-  }, [store, key, values, restored, form.formState.isDirty]);
+    if (restored && form.formState.isDirty) reported(store.keepDraft(SETUP_DRAFT, key, { ...values, units }));
+  }, [store, key, values, units, restored, form.formState.isDirty]);
 
   const set = <K extends keyof SetupForm>(field: K, value: SetupForm[K]) => {
     form.setValue(field, value as never, { shouldDirty: true });
@@ -143,8 +148,10 @@ export function SetupPage({ task }: { task: SetupTask }) {
         rig,
         drafts,
         task.task === 'new' ? `${read.value.model.name} is set up` : 'Changes logged',
+        [],
+        [key],
       );
-    await store.keepDraft(SETUP_DRAFT, key, undefined);
+    else await store.keepDraft(SETUP_DRAFT, key, undefined);
     leadOn(
       task.task === 'correct'
         ? `/logbook?rig=${rig}`
