@@ -5,7 +5,11 @@ const withNext = nextJest({ dir: './' });
 export default async function config() {
   const base = await withNext({
     testEnvironment: 'node',
-    testMatch: ['<rootDir>/src/**/*.test.{ts,tsx}', '<rootDir>/demo/**/*.test.ts', '<rootDir>/attack/**/*.test.ts'],
+    testMatch: [
+      '<rootDir>/src/**/*.test.{ts,tsx}',
+      '<rootDir>/demo/**/*.test.ts',
+      '<rootDir>/attack/**/*.test.ts',
+    ],
     moduleNameMapper: { '^@/(.*)$': '<rootDir>/src/$1' },
   })();
   // next/jest leaves packages that ship only modern modules alone; these need lowering for Jest.

@@ -23,7 +23,7 @@ export {
   type Water,
 } from './kinds';
 export { rigModelSchema, type Axle, type RigModel } from './model';
-export { isGuess, MAKERS_SOURCES, SOURCES, specified, type Source, type Specified } from './source';
+export { isGuess, MAKERS_SOURCES, SOURCES, type Source, type Specified } from './source';
 export { GEAR_IDS, gearBelongs, gearDef, gearOf, type Gear, type GearId, type GearZone } from './gear';
 export {
   axleOf,
