@@ -79,6 +79,8 @@ export function TripDialog({ view, ready, onClose }: { view: RigView; ready: Rea
   const { errors } = form.formState;
   const more =
     opened ||
+    // A trip begun on another day shows which.
+    sheet.values.date !== fresh.date ||
     sheet.values.started !== '' ||
     sheet.values.note !== '' ||
     ['date', 'started', 'note'].some((field) => field in errors);

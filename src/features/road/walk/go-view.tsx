@@ -45,7 +45,12 @@ export function GoView({
   onSave: (decision: WalkBody['decision'], form: string) => Promise<void>;
 }) {
   const { units } = usePreferences();
-  const form = useSheetForm('go', view.rig.id, { where: '', until: '', why: '', against: false as boolean });
+  const form = useSheetForm('go', `${view.rig.id} ${draft.started}`, {
+    where: '',
+    until: '',
+    why: '',
+    against: false as boolean,
+  });
   const { where, until, why, against } = form.values;
   const decides = draft.walk === 'hitch';
   const { go: rule, reasons, mayGo } = verdict;
