@@ -1,6 +1,6 @@
 import { sameValue, type CivilDay, type Instant } from '@/core/base';
 import type { LogEnd, RigState, YardState } from '@/core/log';
-import { zoneMark } from './zone';
+import { zoneMark } from './zone-mark';
 
 /** A yard as far as it is known without its entries. */
 export interface Standing {

@@ -24,7 +24,8 @@ import { lostOf } from './lost';
 import { Shelves, type PhotoRow } from './shelves';
 import type { Shown } from './shown';
 import { YardGone, YardMark } from './yard-mark';
-import { dayHere, zoneMark } from './zone';
+import { dayHere } from './zone';
+import { zoneMark } from './zone-mark';
 
 /** What goes along with entries: lines of a newer version, forms that are through, and a draft that has to be there still. */
 export interface AppendMore {

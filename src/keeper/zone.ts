@@ -9,11 +9,6 @@ export const dayHere: DayOf = (at) => {
   return `${date.getFullYear()}-${two(date.getMonth() + 1)}-${two(date.getDate())}`;
 };
 
-/** Names the zone this device stands in as far as days go: cheaper to ask than its name. */
-export function zoneMark(): string {
-  return [0, 6].map((month) => new Date(2026, month, 1).getTimezoneOffset()).join('/');
-}
-
 /** The name of the zone this device stands in, such as `America/Chicago`. */
 export function zoneName(): string {
   return Intl.DateTimeFormat().resolvedOptions().timeZone;

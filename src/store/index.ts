@@ -9,7 +9,15 @@ export { readDraft, storeDraft, type DraftDef } from './draft';
 export { useAsk } from './use-ask';
 export { useNow } from './use-now';
 export { newId } from '@/keeper';
-export { noteVisited, setPreferences, useFormUnits, usePreferences, type Preferences } from './preferences';
+export {
+  noteClockRight,
+  noteVisited,
+  useClockRight,
+  setPreferences,
+  useFormUnits,
+  usePreferences,
+  type Preferences,
+} from './preferences';
 export { abilitiesOf, clearsUnlessInstalled, thisBrowser, type Ability } from './abilities';
 export { askToKeep, askToKeepOnce, storageState, type StorageState } from './persistence';
 export { usePhoto, type ShownPhoto } from './use-photo';

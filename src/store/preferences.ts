@@ -2,14 +2,12 @@
 
 import { useState, useSyncExternalStore } from 'react';
 import * as z from 'zod/mini';
-import { PREFERENCES_KEY, VISITED_KEY } from './preferences-key';
+import { CLOCK_KEY, PREFERENCES_KEY, VISITED_KEY } from './preferences-key';
 
 const schema = z.object({
   units: z.catch(z.enum(['us', 'metric']), 'us'),
   /** By the device, or always day, night, or full contrast for sun. */
   theme: z.catch(z.enum(['auto', 'day', 'night', 'sun']), 'auto'),
-  /** The newest entry, where it was written ahead of this device's clock and the clock was said to be right. */
-  clockRight: z.catch(z.string(), ''),
   /** Huge targets and no typing on the Bench. */
   gloves: z.catch(z.boolean(), false),
   yard: z.catch(z.enum(['own', 'demo']), process.env['NEXT_PUBLIC_YARD'] === 'demo' ? 'demo' : 'own'),
@@ -89,4 +87,19 @@ export function useFormUnits(): Preferences['units'] {
 /** Notes that a yard with a rig in it was open on this device. */
 export function noteVisited(): void {
   if (kept(VISITED_KEY) === null) keep(VISITED_KEY, 'yes');
+}
+
+/** The newest entry, where it was written ahead of this device's clock and that clock was said to be right; empty where nobody said so. */
+export function useClockRight(): string {
+  return useSyncExternalStore(
+    followPreferences,
+    () => kept(CLOCK_KEY) ?? '',
+    () => '',
+  );
+}
+
+/** Notes that this device's clock is right, whenever the newest entry says that it was written. */
+export function noteClockRight(newest: string): void {
+  keep(CLOCK_KEY, newest);
+  for (const listener of listeners) listener();
 }

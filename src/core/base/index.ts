@@ -8,16 +8,5 @@ export { civilDay, isCivilDay, type CivilDay } from './civil';
 export { assertNever } from './assert';
 export { gamma, normal, seeded, type Random } from './random';
 export { sameValue } from './same';
-export {
-  code,
-  figure,
-  uuid,
-  keyWords,
-  moment,
-  nonNegative,
-  positive,
-  shaped,
-  text,
-  whole,
-  words,
-} from './schema';
+export { code, figure, keyWords, uuid } from './names';
+export { moment, nonNegative, positive, shaped, text, whole, words } from './schema';

@@ -45,7 +45,6 @@ export {
 } from './place';
 export {
   PART_FACTS,
-  readFactsSchema,
   PART_KINDS,
   partsAt,
   partSchema,
@@ -77,3 +76,4 @@ export {
 export { applyChanges, changesSchema, diffModels, type Changes } from './change';
 export { hasBrake, hasCapPlug, hasDrum, hubOpens, hubTakesFitting } from './derive';
 export { TEMPLATES, templateModel, type TemplateId } from './templates';
+export { readFactsSchema } from './read-facts';

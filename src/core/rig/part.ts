@@ -29,7 +29,8 @@ export const TIRE_CLASSES = ['trailer', 'light-truck', 'passenger'] as const;
 
 const number = z.optional(specified(words(40)));
 
-const FACTS = {
+/** What can be known of each kind of part, as it is read. */
+export const FACTS = {
   tire: {
     /** The code on the sidewall, its last four digits at least. */
     dot: number,
@@ -70,18 +71,6 @@ export const partSchema = z.union([
   z.strictObject({ kind: z.literal('battery'), facts: z.strictObject(FACTS.battery) }),
   z.strictObject({ kind: z.literal('lamp'), facts: z.strictObject(FACTS.lamp) }),
 ]);
-
-type ReadFacts = Readonly<Record<string, Specified<string | number> | null>>;
-
-/** What was read off a part whose kind is told elsewhere: each fact as some kind of part has it; `null` withdraws one. */
-export const readFactsSchema: z.ZodMiniType<ReadFacts> = (() => {
-  const shape: Record<string, z.ZodMiniType> = {};
-  for (const facts of Object.values(FACTS))
-    for (const [name, fact] of Object.entries(facts))
-      shape[name] = z.union([...(shape[name] ? [shape[name]] : [z.null()]), fact]);
-  const all = Object.fromEntries(Object.entries(shape).map(([name, fact]) => [name, z.optional(fact)]));
-  return z.strictObject(all) as unknown as z.ZodMiniType<ReadFacts>;
-})();
 
 /** What a part is. */
 export type PartSpec = z.infer<typeof partSchema>;

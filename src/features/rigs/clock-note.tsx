@@ -1,7 +1,7 @@
 'use client';
 
 import { msOf } from '@/core/base';
-import { setPreferences, usePreferences } from '@/store';
+import { noteClockRight, useClockRight } from '@/store';
 import { dayAndTime, spell } from '@/text';
 import { Button, Mark } from '@/ui';
 
@@ -12,7 +12,7 @@ const AGREE = 5 * MINUTE;
 
 /** Says so where this device's clock stands behind what was written here: one of the two clocks is wrong. */
 export function ClockNote({ newest, now }: { newest: string; now: string }) {
-  const { clockRight } = usePreferences();
+  const clockRight = useClockRight();
   if (newest === '') return null;
   const ahead = msOf(newest) - msOf(now);
   // Whoever said that this clock is right is not asked again for what is written from there on.
@@ -27,7 +27,7 @@ export function ClockNote({ newest, now }: { newest: string; now: string }) {
           newest entry here was written at {dayAndTime(newest)}, {spell(ahead / DAY)} later. Until the clock
           is set, what is due is counted to the wrong day.
         </p>
-        <Button look="quiet" className="-ml-4" onClick={() => setPreferences({ clockRight: newest })}>
+        <Button look="quiet" className="-ml-4" onClick={() => noteClockRight(newest)}>
           This clock is right
         </Button>
       </div>

@@ -1,17 +1,19 @@
 'use client';
 
-import { useWithdraw } from '@/features/forms';
 import { SaveRaw } from '@/features/rigs';
 import { useYard } from '@/store';
 import { count, list } from '@/text';
-import { Button, Mark, reported } from '@/ui';
+import { Button, Mark, reported, say } from '@/ui';
 
 /** Says so where something on this device cannot be read by this version; the rest of the yard stands. */
 export function LostNote() {
-  const { snapshot } = useYard();
-  const withdraw = useWithdraw();
+  const { store, snapshot } = useYard();
   const lost = snapshot.status === 'ready' ? snapshot.lost : undefined;
   if (!lost) return null;
+  const withdraw = (entry: { readonly id: string; readonly rig: string }) =>
+    store
+      .send('withdraw', { entries: [entry], now: store.clock.now(), reason: 'it could not be read' })
+      .then(() => say('Withdrew an entry that cannot be read'));
   const newer = lost.unread.length > 0 && lost.unread.every((one) => one.newer);
   const what = list([
     ...(lost.entries > 0 ? [count(lost.entries, 'log entry', 'log entries')] : []),
@@ -48,17 +50,7 @@ export function LostNote() {
                   className="border-line flex flex-wrap items-center gap-x-4 gap-y-1 border-b py-1.5"
                 >
                   <span className="min-w-0 flex-1 basis-60 text-[0.92rem] wrap-anywhere">{one.why}</span>
-                  {!one.newer && (
-                    <Button
-                      onClick={() =>
-                        reported(
-                          withdraw([one], 'it could not be read', 'Withdrew an entry that cannot be read'),
-                        )
-                      }
-                    >
-                      Withdraw it
-                    </Button>
-                  )}
+                  {!one.newer && <Button onClick={() => reported(withdraw(one))}>Withdraw it</Button>}
                 </li>
               ))}
             </ul>
