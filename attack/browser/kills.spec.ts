@@ -135,3 +135,39 @@ test('sheets killed while they are typed into, and as they are sent', async ({ p
     });
   tally.write();
 });
+
+test('a first look and a set-up killed', async ({ page }) => {
+  const looks = new Tally('kills', 'a first look, the tab killed after every answer');
+  await setUp(page, DRIFTWOOD);
+  await page.goto('/survey');
+  const told = page.getByText(/^\d+ of \d+ looked at/);
+  const seen = async () => {
+    await expect(told).toBeVisible();
+    return Number((await told.innerText()).split(' ')[0]);
+  };
+  for (let i = 0; i < 30; i++) {
+    const before = await seen();
+    const clear = page.getByRole('main').getByRole('button', { name: /^Clear/ });
+    const pass = page.getByRole('button', { name: 'Pass over for now' });
+    await expect(clear.or(pass).first()).toBeVisible();
+    if (!(await clear.isVisible())) {
+      await page.getByLabel('Not looked at, because').fill(`dark ${i}`);
+      await page.getByRole('button', { name: 'Not looked at' }).click();
+    } else await clear.click();
+    await dies(page);
+    const after = await seen();
+    looks.count(after === before || after === before + 1, `answer ${i}: ${before} seen, then ${after}`);
+  }
+  looks.write();
+
+  const setups = new Tally('kills', 'a set-up, the tab killed after every field');
+  await page.goto('/setup');
+  for (let i = 0; i < 10; i++)
+    await setups.attempt(`field ${i}`, async () => {
+      await page.getByLabel('Name').fill(`Half told ${i}`);
+      await page.waitForTimeout(150);
+      await page.reload();
+      await expect(page.getByLabel('Name')).toHaveValue(`Half told ${i}`);
+    });
+  setups.write();
+});
