@@ -155,6 +155,50 @@ const CONTROLS: readonly Control[] = [
     },
   },
   {
+    name: 'a fact of the rig',
+    reach: async (page, n) => {
+      await page.goto('/rig');
+      await page
+        .getByRole('main')
+        .getByRole('button', { name: /^Lug torque/ })
+        .last()
+        .click();
+      await sheet(page)
+        .getByLabel('Lug torque', { exact: true })
+        .fill(String(101 + n));
+      await sheet(page)
+        .getByRole('radio', { name: /^Maker/ })
+        .click();
+      return sheet(page).getByRole('button', { name: 'Keep it', exact: true });
+    },
+  },
+  {
+    name: 'an entry withdrawn',
+    reach: async (page, n) => {
+      await page.goto('/logbook');
+      await page
+        .getByRole('button', { name: new RegExp(`hums ${GAPS[n] ?? 0}`) })
+        .first()
+        .click();
+      const withdraw = sheet(page).getByRole('button', { name: /^Withdraw/ });
+      await withdraw.first().click();
+      await page.waitForTimeout(200);
+      return withdraw.last();
+    },
+  },
+  {
+    name: 'a brake current',
+    // The reading, and the finding it opens or sees again.
+    writes: 2,
+    reach: async (page, n) => {
+      await page.goto('/lights');
+      await page.getByLabel('Current').fill(`${3 + n / 10}`);
+      await page.getByLabel('At the battery').fill('12.6');
+      await page.getByLabel('Wire, one way').fill('30');
+      return page.getByRole('region', { name: 'Brake circuit' }).getByRole('button').last();
+    },
+  },
+  {
     name: 'a round logged by hand',
     reach: async (page) => {
       await page.goto('/');
