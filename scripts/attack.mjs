@@ -1,6 +1,6 @@
 /** `npm run attack -- <part> …`: does to the product what breaks others, and prints what was lost; all parts take under half an hour. */
 import { existsSync, mkdirSync, readdirSync, readFileSync, rmSync } from 'node:fs';
-import { build as buildApp, ensureChromium, ensurePackages, root, run, say, tool } from './steps.mjs';
+import { build as buildApp, bundle, ensureChromium, ensurePackages, root, run, say, tool } from './steps.mjs';
 
 const CORE = ['archives', 'merge'];
 const BROWSER = readdirSync(`${root}attack/browser`)
@@ -24,17 +24,7 @@ let failed = false;
 const core = wanted(CORE);
 if (core.length > 0) {
   say(`Attacking ${core.join(', ')}`);
-  const { build } = await import('esbuild');
-  const outfile = `${root}test-results/attack.mjs`;
-  await build({
-    entryPoints: [`${root}attack/main.ts`],
-    outfile,
-    bundle: true,
-    platform: 'node',
-    format: 'esm',
-    packages: 'external',
-    logLevel: 'error',
-  });
+  const outfile = await bundle('attack/main.ts', 'attack');
   failed ||= (await run(process.execPath, [outfile, ...core])).code !== 0;
 }
 

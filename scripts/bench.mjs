@@ -1,6 +1,6 @@
 /** `npm run bench -- <part> …`: bundles the benchmarks as the product is bundled, and runs the parts named, or all; `properties` tries every property in full. */
-import { existsSync, mkdirSync } from 'node:fs';
-import { build as buildApp, ensureChromium, ensurePackages, root, run, say, tool } from './steps.mjs';
+import { existsSync } from 'node:fs';
+import { build as buildApp, bundle, ensureChromium, ensurePackages, root, run, say, tool } from './steps.mjs';
 
 await ensurePackages();
 if (process.argv.includes('properties')) {
@@ -12,18 +12,7 @@ if (!existsSync(`${root}.next/server/app/index.html`)) {
   const built = await buildApp();
   if (built.code !== 0) process.exit(built.code);
 }
-const { build } = await import('esbuild');
-mkdirSync(`${root}test-results`, { recursive: true });
-const outfile = `${root}test-results/bench.mjs`;
-await build({
-  entryPoints: [`${root}bench/main.ts`],
-  outfile,
-  bundle: true,
-  platform: 'node',
-  format: 'esm',
-  packages: 'external',
-  logLevel: 'error',
-});
+const outfile = await bundle('bench/main.ts', 'bench');
 const chromium = await ensureChromium();
 const parts = process.argv.slice(2);
 say(

@@ -1,6 +1,6 @@
 /** Shared by the commands: say what is being done, do it, and install what is missing. */
 import { spawn } from 'node:child_process';
-import { existsSync } from 'node:fs';
+import { existsSync, mkdirSync } from 'node:fs';
 import { fileURLToPath } from 'node:url';
 
 export const root = fileURLToPath(new URL('..', import.meta.url));
@@ -47,6 +47,23 @@ export async function build(env = {}, { quiet = false } = {}) {
   const next = await tool('next', ['build'], { env, quiet });
   if (next.code !== 0) return next;
   return run(process.execPath, ['scripts/after-build.mjs'], { quiet });
+}
+
+/** Bundles TypeScript of the project for Node, as the product is bundled; gives the path of the script. */
+export async function bundle(entry, name) {
+  const esbuild = await import('esbuild');
+  mkdirSync(`${root}test-results`, { recursive: true });
+  const outfile = `${root}test-results/${name}.mjs`;
+  await esbuild.build({
+    entryPoints: [`${root}${entry}`],
+    outfile,
+    bundle: true,
+    platform: 'node',
+    format: 'esm',
+    packages: 'external',
+    logLevel: 'error',
+  });
+  return outfile;
 }
 
 /** Chromium without its window, which starts and draws with half the work; then the whole of it. */
