@@ -58,3 +58,20 @@ test('a clock behind the newest entry is told as a difference, until it is said 
   await expect(page.getByRole('heading', { level: 1 })).toBeVisible();
   await expect(note).toHaveCount(0);
 });
+
+test('a reading begun afresh holds no figure that nobody sees', async ({ page }) => {
+  await setUp(page, DRIFTWOOD);
+  const sheet = page.getByRole('dialog');
+  const open = async () => {
+    await page.goto('/end?place=1L');
+    await page.getByRole('button', { name: 'Read something here' }).click();
+  };
+  await open();
+  await sheet.getByRole('textbox', { name: /^Cold pressure/ }).fill('31');
+  await page.waitForTimeout(300);
+  await open();
+  await expect(sheet.getByRole('textbox', { name: /^Cold pressure/ })).toHaveValue('31');
+  await sheet.getByRole('button', { name: 'Start over' }).click();
+  await sheet.getByRole('button', { name: 'Put it on record' }).click();
+  await expect(sheet.getByText('Type a figure first, or close this.')).toBeVisible();
+});

@@ -25,14 +25,19 @@ function fresh(response: Response): Response {
   });
 }
 
+/** Keeps one page as the router fetches it; tells whether it was to be had. */
+async function keepPage(cache: Cache, page: string): Promise<boolean> {
+  const response = await fetch(`${page}?_rsc`, { headers: { RSC: '1' } });
+  if (response.ok) await cache.put(page, fresh(response));
+  return response.ok;
+}
+
 /** Keeps what the router fetches to go from place to place without loading a page anew. */
 async function keepSoft(): Promise<void> {
   const cache = await caches.open(SOFT);
   await Promise.all(
     PAGES.map(async (page) => {
-      const response = await fetch(`${page}?_rsc`, { headers: { RSC: '1' } });
-      if (!response.ok) throw new Error(`${page}: ${response.status}`);
-      await cache.put(page, fresh(response));
+      if (!(await keepPage(cache, page))) throw new Error(`${page} was not to be had`);
     }),
   );
 }
@@ -41,12 +46,7 @@ async function keepSoft(): Promise<void> {
 async function healSoft(whole = false): Promise<void> {
   const cache = await caches.open(SOFT);
   const kept = new Set((await cache.keys()).map(({ url }) => new URL(url).pathname));
-  await Promise.all(
-    PAGES.filter((page) => whole || !kept.has(page)).map(async (page) => {
-      const response = await fetch(`${page}?_rsc`, { headers: { RSC: '1' } });
-      if (response.ok) await cache.put(page, fresh(response));
-    }),
-  );
+  await Promise.all(PAGES.filter((page) => whole || !kept.has(page)).map((page) => keepPage(cache, page)));
 }
 
 /** Fetches again what is missing of what is kept for use without a network, or all of it where something of it may be damaged. */

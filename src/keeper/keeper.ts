@@ -213,7 +213,7 @@ export class Keeper {
     const rows = before ? await this.port.log(before.seq) : await this.allRows();
     if (before && rows.length === 0) return;
     const oldDays = await this.zone.oldDays();
-    const { fold, lost } = before
+    const { fold, entries, lost } = before
       ? extendByRows(before.fold, rows, oldDays)
       : foldRows(rows, oldDays, this.ordered?.by ?? orderRows(rows, oldDays, await this.doubts()));
     this.ordered = undefined;
@@ -226,9 +226,9 @@ export class Keeper {
     if (known?.seq !== seq || state !== known.state) this.rev += 1;
     // What is gone on from are the objects that were told: what did not change is not told again.
     this.folded = { fold: state === fold.state ? fold : { ...fold, state }, seq };
-    const days = known
-      ? sameOr(known.days, daysApart(fold.entries, dayHere))
-      : daysApart(fold.entries, dayHere);
+    // Only what came is looked at: a log of twenty years is not gone through for each entry.
+    const apart = daysApart(entries, dayHere);
+    const days = !known ? apart : before ? withMore(known.days, apart) : sameOr(known.days, apart);
     this.standing = { state, end: endOf(fold), count: fold.entries.length, newest, seq, days };
     this.keepCheckpoint();
   }
@@ -360,6 +360,13 @@ export class Keeper {
     );
   }
 
+  /** Writes to the log; tells whether it did, which it does not where another tab was first. Throws where an id is in it already. */
+  private async written(change: Change): Promise<boolean> {
+    const done = await this.changed(change);
+    if (!done.ok && done.error.code === 'twice') throw new Error(`${done.error.id} is in the log already`);
+    return done.ok;
+  }
+
   /**
    * Writes entries, and pictures they speak of, in one piece; tells whether it did, which it does not where another tab
    * was first with `once`. Throws where an id is in the log already, or the yard is gone.
@@ -372,24 +379,21 @@ export class Keeper {
     const put = photos.map(({ hash, blob }) => ({ shelf: 'photos' as const, key: hash, value: blob }));
     // What a newer version wrote is kept to the letter.
     const kept = unread.map(({ raw }) => raw as Entry);
-    const done = await this.changed({
+    return this.written({
       append: [...this.datedNow(entries), ...kept],
       put,
       drop: forms.map((key) => ({ shelf: 'drafts' as const, key })),
       when: once === undefined ? [] : [{ shelf: 'drafts', key: once, is: 'there' }],
     });
-    if (!done.ok && done.error.code === 'twice') throw new Error(`${done.error.id} is in the log already`);
-    return done.ok;
   }
 
   /** Writes what a finished card came to and puts it away, in one piece; a tab that comes second writes nothing. */
   async closeRun(id: string, entries: readonly Entry[], drafts: readonly string[]): Promise<void> {
-    const done = await this.changed({
+    await this.written({
       append: this.datedNow(entries),
       drop: [{ shelf: 'runs', key: id }, ...drafts.map((key) => ({ shelf: 'drafts' as const, key }))],
       when: [{ shelf: 'runs', key: id, is: 'there' }],
     });
-    if (!done.ok && done.error.code === 'twice') throw new Error(`${done.error.id} is in the log already`);
   }
 
   /** Notes that an archive was saved. */

@@ -60,13 +60,13 @@ export function extendByRows(
   fold: Fold,
   rows: readonly LogRow[],
   oldDays: OldDays,
-): { readonly fold: Fold; readonly lost: readonly LostRow[] } {
+): ReadRows & { readonly fold: Fold } {
   const taken = readRows(rows, oldDays);
   try {
-    return { fold: extend(fold, taken.entries), lost: taken.lost };
+    return { ...taken, fold: extend(fold, taken.entries) };
   } catch {
     const doubted = readRows(rows, oldDays, true);
-    return { fold: extend(fold, doubted.entries), lost: doubted.lost };
+    return { ...doubted, fold: extend(fold, doubted.entries) };
   }
 }
 
@@ -90,7 +90,7 @@ export function foldRows(
   ordered: ReturnType<typeof orderRows> = orderRows(rows, oldDays),
 ): ReturnType<typeof extendByRows> {
   try {
-    return { fold: foldOrdered(ordered.log), lost: ordered.lost };
+    return { fold: foldOrdered(ordered.log), entries: ordered.log.entries, lost: ordered.lost };
   } catch {
     return extendByRows(emptyFold(), rows, oldDays);
   }

@@ -62,9 +62,12 @@ export function ReadingField({
     told.current = onValue;
   });
   const taken = kept !== undefined && value === undefined && stands !== undefined;
+  // A form that was begun afresh holds no figure that nobody sees.
+  const emptied = kept !== undefined && value !== undefined && text.trim() === '';
   useEffect(() => {
     if (taken) told.current(stands);
-  }, [taken, stands]);
+    if (emptied) told.current(undefined);
+  }, [taken, emptied, stands]);
   const error =
     read && !read.ok
       ? parseWords(read.error, units)

@@ -71,7 +71,7 @@ export function useRecord(): (
           throw error;
         }
         askToKeepOnce();
-        if (entries.length === 0) {
+        if (once !== undefined && entries.length === 0) {
           say('It is on record already, from another tab.');
           return entries;
         }
