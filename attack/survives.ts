@@ -4,7 +4,7 @@ import { reviewRig } from '../src/core/judge';
 import { foldEntries, type Entry, type RigState } from '../src/core/log';
 import { wheelEnds } from '../src/core/rig';
 import { compile } from '../src/core/routine';
-import { rulesFor, seasonOf } from '../src/core/rules';
+import { HOUSE_DEFAULT, rulesFor, seasonOf } from '../src/core/rules';
 import { surveyItems } from '../src/core/survey';
 import { historyOfReadings, trendsAt } from '../src/core/trend';
 import { compileWalk } from '../src/core/walk';
@@ -95,7 +95,7 @@ export function troublesOf(entries: readonly Entry[], now: string): readonly str
       attempt('trends', () => {
         const history = historyOfReadings(fold, rig.id);
         for (const place of wheelEnds(model)) {
-          const { trends } = trendsAt(history, model, place, now);
+          const { trends } = trendsAt(history, { model, house: HOUSE_DEFAULT }, place, now);
           said(
             'a trend',
             trends.flatMap((trend) => Object.values(trendWords(trend, 'us', now)).map(String)),

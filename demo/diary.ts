@@ -12,6 +12,7 @@ import {
   type Place,
   type PartSpec,
   type RigModel,
+  type Shelf,
   type WheelEnd,
 } from '../src/core/rig';
 import type { RoutineId, RoutinePlace } from '../src/core/rules';
@@ -124,6 +125,18 @@ export class Diary {
     }
   }
 
+  /** Puts a part on record that is not fitted: on the shelf, carried aboard or on order. */
+  shelve(day: string, kind: PartKind, shelf: Shelf, facts: Readonly<Record<string, string>>): void {
+    this.write('part.fitted', at(day, 12), {
+      part: `${kind} ${shelf} ${this.serial}`,
+      spec: specOf(kind, facts),
+      to: 'shelf',
+      rolled: 0,
+      grade: 'as-new',
+      shelf,
+    });
+  }
+
   /** Fits a new part in place of the old, which is gone. */
   renew(day: string, kind: PartKind, place: Place, facts: Readonly<Record<string, string>>): void {
     const part = `${kind} ${place} ${this.serial}`;
@@ -186,6 +199,12 @@ export class Diary {
               { place, what: 'slots-back' as const, value: about.slotsBack },
               { place, what: 'end-play' as const, value: (about.slotsBack / 6) * inch(1 / 14) },
             ]),
+        ...(about.braked?.includes(place)
+          ? [
+              { place, what: 'lining' as const, value: inch((about.lining ?? 6) / 32) },
+              { place, what: 'magnet-ohms' as const, value: 3.2 },
+            ]
+          : []),
         ...(about.strokes
           ? [{ place, what: 'strokes' as const, value: about.strokes + Math.floor(this.random() * 3) }]
           : []),
@@ -198,7 +217,15 @@ export class Diary {
         { place, subject: 'old-grease', grade: about.water?.includes(place) ? 'water' : 'darkened' },
         { place, subject: 'rollers', grade: about.worn?.includes(place) ? 'stained' : 'mirror' },
         { place, subject: 'spindle', grade: 'smooth' },
-        ...(about.braked?.includes(place) ? [{ place, subject: 'lining' as const, grade: 'good' }] : []),
+        ...(about.braked?.includes(place)
+          ? [
+              { place, subject: 'lining' as const, grade: 'good' },
+              { place, subject: 'drum' as const, grade: 'smooth' },
+              { place, subject: 'magnet' as const, grade: 'even' },
+              { place, subject: 'drag' as const, grade: 'even' },
+              { place, subject: 'brake-test' as const, grade: 'firm' },
+            ]
+          : []),
       ]),
       materials: places.map((place) => ({ place, grease: about.grease })),
       renewed: places.map((place) => ({ place, part: 'seal' })),
@@ -298,6 +325,8 @@ export interface RepackStory {
   readonly strokes?: number;
   readonly limits?: readonly number[];
   readonly braked?: readonly WheelEnd[];
+  /** Lining left where it is braked (1/32 in). */
+  readonly lining?: number;
   readonly worn?: readonly WheelEnd[];
   readonly weeping?: readonly WheelEnd[];
   readonly water?: readonly WheelEnd[];

@@ -42,12 +42,15 @@ const model: RigModel = {
     key: 'none',
     cover: 'none',
     adapter: { fitted: false },
+    valve: 'snap-in',
   },
   tires: {
     size: { value: 'ST205/75R15', source: 'maker' },
     loadRange: { value: 'C', source: 'maker' },
     pressure: { value: psi(50), source: 'guess' },
+    maxPressure: { value: psi(50), source: 'marking' },
   },
+  breakaway: { chemistry: 'lead-acid', required: true },
   spares: 1,
   gvwr: { value: lb(7000), source: 'guess' },
   axleSpacing: { value: inch(33), source: 'marking' },
@@ -113,6 +116,7 @@ export function hiveCart(diary: Diary): void {
   diary.repack('2025-05-12', ['1L', '1R'], {
     ...HUB,
     braked: ['1L', '1R'],
+    lining: 6,
     worn: ['1R'],
     note: 'Front axle only, before the cherry bloom.',
   });
@@ -124,6 +128,7 @@ export function hiveCart(diary: Diary): void {
   diary.midSeason('2025-08-20', model);
   diary.layUp('2025-10-11', model);
   diary.commission('2026-03-21', model);
+  diary.shelve('2026-04-02', 'battery', 'order', { number: 'YE-12' });
   diary.write('deferral', at('2026-04-02', 19), {
     routine: 'battery-renew',
     place: 'breakaway',

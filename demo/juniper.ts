@@ -9,6 +9,7 @@ const axle: RigModel['axles'][number] = {
   rating: { value: lb(3500), source: 'marking' },
   brake: 'electric',
   wires: true,
+  lining: 'riveted',
   drum: { value: { diameter: inch(10), width: inch(2.25) }, source: 'marking' },
   mountingBolts: { value: 4, source: 'marking' },
   hub: 'drilled',
@@ -34,12 +35,22 @@ const model: RigModel = {
     key: 'none',
     cover: 'none',
     adapter: { fitted: false },
+    maxPressure: { value: psi(65), source: 'marking' },
+    valve: 'metal',
   },
   tires: {
     size: { value: 'ST225/75R15', source: 'maker' },
     loadRange: { value: 'D', source: 'maker' },
     pressure: { value: psi(65), source: 'maker' },
+    maxPressure: { value: psi(65), source: 'marking' },
   },
+  torques: {
+    plate: { value: lbft(45), source: 'maker' },
+    axle: { value: lbft(50), source: 'maker' },
+    joints: { value: lbft(45), source: 'maker' },
+  },
+  breakaway: { chemistry: 'lead-acid', required: true },
+  greasePoints: { aSide: 5, wheelOff: true },
   spares: 1,
   gvwr: { value: lb(6800), source: 'maker' },
   axleSpacing: { value: inch(33), source: 'marking' },
@@ -123,6 +134,7 @@ export function juniper(diary: Diary): void {
 
   diary.repack('2024-04-20', ALL, {
     ...HUB,
+    lining: 6,
     water: ['1L'],
     note: 'Water in 1L: cap had been dented. New cap on.',
   });
@@ -138,7 +150,7 @@ export function juniper(diary: Diary): void {
 
   diary.commission('2025-04-12', model);
   diary.renew('2025-04-12', 'battery', 'breakaway', { since: '2025-04-12' });
-  diary.repack('2025-04-26', ALL, { ...HUB, worn: ['2R'] });
+  diary.repack('2025-04-26', ALL, { ...HUB, lining: 5.5, worn: ['2R'] });
   diary.trip('2025-05-03', 16);
   diary.held('2025-05-03', '1L', '1R', '2L');
   diary.write('recheck', at('2025-05-03', 18), { place: '2R', result: 'moved' });
@@ -160,7 +172,7 @@ export function juniper(diary: Diary): void {
 
   diary.layUp('2025-11-01', model);
   diary.commission('2026-04-18', model);
-  diary.repack('2026-05-02', ALL, { ...HUB, worn: ['2R'] });
+  diary.repack('2026-05-02', ALL, { ...HUB, lining: 5, worn: ['2R'] });
   diary.trip('2026-05-03', 12, { note: 'to the weigh scale and back' });
   diary.held('2026-05-03', '1L', '1R', '2L');
   diary.trip('2026-05-09', 19);
@@ -172,6 +184,7 @@ export function juniper(diary: Diary): void {
     remedy: 'repack',
     of: { subject: 'grease-back', grade: 'behind' },
   });
+  diary.shelve('2026-05-12', 'seal', 'home', { number: 'YS-171' });
   diary.plan('2026-05-12', '2026-05-23', 180, 'the lakes');
   diary.plan('2026-05-12', '2026-07-03', 420, 'round the lakes, three nights');
 }

@@ -160,14 +160,20 @@ export function juniperFindings(diary: Diary, told: readonly Entry[]): void {
   if (!weeps) throw new Error('the weeping hub is told first');
   picture(diary, '2026-05-10', 'hub-1', '2R', weeps.id, 'behind the drum, wheel off the ground');
   picture(diary, '2026-05-14', 'hub-2', '2R', weeps.id, 'four days on, parked');
-  diary.write('opinion', at('2026-05-15', 11), {
+  const quote = diary.write('opinion', at('2026-05-15', 11), {
     place: '2R',
     finding: weeps.id,
     who: 'shop by the ferry',
     said: 'new hub, drum and both brakes on that axle',
     on: 'looked from outside, wheel not taken off',
     quote: { amount: 640, currency: 'USD' },
-    decided: 'Open it first: seal land and shoes decide. Seal kit is on the shelf.',
+  });
+  diary.write('decision', at('2026-05-15', 20), {
+    place: '2R',
+    finding: weeps.id,
+    opinion: quote.id,
+    decided: 'Open it first.',
+    why: 'Seal land and shoes decide, and the seal kit is on the shelf.',
   });
 }
 

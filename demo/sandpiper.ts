@@ -31,12 +31,20 @@ const model: RigModel = {
     key: 'none',
     cover: 'none',
     adapter: { fitted: false },
+    maxPressure: { value: psi(60), source: 'marking' },
+    valve: 'snap-in',
   },
   tires: {
     size: { value: 'ST175/80R13', source: 'maker' },
     loadRange: { value: 'C', source: 'maker' },
     pressure: { value: psi(50), source: 'maker' },
+    maxPressure: { value: psi(50), source: 'marking' },
   },
+  torques: {
+    axle: { value: lbft(45), source: 'counter' },
+    joints: { value: lbft(40), source: 'counter' },
+  },
+  greasePoints: { aSide: 0, wheelOff: false },
   spares: 1,
   gvwr: { value: lb(2350), source: 'maker' },
   lifting: { point: 'frame', height: { value: inch(14), source: 'marking' } },
@@ -122,6 +130,7 @@ export function sandpiper(diary: Diary): void {
   diary.write('finding.closed', at('2026-03-21', 11), { finding: finding.id, how: 'strap renewed' });
 
   diary.commission('2026-03-28', model);
+  diary.shelve('2026-03-29', 'hub', 'aboard', { innerIn: 'YB-44', outerIn: 'YB-44', sealIn: 'YS-125' });
   diary.repack('2026-03-28', BOTH, { ...HUB, note: 'Old grease clean: the caps keep the water out.' });
   launched(diary, '2026-04-12', 28, 1);
   diary.held('2026-04-12', ...BOTH);

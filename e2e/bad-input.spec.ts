@@ -108,7 +108,7 @@ test('a torque outside the usual range asks again and keeps what was typed; a fi
   await page.keyboard.press('Escape');
   await page.getByRole('button', { name: /^All \d+ reasons/ }).click();
   await expect(page.getByRole('region', { name: 'May it be towed' })).toContainText(
-    'lug torque is a guess: 160 lbf·ft',
+    'Lug torque is a guess: 160 lbf·ft',
   );
 });
 

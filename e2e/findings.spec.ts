@@ -59,7 +59,7 @@ test('a bad grade on the bench is judged at once and opens a finding when the ca
   await expect(page.getByRole('heading', { name: 'Findings that open now' })).toBeVisible();
   await page.getByRole('button', { name: 'Close and log it' }).click();
   await expect(page.getByRole('region', { name: 'Next for Driftwood' })).toContainText(
-    '1L: lining: at the minimum',
+    '1L: lining, front shoe: at the minimum',
   );
 });
 
@@ -102,7 +102,10 @@ test('a lug torque that nobody knows is asked for before the card starts', async
   await setUp(page, bare);
   await openPlace(page, '1L');
   await page.getByRole('link', { name: 'Start the repack' }).click();
-  await expect(page.getByText('The lug torque of this rig is not known.')).toBeVisible();
+  await expect(page.getByText('Lug nuts: their torque is not known.')).toBeVisible();
+  // Passed over it stays open: nothing begins before one or the other is said.
+  await expect(page.getByRole('button', { name: 'Start the card' })).toBeDisabled();
+  await page.getByRole('button', { name: 'Enter the figure' }).click();
   await page.getByLabel('Lug torque').fill('35');
   await choose(page, 'It comes from', 'Parts counter');
   await page.getByRole('button', { name: 'Use it' }).click();
@@ -110,7 +113,7 @@ test('a lug torque that nobody knows is asked for before the card starts', async
   await expect(page.getByLabel('Lug torque')).toHaveValue('35');
   await page.getByLabel('Lug torque').fill('95');
   await page.getByRole('button', { name: 'Use it' }).click();
-  await expect(page.getByText('The lug torque of this rig is not known.')).toHaveCount(0);
+  await expect(page.getByText('Lug nuts: their torque is not known.')).toHaveCount(0);
   await expect(page.getByText("Torque wrench that reaches 95 lbf·ft, parts counter's figure")).toBeVisible();
 });
 

@@ -42,12 +42,13 @@ test('what was done before can be told from memory', async ({ page }) => {
   await expect(alertOf(page)).toContainText('Give the day');
   await page.getByLabel('Day', { exact: true }).fill(inDays(-90));
   await page.getByLabel('All wheel ends on the same day').check();
+  // Only what its owner ticks is known with it.
+  await page.getByLabel('Rocked and spun').check();
   await page.getByRole('button', { name: 'Note it' }).click();
   const next = page.getByRole('region', { name: 'Next for Driftwood' });
   await expect(next).not.toContainText('Repack');
   await page.getByRole('button', { name: /^1R,/ }).first().click();
-  // What a repack does by the way is known with it.
-  for (const name of [/Clear.*Repack 1R/, /Clear.*Rock and spin 1R/, /Clear.*Measure brakes 1R/])
+  for (const name of [/Clear.*Repack 1R/, /Clear.*Rock and spin 1R/, /Unknown.*Measure brakes 1R/])
     await expect(page.getByRole('dialog').getByRole('button', { name })).toBeVisible();
 });
 

@@ -103,7 +103,7 @@ test('work that takes a wheel off by hand opens its rechecks, and a bad hub pull
   await choose(page, /^Spin/, 'Free and even');
   await page.getByRole('button', { name: 'Log the look' }).click();
   await expect(page.getByRole('heading', { level: 1 })).toHaveText('Not fit to tow');
-  await expect(next).toContainText('Repack 1R puts it right');
+  await expect(next).toContainText('put right by repack 1R');
   await page.getByRole('link', { name: 'Start the work' }).click();
   await expect(page.getByRole('button', { name: 'Start the card' })).toBeVisible();
 });

@@ -11,7 +11,7 @@ test('a first look in walking order: stopped, taken up, and what it comes to', a
   await expect(page.getByRole('heading', { level: 1 })).toHaveText('Tire size');
   await page.getByLabel('Not looked at, because').fill('plate painted over');
   await page.getByRole('button', { name: 'Not looked at' }).click();
-  for (const title of ['Load range', 'Cold pressure']) {
+  for (const title of ['Load range', 'Cold pressure, by the placard']) {
     await expect(page.getByRole('heading', { level: 1 })).toHaveText(title);
     await page.getByRole('button', { name: 'Pass over for now' }).click();
   }

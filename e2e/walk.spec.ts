@@ -62,7 +62,7 @@ test('a clean hitch-up on a phone: at most one tap an item, on record with its d
   await tap(/^All clear here/);
   expect(taps).toBeLessThanOrEqual(items);
   // Nothing was wrong on the walk; what nobody knows of this rig yet asks for care.
-  await expect(page.getByRole('heading', { level: 1 })).toHaveText('Go with care');
+  await expect(page.getByRole('heading', { level: 1 })).toHaveText('Not known to be fit');
   await page.getByLabel('Where, if you like').fill('home yard');
   await page.getByRole('button', { name: /^Put it on record/ }).click();
   await expect(page.getByRole('link', { name: 'Hitching up' })).toBeVisible();
@@ -78,8 +78,8 @@ test('what is not right opens just its fields, keeps it home, and is a finding w
 }, testInfo) => {
   await setUp(page, DRIFTWOOD);
   await page.goto('/rig');
-  await tellFact(page, 'Cold pressure', async () => {
-    await page.getByRole('dialog').getByLabel('Cold pressure', { exact: true }).fill('65');
+  await tellFact(page, 'Cold pressure, by the placard', async () => {
+    await page.getByRole('dialog').getByLabel('Cold pressure, by the placard', { exact: true }).fill('65');
     await choose(page, /comes from/, "Maker's");
   });
   await page.goto('/walk?walk=hitch');
@@ -88,7 +88,7 @@ test('what is not right opens just its fields, keeps it home, and is a finding w
   await walkTo(page, '1L');
 
   await page.getByRole('button', { name: 'not right: Tire wall and tread' }).click();
-  await page.getByRole('radio', { name: /^Cut to the fabric/ }).click();
+  await page.getByRole('radio', { name: /^Cracks that open/ }).click();
   await expect(page.getByRole('status').filter({ hasText: /^Due\./ })).toBeVisible();
   const choosing = page.locator('input[type=file]:not([capture])');
   await choosing.setInputFiles(NO_PICTURE);
@@ -97,8 +97,8 @@ test('what is not right opens just its fields, keeps it home, and is a finding w
   await expect(alertOf(page)).toContainText('40 MB');
   await choosing.setInputFiles(largePicture());
   await expect(page.getByAltText('What was seen')).toBeVisible();
-  await expect(page.getByRole('radio', { name: /^Cut to the fabric/ })).toBeChecked();
-  await page.getByLabel('In your words, if you like').fill('outside, a hand wide');
+  await expect(page.getByRole('radio', { name: /^Cracks that open/ })).toBeChecked();
+  await page.getByLabel('In your words, if you like').fill('outside, all round');
   await page.getByRole('button', { name: 'Done with this' }).click();
 
   await page.getByRole('button', { name: 'other: Pressure' }).click();
@@ -114,11 +114,11 @@ test('what is not right opens just its fields, keeps it home, and is a finding w
   await page.getByRole('button', { name: /^The other 2 clear/ }).click();
   // Passed over is not clear.
   await page.getByRole('button', { name: 'Pass', exact: true }).click();
-  for (const next of ['Spare', 'Do not tow']) {
+  for (const next of ['Spare', 'Not known to be fit']) {
     await page.getByRole('button', { name: /^All clear here/ }).click();
     await expect(page.getByRole('heading', { level: 1 })).toContainText(next);
   }
-  await expect(page.getByText('1L tire wall and tread: cut to the fabric')).toBeVisible();
+  await expect(page.getByText('1L tire wall and tread: cracks that open')).toBeVisible();
   await expect(page.getByText('All lamps: not looked at')).toBeVisible();
   await page.getByRole('button', { name: 'It goes with care all the same' }).click();
   await page.getByRole('button', { name: /^Put it on record/ }).click();
@@ -128,7 +128,7 @@ test('what is not right opens just its fields, keeps it home, and is a finding w
 
   await openPlace(page, '1L');
   await page.getByRole('dialog').getByRole('link', { name: 'Photos and story' }).first().click();
-  await expect(page.getByRole('heading', { level: 1 })).toContainText('cut to the fabric');
+  await expect(page.getByRole('heading', { level: 1 })).toContainText('cracks that open');
   await expect(page.getByText('Put it right before the next trip.')).toBeVisible();
   const photo = page.getByRole('list', { name: 'Photos, oldest first' }).getByRole('img');
   await expect(photo).toHaveCount(1);
@@ -141,7 +141,6 @@ test('what is not right opens just its fields, keeps it home, and is a finding w
   await expect(alertOf(page).first()).toContainText('Say who it was');
   await page.getByLabel('Who', { exact: true }).fill('shop in town');
   await page.getByLabel('What they say has to be done').fill('four new tires');
-  await page.getByLabel('What you decide, and why').fill('one pair: the others are two years old');
   await page.getByRole('button', { name: 'Put it on record' }).click();
   await expect(page.getByRole('region', { name: 'What happened' })).toContainText(
     'shop in town: four new tires',
@@ -173,7 +172,7 @@ test('what is not right opens just its fields, keeps it home, and is a finding w
   await there.getByRole('button', { name: 'Bring them in' }).click();
   await expect(there.getByText(/entries brought in/)).toBeVisible();
   await there.goto('/finding');
-  await there.getByRole('link', { name: /cut to the fabric/ }).click();
+  await there.getByRole('link', { name: /cracks that open|bulge/i }).click();
   await expect(there.getByRole('list', { name: 'Photos, oldest first' }).getByRole('img')).toHaveCount(2);
   await other.close();
 
@@ -193,7 +192,7 @@ test('lamps: a paced test for one person, and from what fails to where the fault
   // It counts down; which second is seen first is the machine's affair.
   await expect(page.getByRole('timer')).toContainText(/1\d|2[0-4]/);
   await page.getByRole('button', { name: 'Seen: next' }).click();
-  for (const now of ['Brake', 'Turn left', 'Turn right']) {
+  for (const now of ['Running, brake held', 'Brake', 'Turn left', 'Turn right']) {
     await expect(page.getByRole('heading', { level: 1 })).toHaveText(now);
     await page.getByRole('button', { name: 'Seen already' }).click();
   }

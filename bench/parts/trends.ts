@@ -2,6 +2,7 @@ import { seeded } from '../../src/core/base';
 import { foldEntries, HOUSE } from '../../src/core/log';
 import { rateTrends } from '../../src/core/testing/seasons';
 import { historyOfReadings, trendsAt } from '../../src/core/trend';
+import { HOUSE_DEFAULT } from '../../src/core/rules';
 import { longLog } from '../log';
 import { median, type Part } from '../table';
 
@@ -14,7 +15,8 @@ export const trends: Part = {
     const fold = foldEntries(log);
     const rig = Object.values(fold.state.rigs).find(({ id, model }) => id !== HOUSE && model);
     const measured = median(7, () => {
-      if (rig?.model) trendsAt(historyOfReadings(fold, rig.id), rig.model, '1L', now);
+      if (rig?.model)
+        trendsAt(historyOfReadings(fold, rig.id), { model: rig.model, house: HOUSE_DEFAULT }, '1L', now);
     });
     // A thousand healthy seasons, and as many with a leak and with a failing bearing, of a seed not looked at before.
     const rate = rateTrends(1000, seeded(2027));

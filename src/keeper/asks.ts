@@ -2,6 +2,7 @@ import type { Instant } from '@/core/base';
 import type { Entry } from '@/core/log';
 import type { RigModel, TirePlace } from '@/core/rig';
 import type { Run } from '@/core/routine';
+import type { HouseRules } from '@/core/rules';
 import { historyOfReadings, trendsAt, warningsOf } from '@/core/trend';
 import type { Desk } from './desk';
 import type { PhotoRow } from './shelves';
@@ -112,19 +113,19 @@ export const ASKS = {
   /** What the readings of a rig warn of before any limit does. */
   warnings: async (
     { keeper }: Desk,
-    ask: { rig: string; model: RigModel; places: readonly TirePlace[]; hour: Instant },
-  ) => warningsOf(historyOfReadings(await keeper.fold(), ask.rig), ask.model, ask.places, ask.hour),
+    ask: { rig: string; model: RigModel; house: HouseRules; places: readonly TirePlace[]; hour: Instant },
+  ) => warningsOf(historyOfReadings(await keeper.fold(), ask.rig), ask, ask.places, ask.hour),
   /** What the log tells of one place: its readings over time, what was found, photographed and done there. */
   place: async (
     { keeper }: Desk,
-    ask: { rig: string; model: RigModel; place: TirePlace; hour: Instant; most: number },
+    ask: { rig: string; model: RigModel; house: HouseRules; place: TirePlace; hour: Instant; most: number },
   ) => {
     const fold = await keeper.fold();
     const history = historyOfReadings(fold, ask.rig);
     const rig = fold.state.rigs[ask.rig];
     return {
       history,
-      ...trendsAt(history, ask.model, ask.place, ask.hour),
+      ...trendsAt(history, ask, ask.place, ask.hour),
       findings: rig ? findingsOfRig(fold, rig).filter(({ opened }) => opened.body.place === ask.place) : [],
       photos: photosAt(fold, ask.rig, ask.place),
       story: latelyAt(fold, ask.rig, ask.place, ask.most),

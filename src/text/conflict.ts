@@ -1,6 +1,8 @@
 import type { Conflict } from '@/core/judge';
 import { formatNumber, type UnitSystem } from '@/core/quantity';
-import { measure } from './measure';
+import { partLength } from './facts';
+import { placeName } from './gear';
+import { capital, measure } from './measure';
 
 /** Years as a birthday counts them: a tire is not six before its sixth year is full. */
 const years = (value: unknown) => `${formatNumber(Math.floor(Number(value) * 10) / 10, 1)} years`;
@@ -62,6 +64,31 @@ export function conflictWords(
         title: `load range ${String(have)}, the placard asks for ${String(want)}`,
         why: 'The placard was set for this trailer.',
       };
+    case 'tire-code-differs':
+      return {
+        title: `the code on the spare is ${String(have)}, on record is ${String(want)}`,
+        why: 'It is another tire than the record says: see which one it is, and tell the record.',
+      };
+    case 'equalizer-off-kit':
+      return {
+        title: `${partLength(Number(have), system)} measured, ${partLength(Number(want), system)} printed with the kit`,
+        why: 'A longer equalizer goes with wider axles: the wrong pair loads one axle more and binds.',
+      };
+    case 'equalizer-unusual':
+      return {
+        title: `an equalizer of ${partLength(Number(have), system)} with axles ${partLength(Number(want), system)} apart`,
+        why: 'The two do not usually go together. Measure both again, and hold them against the pair printed with the kit.',
+      };
+    case 'no-usable-spare':
+      return {
+        title: 'no usable spare',
+        why: 'What is carried is flat, worn out or past its age: on the road it is no spare.',
+      };
+    case 'target-over-maximum':
+      return {
+        title: `tires set to ${measure(Number(have), 'pressure', system)}, but tire, wheel or valve takes ${measure(Number(want), 'pressure', system)}`,
+        why: 'The lowest of the three rules. Metal valves, or another rule for the target.',
+      };
     case 'tire-not-trailer':
       return {
         title: 'a passenger tire',
@@ -117,4 +144,10 @@ export function conflictShort(conflict: Conflict): string {
   if (code === 'tire-old' || code === 'tire-too-old' || code === 'tire-aging')
     return `tire ${Math.floor(Number(have))} y old`;
   return code.startsWith('tire') || code === 'load-range-weak' ? 'tire: see why' : 'facts differ';
+}
+
+/** What does not agree, with where it is; of the rig as a whole, by itself. */
+export function conflictTitle(conflict: Conflict, system: UnitSystem): string {
+  const { title } = conflictWords(conflict, system);
+  return conflict.place === 'rig' ? capital(title) : `${placeName(conflict.place)}: ${title}`;
 }

@@ -126,7 +126,7 @@ describe('why a duty stands as it does', () => {
             ])
               expect(text).not.toMatch(/undefined|NaN|\[object|Infinity|^-/);
             if (one.routine !== 'lug-recheck')
-              expect(routineHow(one.routine, rig, '110 lbf·ft', system).how).toMatch(/\.$/);
+              expect(routineHow(one.routine, rig, HOUSE_DEFAULT, '110 lbf·ft', system).how).toMatch(/\.$/);
           }
         },
       ),

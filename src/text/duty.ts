@@ -11,13 +11,13 @@ import {
 import { formatUpTo, type UnitSystem } from '@/core/quantity';
 import { isGear, type Place } from '@/core/rig';
 import type { RoutinePlace, SeasonTime, PlaceMark } from '@/core/rules';
-import { conflictWords } from './conflict';
+import { conflictTitle, conflictWords } from './conflict';
 import { findingWords } from './finding';
 import { placeName } from './gear';
 import { capital, count, list, measure, small, words } from './measure';
 import { BASIS_WORDS } from './rig';
 import { day } from './dates';
-import { dutyTitle, jobWords, ROUTINE_WORDS } from './routines';
+import { dutyTitle, jobWords, ROUTINE_WORDS, routineTitle } from './routines';
 
 /** The five states of a place in words. */
 export const MARK_WORDS: Record<PlaceMark, string> = {
@@ -112,6 +112,8 @@ function whyAlone(duty: Duty, system: UnitSystem, now: Instant): string {
     return `Pulled forward by what was found ${day(duty.finding.at, now)}: ${findingWords(duty.finding, system)}.`;
   if (duty.reason === 'no-figure')
     return 'How long this hub runs shut is its maker’s figure, and nobody has told it yet.';
+  if (!use && duty.glanced)
+    return `Seen on a short walk ${day(duty.glanced.at, now)}, which is not the thorough look once a year: no ${noun} on record.`;
   if (!use)
     return duty.matter === 'safety'
       ? `No ${noun} on record. Unknown counts as due until someone has looked.`
@@ -179,12 +181,48 @@ export function reasonWords(reason: TowReason, system: UnitSystem, now: Instant)
     case 'finding':
       return `${placeName(reason.finding.place)}: ${findingWords(reason.finding, system)}, seen ${day(reason.finding.at, now)}.`;
     case 'conflict': {
-      const { title, why } = conflictWords(reason.conflict, system);
-      return `${placeName(reason.conflict.place)}: ${title}. ${why}`;
+      const { why } = conflictWords(reason.conflict, system);
+      return `${conflictTitle(reason.conflict, system)}. ${why}`;
     }
     case 'duty':
       return `${dutyTitle(reason.duty)}: ${dutyWhy(reason.duty, system, now)}`;
   }
+}
+
+/** A line of a list of reasons, and the reasons that it tells. */
+interface ReasonLine {
+  readonly reasons: readonly [TowReason, ...TowReason[]];
+  readonly words: string;
+}
+
+/** Reasons as they are listed: duties of one routine that say one and the same are one line, so that many buried lines do not hide the one that matters. */
+export function reasonLines(
+  reasons: readonly TowReason[],
+  system: UnitSystem,
+  now: Instant,
+): readonly ReasonLine[] {
+  const lines = new Map<string, [TowReason, ...TowReason[]]>();
+  reasons.forEach((reason, i) => {
+    const key =
+      reason.kind === 'duty'
+        ? `${reason.duty.routine} ${reason.fitness} ${dutyWhy(reason.duty, system, now)}`
+        : String(i);
+    const line = lines.get(key);
+    if (line) line.push(reason);
+    else lines.set(key, [reason]);
+  });
+  return [...lines.values()].map((line) => {
+    const duties = line.flatMap((reason) => (reason.kind === 'duty' ? [reason.duty] : []));
+    const [first] = duties;
+    const words =
+      first && duties.length > 1
+        ? `${routineTitle(
+            first.routine,
+            duties.map(({ place }) => place),
+          )}: ${dutyWhy(first, system, now)}`
+        : reasonWords(line[0], system, now);
+    return { reasons: line, words };
+  });
 }
 
 /** The yard's sentence: may this rig be towed today? */

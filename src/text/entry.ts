@@ -2,16 +2,26 @@ import { assertNever } from '@/core/base';
 import type { Entry, EntryOf, WorkBody } from '@/core/log';
 import { formatMoney, type UnitSystem } from '@/core/quantity';
 import type { RoutinePlace } from '@/core/rules';
-import { factAt, isGear, type FactId, type FactValue, type PartKind, type RigKind } from '@/core/rig';
+import {
+  factAt,
+  isGear,
+  type FactId,
+  type FactValue,
+  type PartKind,
+  type RigKind,
+  type Shelf,
+} from '@/core/rig';
 import { dayInFull, minutes } from './dates';
-import { findingWords } from './finding';
+import type { BranchId } from '@/core/routine';
+import { BRANCH_WORDS } from './branches';
+import { findingWords, whereWords } from './finding';
 import { gradeWords, SUBJECT_WORDS } from './grades';
 import { capital, count, list, measure, small } from './measure';
 import { readingName } from './readings';
 import { readingValue } from './reading-value';
 import { FACT_WORDS, factWords } from './facts';
 import { placeName } from './gear';
-import { GRADE_WORDS, PART_FACT_WORDS, PART_WORDS, partFactText, partName } from './parts';
+import { GRADE_WORDS, PART_FACT_WORDS, PART_WORDS, partFactText, partName, SHELF_WORDS } from './parts';
 import type { EntryWords } from './entry-words';
 import { lookedWords } from './looked';
 import { BASIS_WORDS, KIND_WORDS, THICKENER_WORDS, WATER_WORDS } from './rig';
@@ -39,12 +49,14 @@ export const KIND_OF_ENTRY: Record<Entry['kind'], string> = {
   recheck: 'Recheck',
   'finding.opened': 'Finding',
   'finding.seen': 'Finding',
-  'finding.closed': 'Fixed',
+  'finding.waits': 'Finding',
+  'finding.closed': 'Closed',
   walk: 'Walkaround',
   reading: 'Reading',
   lights: 'Lamps',
   photo: 'Photo',
   opinion: 'Opinion',
+  decision: 'Decision',
   note: 'Note',
   void: 'Withdrawn',
 };
@@ -54,7 +66,14 @@ const FROM: Record<WorkBody['from'], string> = {
   written: 'written down afterwards',
   memory: 'from memory',
 };
-const RESULT = { held: 'held at torque', moved: 'a nut moved', loose: 'loose by hand' } as const;
+const RESULT = {
+  held: 'held at torque',
+  'half-flat': 'a nut moved, half a flat at most',
+  moved: 'a nut moved',
+  'over-half': 'a nut moved more than half a flat',
+  'over-flat': 'a nut moved more than a flat',
+  loose: 'loose by hand',
+} as const;
 const PART = {
   'inner-set': 'inner bearing and race',
   'outer-set': 'outer bearing and race',
@@ -76,10 +95,11 @@ function workTitle({ jobs }: Pick<WorkBody, 'jobs'>): string {
 }
 
 /** What closed a finding: its owner's words, the work, or a look that found nothing left. */
-export function closingWords({ how, gone, of, jobs }: EntryOf<'finding.closed'>['body']): string {
+export function closingWords({ how, gone, needless, of, jobs }: EntryOf<'finding.closed'>['body']): string {
   const graded = of && 'subject' in of ? of : undefined;
   const by = [
     ...(gone ? ['Looked at again, clear'] : []),
+    ...(needless ? ['Looked into, nothing to be done'] : []),
     ...(graded
       ? [`${SUBJECT_WORDS[graded.subject].name}: ${small(gradeWords(graded.subject, graded.grade))}`]
       : []),
@@ -94,6 +114,7 @@ function workLines(work: WorkBody, system: UnitSystem): readonly string[] {
     ...new Set([
       ...work.jobs.map((job) => job.place),
       ...[...work.readings, ...work.conditions].map((one) => one.place),
+      ...(work.branches ?? []).map((one) => one.place ?? ('rig' as const)),
     ]),
   ];
   const lead = (place: RoutinePlace) => (places.length > 1 && place !== 'rig' ? `${placeName(place)}: ` : '');
@@ -103,16 +124,25 @@ function workLines(work: WorkBody, system: UnitSystem): readonly string[] {
       .map((one) => `${readingName(one.what)} ${readingValue(one.what, one.value, system)}`);
     const grades = work.conditions
       .filter((one) => one.place === place)
-      .map((one) => `${SUBJECT_WORDS[one.subject].name} ${gradeWords(one.subject, one.grade).toLowerCase()}`);
+      .map(
+        (one) =>
+          `${SUBJECT_WORDS[one.subject].name}${whereWords(one)} ${small(gradeWords(one.subject, one.grade))}`,
+      );
     const grease = work.materials
       .filter((one) => one.place === place)
       .map((one) => THICKENER_WORDS[one.grease].toLowerCase());
-    const parts = work.renewed.filter((one) => one.place === place).map((one) => PART[one.part]);
+    const parts = work.renewed
+      .filter((one) => one.place === place)
+      .map((one) => (one.kept ? `${PART[one.part]} (old one kept as a spare)` : PART[one.part]));
+    const otherwise = (work.branches ?? [])
+      .filter((one) => (one.place ?? 'rig') === place)
+      .map((one) => `${BRANCH_WORDS[one.branch as BranchId]?.kept ?? one.branch}${whereWords(one)}`);
     return [
       ...(readings.length > 0 ? [`${lead(place)}${capital(readings.join(' · '))}`] : []),
       ...(grades.length > 0 ? [`${lead(place)}${capital(grades.join(' · '))}`] : []),
       ...(grease.length > 0 ? [`${lead(place)}Grease: ${list(grease)}`] : []),
       ...(parts.length > 0 ? [`${lead(place)}Renewed: ${list(parts)}`] : []),
+      ...(otherwise.length > 0 ? [`${lead(place)}${capital(list(otherwise))}`] : []),
     ];
   });
   const limits = work.refits[0]?.limits ?? [];
@@ -196,12 +226,17 @@ function surveyWords(body: EntryOf<'survey'>['body']): EntryWords {
 
 type PartEntry = Extract<Entry, { kind: 'part.fitted' | 'part.moved' | 'part.read' }>;
 
+/** Where one lies that is carried along or on order; on the shelf at home in the words given. */
+function elsewhere(shelf: Shelf | undefined, home: string): string {
+  return shelf === undefined || shelf === 'home' ? home : small(SHELF_WORDS[shelf]);
+}
+
 function partWords(entry: PartEntry, system: UnitSystem, partOf: NameOfPart): EntryWords {
   switch (entry.kind) {
     case 'part.fitted': {
-      const { spec, to, rolled, grade, note } = entry.body;
+      const { spec, to, rolled, grade, shelf, note } = entry.body;
       return {
-        title: `${capital(PART_WORDS[spec.kind].one)} ${to === 'shelf' ? 'laid on the shelf' : `fitted at ${placeName(to)}`}`,
+        title: `${capital(PART_WORDS[spec.kind].one)} ${to === 'shelf' ? elsewhere(shelf, 'laid on the shelf') : `fitted at ${placeName(to)}`}`,
         lines: [
           partName({ kind: spec.kind, facts: spec.facts }, system),
           ...(rolled === undefined
@@ -217,7 +252,7 @@ function partWords(entry: PartEntry, system: UnitSystem, partOf: NameOfPart): En
     case 'part.moved': {
       const { moves, note } = entry.body;
       return {
-        title: `Moved: ${list(moves.map((move) => `${partOf(move.part)} ${move.to === 'shelf' ? 'to the shelf' : move.to === 'gone' ? 'gone' : `to ${placeName(move.to)}`}`))}`,
+        title: `Moved: ${list(moves.map((move) => `${partOf(move.part)} ${move.to === 'shelf' ? elsewhere(move.shelf, 'to the shelf') : move.to === 'gone' ? 'gone' : `to ${placeName(move.to)}`}`))}`,
         lines: [
           ...moves.flatMap((move) =>
             move.grade ? [`${partOf(move.part)}: ${GRADE_WORDS[move.grade]}`] : [],
@@ -289,8 +324,23 @@ export function entryWords(
       };
     case 'finding.closed':
       return {
-        title: `Fixed: ${titleOf(entry.body.finding) ?? 'a finding'}`,
+        title: `${entry.body.needless ? 'Not needed' : entry.body.gone ? 'Gone' : 'Fixed'}: ${titleOf(entry.body.finding) ?? 'a finding'}`,
         lines: [closingWords(entry.body)],
+      };
+    case 'finding.waits': {
+      const { who, booked, tow, note } = entry.body;
+      const lines = [
+        ...(booked ? [`Booked for ${dayInFull(`${booked}T12:00:00.000Z`)}`] : []),
+        ...(tow === undefined ? [] : [tow ? 'It may be towed until then, they say' : 'Not towed until then']),
+        ...(note ? [note] : []),
+      ];
+      const what = titleOf(entry.body.finding) ?? 'a finding';
+      return { title: who ? `Waits for ${who}: ${what}` : `Waits for nobody any more: ${what}`, lines };
+    }
+    case 'decision':
+      return {
+        title: `${placeName(entry.body.place)}, decided: ${entry.body.decided}`,
+        lines: [`Why: ${entry.body.why}`],
       };
     case 'finding.seen':
       return {

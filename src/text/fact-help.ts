@@ -73,6 +73,44 @@ export const FACT_HELP: Record<FactId, FactHelp> = {
     hint: 'Drum diameter by shoe width, as named on the axle tag; else measure both.',
     unlocks: 'the right shoes, drums and loaded plates',
   },
+  lining: {
+    hint: 'Rivet heads in the lining mean riveted.',
+    unlocks: 'the minimum that a lining is held against',
+  },
+  kitEqualizer: {
+    hint: 'On the sheet of the spring or equalizer kit: a longer one goes with wider axles.',
+    unlocks: 'an equalizer held against the pair its maker printed',
+  },
+  kitSpacing: {
+    hint: 'On the same sheet.',
+    unlocks: 'an equalizer held against the pair its maker printed',
+  },
+  greasePoints: {
+    hint: 'Count the fittings on one side. The middle bolt may have none.',
+    unlocks: 'a grease round that misses none',
+  },
+  greaseWheelOff: {
+    hint: 'Look while the tires are on the ground.',
+    unlocks: 'whether a grease round is done on foot',
+  },
+  axleTorque: {
+    hint: "In the axle maker's manual; for a torsion axle its bracket bolts.",
+    unlocks: 'axle bolts brought to a figure, not to a feel',
+  },
+  jointTorque: {
+    hint: "In the axle or spring kit maker's manual.",
+    unlocks: 'spring joints brought to a figure, not to a feel',
+  },
+  plateTorque: { hint: "In the axle or brake maker's manual.", unlocks: 'backing plates that stay tight' },
+  caliperTorque: { hint: "In the brake maker's manual.", unlocks: 'calipers that stay tight' },
+  breakawayBattery: {
+    hint: 'It stands on the battery. Lithium holds its voltage until it is nearly empty.',
+    unlocks: 'how its voltage at rest is judged',
+  },
+  breakawayRequired: {
+    hint: 'Look it up where you tow: it depends on weight and place.',
+    unlocks: 'how strictly a weak battery is judged',
+  },
   mountingBolts: { hint: 'Count the nuts behind the plate.', unlocks: 'a loaded plate that fits the flange' },
   actuator: {
     hint: 'A coupler that slides, or an electric pump on the tongue.',
@@ -86,6 +124,10 @@ export const FACT_HELP: Record<FactId, FactHelp> = {
   treatedTorque: {
     hint: 'On the tin of the anti-seize, or from the wheel maker. Nobody can reckon it from the dry figure.',
     unlocks: 'anti-seize on the studs: without it they are wiped dry',
+  },
+  lubricant: {
+    hint: "In the wheel or axle maker's manual. Many forbid anything on the threads.",
+    unlocks: 'anti-seize left off where a maker forbids it',
   },
   studDiameter: {
     hint: 'Over the threads of a bare stud.',
@@ -112,6 +154,22 @@ export const FACT_HELP: Record<FactId, FactHelp> = {
     unlocks: 'whether the tires carry the axle',
   },
   pressure: { hint: 'On the placard, for cold tires.', unlocks: 'the target of every pressure round' },
+  maxPressure: {
+    hint: 'Molded on the wall, for a cold tire.',
+    unlocks: 'the pressure that is never gone over',
+  },
+  wheelPressure: {
+    hint: 'Stamped inside the rim or on its back.',
+    unlocks: 'the pressure that is never gone over',
+  },
+  valve: {
+    hint: 'Rubber ones are good for 65 psi (448 kPa).',
+    unlocks: 'valves that are not asked for more than they hold',
+  },
+  tireLoad: {
+    hint: 'Half of the heaviest axle at a scale, loaded as you tow.',
+    unlocks: 'a target by measured load',
+  },
   spares: { unlocks: 'the spare looked at with the rest' },
   liftPoint: { hint: "The maker's manual may name a point.", unlocks: 'where the jack goes, on every card' },
   liftHeight: { hint: 'From the ground, tires full.', unlocks: 'whether the jack on board reaches' },

@@ -75,6 +75,23 @@ export const FACT_WORDS: Record<FactId, FactWords> = {
   drum: {
     label: 'Brake size',
   },
+  lining: {
+    label: 'Brake lining is',
+    options: { bonded: 'Bonded (glued on)', riveted: 'Riveted' },
+  },
+  kitEqualizer: { label: 'Equalizer, as printed with the kit' },
+  kitSpacing: { label: 'Axle spacing, as printed with the kit' },
+  greasePoints: { label: 'Grease points on one side of the suspension' },
+  greaseWheelOff: { label: 'A wheel must come off to reach one', options: YES_NO },
+  axleTorque: { label: 'Torque of U-bolts or axle brackets' },
+  jointTorque: { label: 'Torque of shackle and hanger bolts' },
+  plateTorque: { label: 'Torque of the backing plate nuts' },
+  caliperTorque: { label: 'Torque of the caliper bolts' },
+  breakawayBattery: {
+    label: 'Breakaway battery',
+    options: { 'lead-acid': 'Lead-acid or gel', lithium: 'Lithium' },
+  },
+  breakawayRequired: { label: 'Breakaway asked for by law, as you looked it up', options: YES_NO },
   mountingBolts: {
     label: 'Bolts that hold a backing plate',
     options: { '4': 'Four', '5': 'Five' },
@@ -91,7 +108,11 @@ export const FACT_WORDS: Record<FactId, FactWords> = {
     label: 'Lug torque',
   },
   treatedTorque: {
-    label: 'Lug torque, treated threads',
+    label: 'Lug torque, greased threads',
+  },
+  lubricant: {
+    label: 'Anti-seize, by the wheel or axle maker',
+    options: { forbidden: 'Forbidden: dry threads only', allowed: 'Allowed' },
   },
   studDiameter: {
     label: 'Stud diameter',
@@ -139,8 +160,15 @@ export const FACT_WORDS: Record<FactId, FactWords> = {
     options: { B: 'B', C: 'C', D: 'D', E: 'E', F: 'F', G: 'G', H: 'H' },
   },
   pressure: {
-    label: 'Cold pressure',
+    label: 'Cold pressure, by the placard',
   },
+  maxPressure: { label: 'Highest cold pressure, on the tire wall' },
+  wheelPressure: { label: 'Highest pressure stamped on the wheel' },
+  valve: {
+    label: 'Valves',
+    options: { 'snap-in': 'Plain rubber, snapped in', metal: 'Metal or high-pressure' },
+  },
+  tireLoad: { label: 'Most that one tire carries, weighed' },
   spares: {
     label: 'Spares carried',
     options: { '0': 'None', '1': '1', '2': '2' },
@@ -184,9 +212,10 @@ export const FACT_GROUP_WORDS: Record<FactGroup, string> = {
 /** A length of a part as its trade says it: inches in fractions, or millimeters. */
 export function partLength(m: number, system: UnitSystem): string {
   if (system === 'metric') return measure(m, 'length', system, 1);
-  const sixteenths = fromSI(m, 'in') * 16;
-  return Math.abs(sixteenths - Math.round(sixteenths)) < 0.02
-    ? `${formatInches(m)} in`
+  // Linings are told in thirty-seconds.
+  const parts = fromSI(m, 'in') * 32;
+  return Math.abs(parts - Math.round(parts)) < 0.02
+    ? `${formatInches(m, 32)} in`
     : measure(m, 'length', system);
 }
 
@@ -211,6 +240,7 @@ export function threadWords(pitch: number): string {
 
 const COUNTED: Partial<Record<FactId, string>> = {
   slots: 'slots',
+  greasePoints: 'points',
   repackDays: 'days',
   repackLaunches: 'launches',
 };

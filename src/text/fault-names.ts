@@ -11,6 +11,7 @@ export const LAMP_WORDS: Record<Lamp, string> = {
 
 export const SHOWS_WORDS: Record<Shows, string> = {
   running: 'Running',
+  braked: 'Running, brake held',
   brake: 'Brake',
   'turn-left': 'Turn left',
   'turn-right': 'Turn right',
@@ -52,6 +53,7 @@ const OF_A_SIDE: ReadonlySet<FaultKind> = new Set([
 
 /** A fault by its id, such as `socket@left`: what, and at which lamp or side. */
 function faultName(id: string): string {
+  if (id === 'ground-shared-braked') return 'Ground shared by all lamps: they dim while the brake is on';
   const [kind, at] = id.split('@') as [FaultKind, Lamp | undefined];
   const name = FAULT_NAMES[kind] ?? FAULT_NAMES.unknown;
   if (at === undefined) return capital(name);

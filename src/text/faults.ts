@@ -5,6 +5,7 @@ import { formatNumber } from '@/core/quantity';
 /** What is switched on in the tow vehicle. */
 export const SWITCH_WORDS: Record<Shows, string> = {
   running: 'Switch the running lamps on',
+  braked: 'Running lamps on, brake pedal wedged down: do these dim?',
   brake: 'Wedge the brake pedal down',
   'turn-left': 'Turn signal to the left',
   'turn-right': 'Turn signal to the right',

@@ -1,6 +1,6 @@
 import type { Evidence, FindingState, Found } from '@/core/log';
 import type { Conflict } from '@/core/judge';
-import { isJudged } from '@/core/rules';
+import { isJudged, type TorqueId } from '@/core/rules';
 import type { UnitSystem } from '@/core/quantity';
 import type { BranchId } from '@/core/routine';
 import type { Trend } from '@/core/trend';
@@ -14,6 +14,7 @@ import { capital, count, measure, small } from './measure';
 import { readingValue } from './reading-value';
 import { readingName } from './readings';
 import { THICKENER_WORDS } from './rig';
+import { workTitle } from './routines';
 import { gradesFor } from './survey-conditions';
 import { lookName } from './looks';
 
@@ -49,10 +50,34 @@ function trendSaid(
   }
 }
 
+/** Bolts by what they hold. */
+export const BOLT_WORDS: Record<TorqueId, string> = {
+  lug: 'lug nuts',
+  adapter: 'adapter nuts',
+  plate: 'backing plate nuts',
+  caliper: 'caliper bolts',
+  axle: 'axle bolts',
+  joints: 'spring joints',
+};
+
+const SHOE_WORDS = { front: ', front shoe', rear: ', rear shoe', both: ', both shoes' } as const;
+
+/** Where at its place it is: which side of the suspension, which shoe. */
+export function whereWords({
+  side,
+  shoe,
+}: {
+  readonly side?: 'L' | 'R' | undefined;
+  readonly shoe?: 'front' | 'rear' | 'both' | undefined;
+}): string {
+  return `${side ? `, ${side === 'L' ? 'left' : 'right'} side` : ''}${shoe ? SHOE_WORDS[shoe] : ''}`;
+}
+
 /** What a finding rests on, in a clause. */
 function evidenceWords(of: Evidence, system: UnitSystem): string {
   if ('subject' in of) {
-    if (!of.lamps) return `${SUBJECT_WORDS[of.subject].name}: ${small(gradeWords(of.subject, of.grade))}`;
+    if (!of.lamps)
+      return `${SUBJECT_WORDS[of.subject].name}${whereWords(of)}: ${small(gradeWords(of.subject, of.grade))}`;
     const likely = of.faults && of.faults.length > 0 ? `; likely ${small(faultsWords(of.faults))}` : '';
     return `${lampsFailedWords(of.lamps)} failed${likely}`;
   }
@@ -78,6 +103,10 @@ function evidenceWords(of: Evidence, system: UnitSystem): string {
   if ('tireCode' in of)
     return conflictWords({ code: of.tireCode as Conflict['code'], have: of.have, want: of.want }, system)
       .title;
+  if ('undone' in of) return `${small(workTitle(of.undone))} still to do here`;
+  if ('torque' in of) return `${BOLT_WORDS[of.torque]}: torque not set`;
+  if ('square' in of)
+    return `axle out of square: ${measure(of.square[0], 'length', system)} left, ${measure(of.square[1], 'length', system)} right`;
   if ('guess' in of) return `torqued to a guess, ${measure(of.guess, 'torque', system)}: torque to figure`;
   if ('notRight' in of) return `${small(lookName(of.notRight))}: not right`;
   return small(gradesFor(of.condition as Parameters<typeof gradesFor>[0])[of.judged]);
@@ -117,7 +146,7 @@ export function evidenceAndSource(
   if (!of) return undefined;
   if ('subject' in of)
     return {
-      said: `${capital(SUBJECT_WORDS[of.subject].name)}: ${small(gradeWords(of.subject, of.grade))}.`,
+      said: `${capital(SUBJECT_WORDS[of.subject].name)}${whereWords(of)}: ${small(gradeWords(of.subject, of.grade))}.`,
       source: 'Graded by look or feel; trade default',
     };
   if ('what' in of)

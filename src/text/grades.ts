@@ -1,5 +1,5 @@
 import type { Judgement } from '@/core/judge';
-import { CRITERIA, type Subject, type Verdict } from '@/core/rules';
+import type { Subject, Verdict } from '@/core/rules';
 import { BASIS_WORDS } from './rig';
 
 interface SubjectWords {
@@ -21,8 +21,10 @@ export const SUBJECT_WORDS: Record<Subject, SubjectWords> = {
     name: 'spin',
     grades: {
       free: 'Free and even',
+      rub: 'Light, even rub of the brake',
       growl: 'Light growl',
-      rough: 'Rough, hesitates',
+      tight: 'Tight: does not run on',
+      rough: 'Rough, hesitates or clicks',
       grinds: 'Grinds, seizes',
     },
   },
@@ -67,8 +69,8 @@ export const SUBJECT_WORDS: Record<Subject, SubjectWords> = {
     grades: {
       smooth: 'Smooth',
       'wear-line': 'Faint line at the seal',
-      heat: 'Heat color',
       step: 'Step felt by a nail',
+      heat: 'Heat color',
       scored: 'Scored, galled or bent',
     },
   },
@@ -96,7 +98,8 @@ export const SUBJECT_WORDS: Record<Subject, SubjectWords> = {
     grades: {
       free: 'Free and even',
       growl: 'Light growl',
-      rough: 'Rough, hesitates',
+      tight: 'Tight: does not run on',
+      rough: 'Rough, hesitates or clicks',
       grinds: 'Grinds, seizes',
     },
   },
@@ -121,18 +124,30 @@ export const SUBJECT_WORDS: Record<Subject, SubjectWords> = {
       uneven: 'Worn on one edge',
       'marks-gone': 'Marks gone',
       greasy: 'Greasy',
+      open: 'Open: the meter reads nothing',
       'coil-showing': 'Coil showing',
     },
   },
+  disc: {
+    ask: 'Both faces of the disc',
+    name: 'disc',
+    grades: {
+      smooth: 'Smooth',
+      'light-grooves': 'Light grooves',
+      'deep-grooves': 'Deep grooves',
+      cracked: 'Cracked',
+    },
+  },
   pads: {
-    ask: 'The pads, both of them',
+    ask: 'The pads, inner and outer, their lining alone',
     name: 'pads',
     grades: {
-      good: 'Over twice the minimum',
-      thin: 'Under twice the minimum',
-      'at-minimum': 'At the minimum',
+      good: 'Over 3/16 in (4.8 mm)',
+      thin: '1/8 to 3/16 in (3.2 to 4.8 mm)',
+      'at-minimum': '1/8 in (3.2 mm) or less',
+      uneven: 'Inner and outer 1/8 in (3.2 mm) apart',
       greasy: 'Greasy',
-      gone: 'Metal to metal',
+      gone: '1/16 in (1.6 mm) or less',
     },
   },
   flange: {
@@ -155,6 +170,16 @@ export const SUBJECT_WORDS: Record<Subject, SubjectWords> = {
       cord: 'Cord showing',
     },
   },
+  'tread-object': {
+    ask: 'The whole tread, turned past the eye',
+    name: 'thing in the tread',
+    grades: {
+      none: 'Nothing in it',
+      stone: 'A stone',
+      nail: 'A nail or screw: leave it in',
+      hissing: 'It hisses, or cord shows',
+    },
+  },
   'tire-wall': {
     ask: 'The wall and between the blocks',
     name: 'tire wall',
@@ -162,8 +187,8 @@ export const SUBJECT_WORDS: Record<Subject, SubjectWords> = {
       clean: 'Clean',
       crazed: 'Fine crazing',
       cracks: 'Cracks that open',
-      cut: 'Cut to the fabric',
       'flat-spot': 'Flat spot',
+      cut: 'Cut to the fabric',
       bulge: 'Bulge, separation',
       cord: 'Cord showing',
     },
@@ -173,7 +198,10 @@ export const SUBJECT_WORDS: Record<Subject, SubjectWords> = {
     name: 'nuts at torque',
     grades: {
       none: 'None moved',
-      moved: 'One moved a little',
+      'half-flat': 'One moved, half a flat (30°) at most',
+      moved: 'One moved, nobody noted how far',
+      'over-half': 'One moved more than half a flat (30°)',
+      'over-flat': 'One moved more than a flat (60°)',
       loose: 'Loose by hand',
       broken: 'Stud broken',
       'hole-worn': 'Hole worn',
@@ -244,7 +272,27 @@ export const SUBJECT_WORDS: Record<Subject, SubjectWords> = {
   oil: {
     ask: 'The oil',
     name: 'oil',
-    grades: { 'at-mark': 'At the mark, clear', low: 'Low', milky: 'Milky: water', empty: 'None to be seen' },
+    grades: {
+      'at-mark': 'At the line, clear',
+      low: 'Below the line',
+      milky: 'Milky: water',
+      dark: 'Dark',
+      metal: 'Sparkles: metal',
+      empty: 'None to be seen',
+      'cap-gone': 'The cap is gone',
+    },
+  },
+  fluid: {
+    ask: 'The brake fluid in its reservoir',
+    name: 'brake fluid',
+    grades: {
+      full: 'At the line, clear',
+      dark: 'Dark',
+      low: 'Under the line',
+      old: 'Over 3 years old',
+      empty: 'Empty',
+      leak: 'It leaks somewhere',
+    },
   },
   drag: {
     ask: 'Turn the wheel a full turn',
@@ -262,19 +310,28 @@ export const SUBJECT_WORDS: Record<Subject, SubjectWords> = {
     },
   },
   'hub-hand': {
-    ask: 'The back of a hand on the hub: can you hold it there',
+    ask: 'The back of a hand on the hub: can you hold it there for five seconds',
     name: 'hub by hand',
     grades: {
-      held: 'Yes, it stays there',
-      briefly: 'Only briefly',
-      'too-hot': 'No, too hot',
+      held: 'Yes, five seconds',
+      briefly: 'One to five seconds',
+      'too-hot': 'No, not at all',
       smoking: 'Smoke, smell or blue metal',
     },
   },
   cap: {
     ask: 'The cap',
     name: 'cap',
-    grades: { on: 'On and dry', dented: 'Dented', leaking: 'Loose or leaking', missing: 'Missing' },
+    grades: {
+      on: 'Sound, seated and dry',
+      dented: 'Dented, flat spot',
+      'o-ring': 'O-ring worn',
+      cracked: 'Cracked',
+      loose: 'Loose',
+      leaking: 'Leaking',
+      missing: 'Missing, the nut still locked',
+      'lock-gone': 'Missing, and the lock as well',
+    },
   },
   valve: {
     ask: 'The valve',
@@ -295,7 +352,23 @@ export const SUBJECT_WORDS: Record<Subject, SubjectWords> = {
   weld: {
     ask: 'Welds and metal',
     name: 'welds',
-    grades: { sound: 'Sound', rust: 'Rust scale', crack: 'A crack', through: 'Crack right through' },
+    grades: {
+      sound: 'Sound',
+      rust: 'Rust scale',
+      crack: 'Crack in a secondary member',
+      'main-crack': 'Crack in tongue, main rail, coupler or hanger',
+      through: 'Crack right through',
+    },
+  },
+  'wheel-well': {
+    ask: 'The wheel well and the frame above it',
+    name: 'wheel well',
+    grades: {
+      sound: 'Sound paint',
+      rust: 'Surface rust: prime and coat it',
+      scale: 'Rust scale, thin metal',
+      through: 'Rusted through at a mount',
+    },
   },
   strap: {
     ask: 'The strap along its whole length',
@@ -331,11 +404,6 @@ export const SUBJECT_WORDS: Record<Subject, SubjectWords> = {
   },
 };
 
-/** The grades of a subject, best first. */
-export function gradesOf(subject: Subject): readonly string[] {
-  return Object.keys(CRITERIA[subject]);
-}
-
 /** A grade in words. */
 export function gradeWords(subject: Subject, grade: string): string {
   return SUBJECT_WORDS[subject].grades[grade] ?? grade;
@@ -366,18 +434,23 @@ export function ruleWords(judgement: Judgement, window: string): string {
     case 'end-play-inside':
       return `Inside ${window}.`;
     case 'end-play-loose':
-      return `More than ${window} allows: the hub can tilt and hammer its bearings.`;
+      return `Works out over ${window}. No slot may give less: rock it, and with no rock and a free spin it is clear.`;
     case 'end-play-tight':
-      return `Less than ${window} asks for: bearings set tight run hot.`;
+      return `Works out under ${window}: feel that nothing is left loaded, and spin it.`;
     case 'recheck-held':
       return 'Every nut held at torque.';
     case 'recheck-moved':
-      return 'A nut that moves once after a refit is watched: the miles start again.';
+      return 'A nut that moves half a flat (30°) at most, once after a refit, is watched: the miles start again.';
     case 'recheck-moved-again':
       return 'A nut that moves at two looks in a row does not stay tight: find out why before the next trip.';
+    case 'recheck-over-half':
+      return 'A nut that turns more than half a flat (30°) has let go: find out why before the next trip.';
+    case 'recheck-over-flat':
+      return 'A nut that turns more than a whole flat (60°) no longer clamped the wheel.';
     case 'recheck-loose':
       return 'A nut loose by hand can take the studs with it.';
     case 'grade':
+      if (judgement.with === 'play') return 'A growl with play: the bearing is going.';
       return MEANS[judgement.verdict];
   }
 }

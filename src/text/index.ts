@@ -29,15 +29,7 @@ export {
   SOURCE_WORDS,
   THICKENER_WORDS,
 } from './rig';
-export {
-  gradesOf,
-  gradeWords,
-  ruleWords,
-  SUBJECT_WORDS,
-  VERDICT_WORDS,
-  verdictMeans,
-  windowSource,
-} from './grades';
+export { gradeWords, ruleWords, SUBJECT_WORDS, VERDICT_WORDS, verdictMeans, windowSource } from './grades';
 export { readingVerdict } from './judged';
 export { BRANCH_WORDS } from './branches';
 export {
@@ -56,11 +48,12 @@ export {
   MARK_WORDS,
   meterAmount,
   otherMeters,
+  reasonLines,
   reasonWords,
   towHeadline,
   towSummary,
 } from './duty';
-export { doneWords, dutyTitle, jobsTitle, routineTitle, workAt, workTitle } from './routines';
+export { doneWords, dutyTitle, jobsTitle, routineTitle, workAt, workTitle, ROUTINE_WORDS } from './routines';
 export { routineHow } from './routine-help';
 export { amendWords, archiveWords, compileWords, parseWords, tapWords, tripWords } from './problems';
 export { photoWords, shutWords, unreadWords, unstoredWords } from './unstored';
@@ -91,7 +84,9 @@ export {
   WIRING_WORDS,
 } from './faults';
 export { LAMP_WORDS, SHOWS_WORDS } from './fault-names';
-export { findingWords, forbidsWords, evidenceAndSource, ESCALATED_WORDS } from './finding';
+export { BOLT_WORDS, findingWords, forbidsWords, evidenceAndSource, ESCALATED_WORDS } from './finding';
+export { sideWords } from './sides';
+export { targetWords } from './target';
 export { layOut, type Item, type LaidOut } from './lay-out';
 export {
   FACT_GROUP_WORDS,
@@ -116,9 +111,10 @@ export {
   partFactUnit,
   partName,
   restWords,
+  SHELF_WORDS,
 } from './parts';
 export { partNamer } from './part-namer';
-export { conflictShort, conflictWords } from './conflict';
+export { conflictShort, conflictTitle, conflictWords } from './conflict';
 export { effectWords, RULE_WORDS, schoolsOf } from './rules';
 export { RULE_REASONS } from './rule-reasons';
 export { gradesFor } from './survey-conditions';

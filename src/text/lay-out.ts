@@ -9,8 +9,9 @@ import {
   type SupplyId,
   type ToolId,
 } from '@/core/routine';
-import { lugTorque, type HouseRules } from '@/core/rules';
+import { lugTorque, torqueOf, type HouseRules } from '@/core/rules';
 import { factWords } from './facts';
+import { BOLT_WORDS } from './finding';
 import { count, list, measure, small } from './measure';
 import { GRADE_WORDS } from './parts';
 import { THICKENER_WORDS } from './rig';
@@ -48,11 +49,18 @@ const GREASE: Record<HouseRules['lubricant'], string> = {
 function torqueNote({ card, model, system }: Setting): string {
   const wanted = card.steps.filter(({ round, step }) => round !== undefined || step === 'check-lugs');
   const states = [...new Set(wanted.map(({ threads }) => threads))];
-  return list(
-    states.map((threads) =>
+  const bolts = [...new Set(card.steps.flatMap(({ torque }) => (torque ? [torque.of] : [])))];
+  return list([
+    ...states.map((threads) =>
       lugTorque(model, threads) ? torqueSpec(model, system, threads) : 'the lug torque, once it is known',
     ),
-  );
+    ...bolts.map((of) => {
+      const figure = torqueOf(model, of);
+      return figure
+        ? `${measure(figure.value, 'torque', system)} for the ${BOLT_WORDS[of]}`
+        : `the torque of the ${BOLT_WORDS[of]}, once it is known`;
+    }),
+  ]);
 }
 
 const TOOL_WORDS: Readonly<Record<ToolId, (setting: Setting) => Item>> = {
@@ -91,7 +99,7 @@ const TOOL_WORDS: Readonly<Record<ToolId, (setting: Setting) => Item>> = {
   multimeter: () => ({ name: 'Multimeter' }),
   'fixings-wrench': () => ({
     name: 'Wrenches and sockets for the axle fixings',
-    note: 'and a torque wrench that reaches their figure',
+    note: 'of the size that is on them',
   }),
   'bushing-press': () => ({ name: 'Press or drift for the bushings' }),
   'tape-measure': () => ({ name: 'Tape measure' }),
@@ -133,10 +141,13 @@ const SUPPLY_WORDS: Readonly<Record<SupplyId, (setting: Setting) => Item>> = {
   gloves: () => ({ name: 'Gloves, eye protection' }),
 };
 
-function shelfNote({ shelf }: PartNeed): string | undefined {
-  if (!shelf) return undefined;
+function shelfNote({ shelf, ordered }: PartNeed): string | undefined {
+  const order = ordered ? 'one is on order' : undefined;
+  if (!shelf) return order;
   const grade = shelf.grade as keyof typeof GRADE_WORDS | undefined;
-  return `${shelf.count === 1 ? 'one' : String(shelf.count)} on the shelf${grade ? `, ${small(GRADE_WORDS[grade])}` : ''}`;
+  const where = shelf.aboard ? 'aboard' : 'on the shelf';
+  const here = `${shelf.count === 1 ? 'one' : String(shelf.count)} ${where}${grade ? `, ${small(GRADE_WORDS[grade])}` : ''}`;
+  return order ? `${here}, ${order}` : here;
 }
 
 /** A new part by its number, from the shelf, or to be read first. */
@@ -174,6 +185,21 @@ const PART_WORDS: Readonly<Record<PartNeed['part'], (need: PartNeed, setting: Se
     const hand = isWheelEnd(need.place) && sideOf(need.place) === 'R' ? 'Right' : 'Left';
     return bySize(`${hand} brake plate for ${need.place}`, need, setting);
   },
+  pads: ({ place }) => ({ name: `Brake pads for ${place}, inner and outer` }),
+  stud: ({ place }, { model: { wheels }, system }) => ({
+    name: `Stud and nut for ${place}`,
+    note: wheels.studDiameter
+      ? `${factWords('studDiameter', wheels.studDiameter, system)}; hold it against the ones beside it`
+      : 'hold it against the ones beside it: thread, length, knurl',
+  }),
+  cap: ({ place }) => ({
+    name: `Grease cap for ${place}`,
+    note: 'by the bore of the hub: measure it, or take the old one along',
+  }),
+  axle: ({ place }) => ({
+    name: `Axle ${place.slice(0, 1)}`,
+    note: 'by its tag: rating, hub face to hub face, spring centers or bracket holes; new U-bolts or bolts with it',
+  }),
   shoes: (need, setting) => bySize(`Shoes and hardware for ${need.place}`, need, setting),
   tire: (need, { model: { tires }, system }) => ({
     name: `Tire for ${need.place}`,

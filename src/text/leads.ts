@@ -37,7 +37,7 @@ const BECAUSE: Record<NonNullable<Lead['because']>, string> = {
   purged: 'Your rule is to purge until new grease shows.',
   'never-greased': 'No greasing is on record here.',
   launched: 'It has been in the water.',
-  treated: 'Your threads are treated.',
+  treated: 'Your threads are greased.',
 };
 
 /** A lead in a sentence, and why the record speaks for it. */

@@ -118,8 +118,8 @@ test('each reason for a decision is said in both systems', () => {
       finding: { id: 'f', at: NOW, place: 'frame', verdict: 'due', text: 'crack' },
     },
   ] as const;
-  const { reasons, go } = goVerdict(judged, skipped, standing);
-  expect(GO_WORDS[go].word).toBe('Do not tow');
+  const { reasons, go } = goVerdict(judged, skipped, { fitness: 'after', reasons: standing });
+  expect(GO_WORDS[go].word).toBe('Not towed as it is');
   const said = reasons.map((reason) => goReasonWords(reason, 'us', ({ kind }) => `stood before: ${kind}`));
   expect(said).toEqual(
     expect.arrayContaining([
@@ -304,7 +304,7 @@ describe('in the log', () => {
     expect(title).toBe('Hitching up: go with care');
     expect(lines).toEqual([
       '1 item looked at, 1 skipped',
-      'By rule: do not tow; its owner decided otherwise',
+      'By rule: not towed as it is; its owner decided otherwise',
       'Until: the tire shop',
       'two miles',
       'At home',

@@ -24,6 +24,7 @@ export const LOOK_WORDS: Record<
   spin: { name: 'Spin, wheel up', clear: 'free and even' },
   drag: { name: 'Brake drag', clear: 'even, like its mate' },
   pivot: { name: 'Spring pivots', clear: 'no play' },
+  fluid: { name: 'Brake fluid', clear: 'at the line, clear' },
   lights: { name: 'All lamps', clear: 'running, brake, left, right' },
 };
 

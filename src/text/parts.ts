@@ -1,7 +1,7 @@
 import type { PartState } from '@/core/log';
 import type { UnitSystem } from '@/core/quantity';
-import type { PartKind, ShelfGrade } from '@/core/rig';
-import { capital, list, measure } from './measure';
+import type { PartKind, Shelf, ShelfGrade } from '@/core/rig';
+import { capital, list, measure, small } from './measure';
 import { placeName } from './gear';
 import { partLength } from './facts';
 
@@ -47,6 +47,10 @@ export const PART_FACT_WORDS: Record<string, PartFactWords> = {
   roller: { label: 'Roller number', hint: 'On the small end of the bearing.' },
   race: { label: 'Race number', hint: 'On the edge of the ring in the hub.' },
   drumMax: { label: 'Drum maximum', hint: 'Stamped on the drum.' },
+  discMin: { label: 'Disc minimum', hint: 'Stamped on the disc.' },
+  innerIn: { label: 'Inner bearing in it', hint: 'Where it is made up, packed and ready to go on.' },
+  outerIn: { label: 'Outer bearing in it' },
+  sealIn: { label: 'Seal in it' },
   hand: { label: 'Hand', hint: 'The arm points forward.', options: { left: 'Left', right: 'Right' } },
   magnet: { label: 'Magnet resistance', hint: 'Across its two wires, unplugged.' },
   since: { label: 'In use since', hint: 'The day it was put in.' },
@@ -56,7 +60,7 @@ export const PART_FACT_WORDS: Record<string, PartFactWords> = {
 /** The unit of a fact of a part. */
 export function partFactUnit(fact: string, system: UnitSystem): string | undefined {
   if (fact === 'capacity') return system === 'us' ? 'lb' : 'kg';
-  if (fact === 'drumMax') return system === 'us' ? 'in' : 'mm';
+  if (fact === 'drumMax' || fact === 'discMin') return system === 'us' ? 'in' : 'mm';
   return fact === 'magnet' ? 'Ω' : undefined;
 }
 
@@ -64,7 +68,7 @@ export function partFactUnit(fact: string, system: UnitSystem): string | undefin
 export function partFactText(fact: string, value: string | number, system: UnitSystem): string {
   if (typeof value === 'number') {
     if (fact === 'capacity') return measure(value, 'weight', system);
-    return fact === 'drumMax' ? partLength(value, system) : `${value} Ω`;
+    return fact === 'drumMax' || fact === 'discMin' ? partLength(value, system) : `${value} Ω`;
   }
   return PART_FACT_WORDS[fact]?.options?.[value] ?? value;
 }
@@ -74,10 +78,16 @@ const NAMED_BY: Readonly<Record<PartKind, readonly string[]>> = {
   innerSet: ['roller', 'race'],
   outerSet: ['roller', 'race'],
   seal: ['number'],
-  hub: ['number', 'drumMax'],
+  hub: ['number', 'drumMax', 'discMin', 'innerIn'],
   brake: ['number', 'hand'],
   battery: ['number', 'since'],
   lamp: ['light', 'number'],
+};
+
+const SAID: Readonly<Record<string, (said: string) => string>> = {
+  dot: (said) => `DOT ${said}`,
+  race: (said) => `race ${said}`,
+  innerIn: (said) => `made up with ${said}`,
 };
 
 /** A part by what is known of it: `ST225/75R15 D, DOT 1121`; by its kind where nothing is. */
@@ -86,14 +96,21 @@ export function partName(part: Pick<PartState, 'kind' | 'facts'>, system: UnitSy
     const spec = part.facts[fact];
     if (!spec) return [];
     const said = partFactText(fact, spec.value, system);
-    return [fact === 'dot' ? `DOT ${said}` : fact === 'race' ? `race ${said}` : said];
+    return [(SAID[fact] ?? ((one: string) => one))(said)];
   });
   return known.length > 0 ? known.join(', ') : capital(PART_WORDS[part.kind].one);
 }
 
+/** Where a part lies that is not fitted. */
+export const SHELF_WORDS: Record<Shelf, string> = {
+  home: 'On the shelf',
+  aboard: 'Carried aboard',
+  order: 'On order',
+};
+
 /** Where a part is, in words. */
-export function restWords(at: PartState['at']): string {
-  if (at === 'shelf') return 'on the shelf';
+export function restWords({ at, shelf }: Pick<PartState, 'at' | 'shelf'>): string {
+  if (at === 'shelf') return small(SHELF_WORDS[shelf ?? 'home']);
   return at === 'gone' ? 'gone' : `at ${placeName(at)}`;
 }
 

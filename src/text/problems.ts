@@ -63,7 +63,11 @@ export function tapWords(problem: TapProblem | { code: 'no-run' }): string {
     case 'grade-missing':
       return `Choose what you saw first: ${SUBJECT_WORDS[problem.subject].ask.toLowerCase()}.`;
     case 'torque-missing':
-      return 'The lug torque is not known: enter it above, with where it came from.';
+      return 'The torque is not known: enter it above, with where it came from.';
+    case 'not-square':
+      return 'The two distances are more than 1/8 in (3 mm) apart: shift the axle, then measure both again.';
+    case 'worn-goes-back':
+      return 'These bearings were graded due or worse: they do not go back in. Say which are renewed.';
     case 'reading-absurd':
       return `This cannot be right: ${READING_WORDS[problem.what].label.toLowerCase()}. Look at the figure and its unit.`;
     case 'wrong-hand':
@@ -103,6 +107,8 @@ export function compileWords(problem: CompileProblem): string {
       return `${problem.place} and ${problem.with} are on two sides, which are never both up: change along one side, or through the spare.`;
     case 'not-known':
       return `Before ${problem.place} is opened, this has to be known of its axle: ${list(problem.facts.map((fact) => FACT_WORDS[fact].label.toLowerCase()))}.`;
+    case 'two-axles':
+      return `One axle at a time: ${placeName(problem.place)} belongs to another one. Finish the first.`;
     case 'twice':
       return `${placeName(problem.place)} is on the card twice for the same work.`;
     case 'deadlock':

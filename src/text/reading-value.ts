@@ -37,7 +37,8 @@ export function readingProblemWords(problem: ReadingProblem, system: UnitSystem)
 export function readingValue(what: ReadingId, value: number | string, system: UnitSystem): string {
   if (typeof value === 'string') return value;
   if (what.startsWith('tread')) return treadDepth(value, system);
-  if (what === 'lining') return partLength(value, system);
+  if (what === 'lining' || what.startsWith('pad') || what === 'disc-thickness')
+    return partLength(value, system);
   const def = readingDef(what);
   if (def.as === 'quantity') return measure(value, def.of, system);
   if (def.as === 'number') return `${value} ${def.unit}`;

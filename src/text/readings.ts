@@ -50,10 +50,43 @@ export const READING_WORDS: Record<ReadingId, ReadingWords> = {
     hint: 'It stands on the plate or its box: left or right.',
     logged: 'hand',
   },
-  lining: { label: 'Thinnest lining', hint: 'The thinnest place of either shoe or pad.', logged: 'lining' },
+  lining: {
+    label: 'Thinnest lining',
+    hint: 'The thinnest place of either shoe; over the rivets where it is riveted.',
+    logged: 'lining',
+  },
+  'pad-inner': {
+    label: 'Inner pad, thinnest',
+    hint: 'The lining alone. Where only lining and steel can be reached, tell the steel below.',
+    logged: 'inner pad',
+  },
+  'pad-outer': { label: 'Outer pad, thinnest', logged: 'outer pad' },
+  'pad-plate': {
+    label: 'Steel plate in those figures',
+    hint: 'Taken off. Leave empty where lining alone was measured.',
+    logged: 'pad plate',
+  },
+  'disc-thickness': {
+    label: 'Thickness of the disc',
+    hint: 'Held against the minimum stamped on it.',
+    logged: 'disc',
+  },
   'drum-diameter': { label: 'Inside diameter of the drum', logged: 'drum' },
-  'magnet-ohms': { label: 'Resistance of the magnet', hint: 'Across its two wires.', logged: 'magnet' },
-  volts: { label: 'Voltage', logged: 'battery' },
+  'magnet-ohms': {
+    label: 'Resistance of the magnet',
+    hint: 'Across its two wires. Write open where the meter reads nothing.',
+    logged: 'magnet',
+  },
+  volts: {
+    label: 'Voltage at rest',
+    hint: 'Unplugged from the tow vehicle for two hours, no charger on it.',
+    logged: 'battery at rest',
+  },
+  'volts-loaded': {
+    label: 'Voltage with the pin out',
+    hint: 'While the brakes draw on it.',
+    logged: 'battery under load',
+  },
   pressure: {
     label: 'Pressure, cold',
     hint: 'As it stood, before any air went in.',
@@ -73,7 +106,12 @@ export const READING_WORDS: Record<ReadingId, ReadingWords> = {
     logged: 'the tire that came off',
   },
   law: { label: 'What the law asks here, and where it stands', logged: 'law' },
-  'end-play': { label: 'End play', logged: 'end play' },
+  'end-play': { label: 'End play, worked out', logged: 'end play worked out' },
+  'play-dialed': {
+    label: 'End play by dial',
+    hint: 'Where a dial indicator is at hand.',
+    logged: 'end play by dial',
+  },
   'pressure-set': { label: 'Filled to', logged: 'filled to' },
   'hub-temp': { label: 'Hub temperature', logged: 'hub' },
   'tire-temp': { label: 'Tire temperature', logged: 'tire' },
@@ -90,6 +128,7 @@ export const RENEWED_WORDS: Record<string, string> = {
 /** Why a tire came off a wheel. */
 export const CAME_OFF_WORDS: Record<string, string> = {
   sound: 'For a better one: it is sound',
+  rotation: 'To even out the wear',
   worn: 'Worn out or too old',
   flat: 'Flat or damaged',
 };

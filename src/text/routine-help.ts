@@ -1,7 +1,8 @@
 import type { UnitSystem } from '@/core/quantity';
 import type { RigModel } from '@/core/rig';
-import type { RoutineId } from '@/core/rules';
+import type { HouseRules, RoutineId } from '@/core/rules';
 import { measure } from './measure';
+import { targetWords } from './target';
 
 /** How a routine is done, shortly, and what can hurt. */
 export interface RoutineHow {
@@ -16,10 +17,11 @@ const RAISED =
 export function routineHow(
   routine: RoutineId,
   model: RigModel,
+  house: Pick<HouseRules, 'pressure'>,
   torque: string,
   system: UnitSystem,
 ): RoutineHow {
-  const target = model.tires?.pressure;
+  const target = targetWords(model, house, system);
   switch (routine) {
     case 'repack':
       return { how: 'Step by step on the Bench.' };
@@ -71,7 +73,7 @@ export function routineHow(
       return { how: 'Fresh water over hubs, brakes, springs, frame and winch. Let hot hubs cool first.' };
     case 'pressures':
       return {
-        how: `Cold: parked three hours, or under a mile. ${target ? `Target ${measure(target.value, 'pressure', system)}` : "The placard's pressure is not known here yet"}, the spare too.`,
+        how: `Cold: parked three hours, or under a mile. ${target ? `Target: ${target}` : "The placard's pressure is not known here yet"}, the spare too.`,
         caution: 'Stand aside while a tire fills.',
       };
     case 'lights':

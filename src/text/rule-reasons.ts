@@ -32,17 +32,20 @@ export const RULE_REASONS: Record<RuleId, RuleReason> = {
   threads: {
     why: 'The same torque on greased threads stretches studs by a quarter to a half more.',
     where:
-      'Every card that takes a nut off: with the lowered torque of its maker on record, threads are treated, torqued to it, and get one recheck more; without it they are wiped dry and take the dry figure.',
+      'Every card that takes a nut off: with the lowered torque of its maker on record, threads are greased, torqued to it, and rechecked at 10, 25, 50 and 100 mi; without it, or where a wheel or axle maker forbids it, they are wiped dry and take the dry figure.',
   },
-  pressure: { why: 'The placard was set for this trailer.', where: 'The pressure shown with each tire.' },
+  pressure: {
+    why: 'The placard was set for this trailer.',
+    where: 'The target of every pressure: on cards, walks, the Yard and paper.',
+  },
   tireAge: { why: 'Age beats tread on trailers.', where: 'When a tire is past its limit.' },
   lining: {
     why: 'Surface cracks are common from heat.',
-    where: 'The words beside the lining’s grades when a brake is open.',
+    where: 'How a hairline in a lining is judged.',
   },
   renewal: {
     why: 'It depends on what your hours are worth.',
-    where: 'Noted with the rig for the day brakes are renewed.',
+    where: 'The repair that a worn lining asks for.',
   },
   cotter: { why: 'They cost pennies.', where: 'What is laid out before a repack.' },
   pivots: {
@@ -51,7 +54,7 @@ export const RULE_REASONS: Record<RuleId, RuleReason> = {
   },
   hubs: {
     why: 'Races are the hard part on the roadside.',
-    where: 'Noted with the rig for the day hubs are renewed.',
+    where: 'Whether a new hub gets races on its card, or comes with them, and one is carried.',
   },
   lubricant: {
     why: 'Water, and mixing: two thickeners can thin each other.',
@@ -63,6 +66,7 @@ export const RULE_REASONS: Record<RuleId, RuleReason> = {
   },
   verge: {
     why: 'Finished there, the recheck starts at zero.',
-    where: 'Noted with the rig for roadside repairs.',
+    where:
+      'Whether a tire change on the road must end at full torque, or may leave it open until the next safe place.',
   },
 };

@@ -31,6 +31,7 @@ import {
   layOut,
   list,
   minutes,
+  reasonLines,
   reasonWords,
   stepWords,
   SUBJECT_WORDS,
@@ -162,6 +163,14 @@ describe('the verdict of the yard', () => {
     );
   });
 
+  test('reasons that say one and the same are one line, each reason in it', () => {
+    const { reasons } = towVerdict(rig(), dutiesOf(rig(), NOW), []);
+    const lines = reasonLines(reasons, 'us', NOW);
+    expect(lines.flatMap((line) => line.reasons)).toHaveLength(reasons.length);
+    expect(lines.length).toBeLessThan(reasons.length / 2);
+    expect(lines.filter(({ words }) => words.startsWith('Look over'))).toHaveLength(1);
+    for (const { words } of lines) expect(words).toMatch(/^[A-Z1-3].*\.$/);
+  });
   test('every reason is a sentence', () => {
     const open: OpenWork = { session: 's', place: '1L', unfit: true, step: 4, steps: 40 };
     const state = rig();

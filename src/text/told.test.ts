@@ -103,7 +103,7 @@ describe('entries as they are told', () => {
     expect(us(work)).toEqual({
       title: 'Repacked 1L',
       lines: [
-        'Seal YS-171 · end play 0.006 in',
+        'Seal YS-171 · end play worked out 0.006 in',
         'Rollers and races light staining',
         'Grease: calcium sulfonate',
         'Renewed: inner bearing and race and seal',
@@ -112,7 +112,7 @@ describe('entries as they are told', () => {
         'Step by step on the bench, 1 h 36 min',
       ],
     });
-    expect(metric(work).lines[0]).toBe('Seal YS-171 · end play 0.15 mm');
+    expect(metric(work).lines[0]).toBe('Seal YS-171 · end play worked out 0.15 mm');
     expect(metric(work).lines[4]).toBe('Lug rechecks opened at 16 km and 40 km');
   });
 
@@ -138,8 +138,8 @@ describe('judgements as they are told', () => {
   const window = '0.001 in to 0.010 in';
   test.each([
     [0.006, 'Inside 0.001 in to 0.010 in.'],
-    [0.02, 'More than 0.001 in to 0.010 in allows'],
-    [0, 'Less than 0.001 in to 0.010 in asks for'],
+    [0.02, 'Works out over 0.001 in to 0.010 in. No slot may give less'],
+    [0, 'Works out under 0.001 in to 0.010 in: feel'],
   ])('end play of %d in', (play, words) => {
     const judged = judgeEndPlay(inch(play), endPlayWindow({}));
     expect(ruleWords(judged, window)).toContain(words);

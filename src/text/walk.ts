@@ -6,12 +6,13 @@ import type { WalkId } from '@/core/log';
 import { isWheelEnd, type Place, type RigModel } from '@/core/rig';
 import type { GoReason, Judged, ZoneId, System, Unjudged, WalkItem } from '@/core/walk';
 import type { Go } from '@/core/rules';
+import { whereWords } from './finding';
 import { gradeWords, SUBJECT_WORDS } from './grades';
 import { placeName } from './gear';
 import { GEAR_LOOKS } from './gear-looks';
 import { readingVerdict } from './judged';
 import { LOOK_WORDS, type LookWords } from './looks';
-import { measure, small } from './measure';
+import { list, measure, small } from './measure';
 import { readingName } from './readings';
 import { readingValue } from './reading-value';
 import { placeInWords } from './rig';
@@ -77,13 +78,17 @@ function itemTitle(item: Pick<WalkItem, 'look' | 'place'>): string {
 
 export const UNJUDGED_WORDS: Record<Unjudged, string> = {
   'hub-cold': 'As warm as the air: it has not worked, so nothing can be said of it.',
+  'bare-cap':
+    'Measured on a bare cap, which reads far too cold: measure on paint, rubber or tape at the hub.',
+  'not-spun': 'No rock says nothing of a bearing that is too tight: spin it as well.',
+  'not-read': 'Not read: without a gauge nobody can say.',
   'no-target': 'No target is known: tell the placard’s pressure and it is judged.',
 };
 
 export const GO_WORDS: Record<Go, { readonly word: string; readonly means: string }> = {
   clear: { word: 'Clear to go', means: 'Everything on this walk was looked at and clear.' },
-  care: { word: 'Go with care', means: 'Nothing forbids it. Look again at the first stop.' },
-  no: { word: 'Do not tow', means: 'What stands below comes first.' },
+  care: { word: 'Go with care', means: 'What stands below is watched: look again at the first stop.' },
+  no: { word: 'Not towed as it is', means: 'What stands below comes first.' },
 };
 
 /** Pressures nearer than this read the same (Pa). */
@@ -127,6 +132,8 @@ export function goReasonWords(
     case 'seen':
     case 'unjudged':
       return `${itemTitle(reason.judged.item)}: ${small(judgedWords(reason.judged, system).said)}`;
+    case 'unread':
+      return `Pressure not read: ${list(reason.items.map(({ place }) => (place === 'rig' ? 'the rig' : placeName(place))))}`;
     case 'skipped':
       return `${itemTitle(reason.item)}: not looked at`;
     case 'standing':
@@ -144,6 +151,10 @@ export function takenWords(problem: TakenProblem, typed: string, system: UnitSys
       return `“${typed}” is far from what it should be.${meant} Which is it?`;
     case 'hub-cold':
       return `${UNJUDGED_WORDS['hub-cold']} Read it after ten miles or more; kept, it is not judged.`;
+    case 'below-nominal':
+      return `“${typed}” is under the nominal size of this drum, and drums only grow: measure again, or see which drum it is.`;
+    case 'charging':
+      return 'Over 13.2 V something charges it: unplug it, charger off, and read again after two hours at rest.';
     case 'below-air':
       return `A hub colder than the air around it, ${system === 'us' ? 'in °F' : 'in °C'}? Aim at the hub, and read again.`;
   }
@@ -155,5 +166,5 @@ export function contradictionWords({ place, first, second }: Contradiction, syst
     'subject' in one
       ? `${SUBJECT_WORDS[one.subject].name} “${small(gradeWords(one.subject, one.grade))}”`
       : `${readingName(one.what)} ${readingValue(one.what, one.value, system)}`;
-  return `${placeName(place as Place)}: ${said(first)} and ${said(second)} cannot both hold.`;
+  return `${placeName(place as Place)}${whereWords({ side: first.side as 'L' | 'R' | undefined })}: ${said(first)} and ${said(second)} cannot both hold.`;
 }

@@ -11,8 +11,10 @@ import {
   type Refit,
   type RigState,
 } from '../log';
+import { remedyOf } from '../judge';
 import { wheelEnds, type WheelEnd } from '../rig';
 import {
+  checkpoints,
   HOUSE_DEFAULT,
   intervalOf,
   routineDef,
@@ -21,10 +23,12 @@ import {
   DUTY_SCALE,
   type DutyVerdict,
   type HouseRules,
+  type Interval,
   type IntervalContext,
   type Matter,
   type RoutineId,
   type RoutinePlace,
+  type WorkId,
   type SeasonDates,
 } from '../rules';
 import { meterUse, pullUse, share, SLACK, standingOf, type MeterUse } from './meter-use';
@@ -49,6 +53,8 @@ export interface Duty {
   readonly meters: readonly MeterUse[];
   /** The work, or the part's own beginning, that it is counted from. */
   readonly from: { readonly entry: string | undefined; readonly at: Instant } | undefined;
+  /** It was seen on a short walk since, which is not the look that is asked for. */
+  readonly glanced?: { readonly walk: string; readonly at: Instant } | undefined;
   /** The finding that pulls it forward. */
   readonly finding?: FindingState | undefined;
   /** A routine that presses at the same place at least as much, and does this one by the way. */
@@ -132,10 +138,29 @@ function countedByWork(
   const look = tire && rig.tireLooks[tire.id];
   if (tire && look) return counted({ ...rig, distance: rolledBy(rig, tire) }, look);
   // What follows every launch is counted from the first, done before or not.
-  const mark = lastDoneOf(rig, routine, place) ?? (routine === 'rinse' ? beginning(rig) : undefined);
+  const mark = lastDoneOf(rig, routine, place) ?? notBefore(rig, routine, interval, about, now);
   // What was looked at there before this tire came was another tire.
   if (!mark || (tire && tire.since > mark.at)) return undefined;
   return counted(rig, mark);
+}
+
+/** What counts from the beginning of the record where it was never done: rinsing, and the lay-up of a rig that was set up after it. */
+function notBefore(
+  rig: RigState,
+  routine: RoutineId,
+  { seasons, ...meters }: Interval,
+  { season }: IntervalContext,
+  now: Instant,
+): LastDone | undefined {
+  const start = beginning(rig);
+  if (routine === 'rinse') return start;
+  const layUpOnly = seasons?.length === 1 && seasons[0] === 'layup' && Object.keys(meters).length === 0;
+  if (!layUpOnly || !season || start.at === '') return undefined;
+  // Set up while this lay-up was still to come, it counts for this one.
+  const inside = checkpoints(season, 'layup', now).find(
+    ({ opens, at }) => opens <= start.at && start.at < at,
+  );
+  return inside ? { ...start, at: instantOf(msOf(inside.opens) - 1) } : start;
 }
 
 /** Where the meters stood when the record began. */
@@ -166,12 +191,29 @@ export function stopLimit(use: MeterUse): number {
   return use.limit * (1 + STOP_SHARE);
 }
 
+/** A routine that a finding pulls forward, as far as a routine puts it right. */
+interface PulledBy {
+  readonly routine: WorkId;
+  readonly place: RoutinePlace;
+  readonly finding: FindingState;
+}
+
+function pulledByFindings(rig: RigState, { model, house }: IntervalContext): readonly PulledBy[] {
+  const findings = Object.values(rig.findings);
+  return findings
+    .filter(({ verdict }) => verdict !== 'watch')
+    .flatMap((finding) =>
+      remedyOf(finding, { model, house, findings }).jobs.map((job) => ({ ...job, finding })),
+    );
+}
+
 function routineDuty(
   rig: RigState,
   routine: RoutineId,
   place: RoutinePlace,
   about: IntervalContext,
   now: Instant,
+  pulls: readonly PulledBy[],
 ): Duty {
   const def = routineDef(routine);
   const id = doneKey(routine, place);
@@ -187,10 +229,11 @@ function routineDuty(
     : ({ verdict: 'unknown', reason: unfigured ? 'no-figure' : 'no-record' } as const);
   const deferral = rig.deferrals[id];
   const off = deferred(rig, deferral, governing, matter, now);
-  const finding = Object.values(rig.findings).find(
-    (one) => one.remedy === routine && (one.place === place || place === 'rig') && one.verdict !== 'watch',
-  );
-  const base = { id, routine, place, matter, governing, meters, from: counted?.from };
+  const finding = pulls.find((one) => one.routine === routine && one.place === place)?.finding;
+  const glance = routine === 'gear-look' ? rig.glanced[place] : undefined;
+  const since = counted?.from?.at;
+  const glanced = glance && (since === undefined || glance.at > since) ? { glanced: glance } : {};
+  const base = { id, routine, place, matter, governing, meters, from: counted?.from, ...glanced };
   if (off === 'past-stop') return { ...base, verdict: 'overdue', reason: 'past-stop', deferral };
   if (off === 'put-off' && weigh(stands.verdict) >= weigh('due'))
     return { ...base, verdict: 'soon', reason: 'deferred', deferral };
@@ -232,7 +275,7 @@ function containedIn(duty: Duty, pressing: readonly Duty[]): Duty {
   for (const { routine, place, matter, verdict, reason } of pressing) {
     if (routine === 'lug-recheck' || reason === 'no-figure' || place !== duty.place) continue;
     const def = routineDef(routine);
-    if (!def.subsumes.some((id) => id === duty.routine)) continue;
+    if (!def.covers.some((id) => id === duty.routine)) continue;
     // A part whose age nobody knows is dated, not renewed; and what is only upkeep never stands for what is more.
     const weak = (def.ofPart && verdict === 'unknown') || MATTER[matter] < MATTER[duty.matter];
     if (!weak && weigh(verdict) >= weigh(duty.verdict)) return { ...duty, within: routine };
@@ -255,12 +298,13 @@ export function dutiesOf(
     const duty = refit && recheckDuty(rig, place, refit);
     return duty ? [duty] : [];
   });
+  const pulls = pulledByFindings(rig, about);
   const routines = ROUTINES.flatMap((routine) =>
     routineDef(routine)
       .places(model, house)
       // Nothing to rinse off before the first launch.
       .filter(() => routine !== 'rinse' || rig.launches > 0)
-      .map((place) => routineDuty(rig, routine, place, about, now)),
+      .map((place) => routineDuty(rig, routine, place, about, now, pulls)),
   );
   const all = [...rechecks, ...routines];
   const pressing = all.filter((duty) => weigh(duty.verdict) >= weigh('unknown'));

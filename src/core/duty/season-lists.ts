@@ -72,7 +72,9 @@ export function seasonLists(
     const items = [...groups].map(([routine, own]) => ({
       routine,
       duties: own,
-      done: own.filter((duty) => duty.from !== undefined && duty.from.at >= point.opens),
+      done: own.filter(
+        (duty) => duty.from !== undefined && duty.from.entry !== '' && duty.from.at >= point.opens,
+      ),
     }));
     const { opens, at, over } = point;
     return [{ time, opens, at, over, open: opens <= now, items }];

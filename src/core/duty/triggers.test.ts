@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import type { Entry, EventBody } from '../log';
 import type { RigModel } from '../rig';
-import { HOUSE_DEFAULT, routineDef, ROUTINES, seasonOf, type SeasonDates } from '../rules';
+import { HOUSE_DEFAULT, routineDef, seasonOf, type SeasonDates } from '../rules';
 import { anyModel, sampleModel } from '../testing/arbitraries';
 import { soundEntries } from '../testing/sound';
 import { mi, storyFrom } from '../testing/story';
@@ -278,17 +278,5 @@ describe('properties', () => {
       }),
       { numRuns: runs(60) },
     );
-  });
-
-  test('a routine that does another by the way clears it wherever both apply', () => {
-    for (const id of ROUTINES) {
-      if (routineDef(id).ofPart) continue;
-      for (const place of routineDef(id).places(model, HOUSE_DEFAULT)) {
-        const after = all(2, [setup(model), done(1, [id, place])]);
-        for (const other of routineDef(id).subsumes)
-          for (const duty of after.filter((one) => one.routine === other && one.place === place))
-            expect(duty.verdict).not.toBe('unknown');
-      }
-    }
   });
 });

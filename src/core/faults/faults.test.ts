@@ -34,6 +34,7 @@ test('the lamps of a rig follow from its gear', () => {
   expect(lampsOf({ gear: { plateLamp: false } })).toEqual(['left', 'right']);
   expect(lampSteps(model).map(({ shows, lamps: of }) => [shows, of.length])).toEqual([
     ['running', 5],
+    ['braked', 3],
     ['brake', 2],
     ['turn-left', 1],
     ['turn-right', 1],
@@ -61,6 +62,16 @@ describe('patterns of the trade', () => {
     const all = cells.map((cell) => ({ ...cell, result: 'dim' as const }));
     expect(kinds(all)[0]).toBe('ground-shared');
   });
+  test('the others dim only while the brake is on: a shared ground leads', () => {
+    const dims = Object.fromEntries(
+      lamps
+        .filter((lamp) => lamp !== 'left' && lamp !== 'right')
+        .map((lamp) => [`${lamp} braked`, 'dim' as const]),
+    );
+    expect(kinds(seen(dims))[0]).toBe('ground-shared');
+    expect(diagnoseLights(lamps, 'shared', seen(dims)).causes[0]?.faults[0]?.id).toBe('ground-shared-braked');
+    expect(kinds(seen({ 'plate braked': 'dim' }))).toContain('ground-shared');
+  });
   test('all running lamps out: fuse or pin, and the socket tells which', () => {
     const out = Object.fromEntries(lamps.map((lamp) => [`${lamp} running`, 'out' as const]));
     const first = diagnoseLights(lamps, 'shared', seen(out));
@@ -82,7 +93,12 @@ describe('patterns of the trade', () => {
     expect(still).not.toMatch(/^bulb/);
   });
   test('two bulbs at once are found as two', () => {
-    const two = seen({ 'plate running': 'out', 'right brake': 'out', 'right turn-right': 'out' });
+    const two = seen({
+      'plate running': 'out',
+      'plate braked': 'out',
+      'right brake': 'out',
+      'right turn-right': 'out',
+    });
     expect(kinds(two)[0]).toMatch(/\+/);
   });
 });

@@ -4,8 +4,8 @@ import type { RigModel } from '../rig';
 export const LAMPS = ['left', 'right', 'plate', 'marker-left', 'marker-right'] as const;
 export type Lamp = (typeof LAMPS)[number];
 
-/** What a lamp is asked to show. */
-const SHOWS = ['running', 'brake', 'turn-left', 'turn-right'] as const;
+/** What a lamp is asked to show; `braked` is its running light while the brake is on. */
+const SHOWS = ['running', 'braked', 'brake', 'turn-left', 'turn-right'] as const;
 export type Shows = (typeof SHOWS)[number];
 
 /** What was seen of it. */
@@ -27,9 +27,10 @@ export type Pattern = readonly (Cell & { readonly result: Sight })[];
 const OF: Readonly<Record<Lamp, readonly Shows[]>> = {
   left: ['running', 'brake', 'turn-left'],
   right: ['running', 'brake', 'turn-right'],
-  plate: ['running'],
-  'marker-left': ['running'],
-  'marker-right': ['running'],
+  // Where brake and tail light share a bulb, only the others show whether they dim.
+  plate: ['running', 'braked'],
+  'marker-left': ['running', 'braked'],
+  'marker-right': ['running', 'braked'],
 };
 
 /** The lamps a rig has, as far as it is known; the two at the back every trailer has. */

@@ -36,7 +36,8 @@ export interface Fault {
   readonly does: (cell: Cell) => Exclude<Sight, 'ok'> | undefined;
 }
 
-const isBright = (shows: Shows) => shows !== 'running';
+const isRunning = (shows: Shows) => shows === 'running' || shows === 'braked';
+const isBright = (shows: Shows) => !isRunning(shows);
 
 function ofEnd(side: End, wiring: Wiring): readonly Fault[] {
   const here = ({ lamp }: Cell) => lamp === side;
@@ -51,7 +52,7 @@ function ofEnd(side: End, wiring: Wiring): readonly Fault[] {
     weight,
     does,
   });
-  const running = ({ shows }: Cell) => shows === 'running';
+  const running = ({ shows }: Cell) => isRunning(shows);
   const bright = ({ shows }: Cell) => isBright(shows);
   return [
     make(
@@ -126,12 +127,17 @@ export function faultsOf(lamps: readonly Lamp[], wiring: Wiring): readonly Fault
       weight: 5,
       does: (cell) => (cell.lamp === lamp ? 'out' : undefined),
     }));
-  const running = ({ shows }: Cell) => (shows === 'running' ? ('out' as const) : undefined);
+  const running = ({ shows }: Cell) => (isRunning(shows) ? ('out' as const) : undefined);
   return [
     ...ofEnd('left', wiring),
     ...ofEnd('right', wiring),
     ...singles,
     all('ground-shared', 7, () => 'dim'),
+    // A ground that carries the running lamps alone, and gives way once the brake lamps draw through it as well.
+    {
+      ...all('ground-shared', 7, ({ shows }) => (shows === 'braked' ? 'dim' : undefined)),
+      id: 'ground-shared-braked',
+    },
     all('fuse-running', 5, running),
     all('pin-running', 5, running),
     all('tow-brake', 4, ({ shows }) => (shows === 'brake' ? 'out' : undefined)),

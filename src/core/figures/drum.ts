@@ -25,6 +25,13 @@ export const ASSEMBLIES: readonly Assembly[] = [
 /** How far a drum may be worn beyond nominal (m) where its maximum is not stamped. */
 export const DRUM_WEAR = inch(0.09);
 
+const EPSILON = 1e-9;
+
+/** The most a drum of a nominal diameter may measure (m) where its maximum is not stamped: one limit for whoever asks. */
+export function drumMaximum(nominal: number): number {
+  return nominal + DRUM_WEAR;
+}
+
 /** A measured brake against the nominal assemblies. */
 export type AssemblyMatch =
   | { readonly found: 'one' | 'several'; readonly assemblies: readonly Assembly[] }
@@ -37,7 +44,7 @@ export function matchAssembly(diameter: number, width: number): AssemblyMatch {
   const slack = inch(0.06);
   const byWidth = ASSEMBLIES.filter((one) => Math.abs(one.width - width) <= inch(0.2));
   const inside = byWidth.filter(
-    (one) => diameter >= one.diameter - slack && diameter <= one.diameter + DRUM_WEAR + slack / 2,
+    (one) => diameter >= one.diameter - slack && diameter <= drumMaximum(one.diameter) + EPSILON,
   );
   if (inside.length > 0) {
     // Of two that both fit within wear, the one whose width is nearer is named first.

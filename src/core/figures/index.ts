@@ -8,8 +8,15 @@ export { checkTorque, type TorqueCheck } from './torque-check';
 export { endPlay, pinStops, stopsInWindow, type NutGeometry, type PinStop } from './end-play';
 export { crowfootSetting } from './crowfoot';
 export { tireDate, type DotProblem, type TireDate } from './dot';
-export { maxColdPressure, tireSize, turnsPerMile, usualCapacity, type TireSize } from './tire';
+export {
+  maxColdPressure,
+  pressureForLoad,
+  tireSize,
+  turnsPerMile,
+  usualCapacity,
+  type TireSize,
+} from './tire';
 export { boltCircle, boltCircleAcross, matchPattern, type PatternMatch } from './bolt-circle';
-export { ASSEMBLIES, DRUM_WEAR, matchAssembly, type Assembly, type AssemblyMatch } from './drum';
+export { ASSEMBLIES, DRUM_WEAR, drumMaximum, matchAssembly, type Assembly, type AssemblyMatch } from './drum';
 export { airPressure, ONE_TEMPERATURE, pressureAt } from './pressure';
 export { GAUGES, magnetCurrent, magnetsPulling, type MagnetCircuit, type MagnetsPulling } from './magnets';

@@ -78,6 +78,14 @@ export function maxColdPressure(loadRange: string): number | undefined {
   return MAX_COLD[loadRange];
 }
 
+/** How a tire's load goes with its pressure: our estimate, the careful end of what tire makers use. */
+const LOAD_BY_PRESSURE = 0.8;
+
+/** The cold pressure (Pa) at which a tire carries a load (kg), from what it carries at its highest: an estimate, never over that. */
+export function pressureForLoad(load: number, capacity: number, most: number): number {
+  return Math.min(most, most * (load / capacity) ** (1 / LOAD_BY_PRESSURE));
+}
+
 /** What metric trailer tires carry (lb) by size and load range. */
 const CARRIES: Readonly<Record<string, Readonly<Record<string, number>>>> = {
   '175/80-13': { B: 1100, C: 1360, D: 1610 },

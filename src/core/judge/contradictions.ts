@@ -1,10 +1,20 @@
-import { HAND_HEAT, LINING_MINIMUM, TREAD_LIMIT, type GradeId, type ReadingId, type Subject } from '../rules';
+import {
+  HAND_HEAT,
+  LINING_MINIMUM,
+  PAD,
+  TREAD_LIMIT,
+  type GradeId,
+  type ReadingId,
+  type Subject,
+} from '../rules';
 
 /** Something graded at a place. */
 export interface Graded {
   readonly place: string;
   readonly subject: Subject;
   readonly grade: string;
+  /** The side of the suspension, where the place is the whole rig. */
+  readonly side?: string | undefined;
 }
 
 /** A figure read at a place (SI). */
@@ -28,6 +38,7 @@ const APART: readonly Pair[] = [
   ['seal', ['dry'], 'grease-back', ['behind', 'on-shoes']],
   ['rock', ['none'], 'spin', ['grinds']],
   ['tread', ['deep', 'worn'], 'tire-wall', ['cord']],
+  ['rock', ['clunks'], 'spin', ['tight']],
   ['lining', ['gone'], 'brake-test', ['firm']],
   ['hub-hand', ['held'], 'spin', ['grinds']],
 ];
@@ -39,8 +50,14 @@ const TREADS = ['tread-inner', 'tread-middle', 'tread-outer'] as const;
 /** Grades that a figure speaks against. */
 const DISPROVED: readonly Against[] = [
   ...TREADS.map((what): Against => ['tread', ['deep'], what, (depth) => depth <= TREAD_LIMIT]),
-  ['lining', ['good', 'hairline'], 'lining', (left) => left <= LINING_MINIMUM],
-  ['lining', ['gone'], 'lining', (left) => left > LINING_MINIMUM],
+  ['lining', ['good', 'hairline'], 'lining', (left) => left <= LINING_MINIMUM.riveted],
+  ['lining', ['gone'], 'lining', (left) => left > LINING_MINIMUM.bonded],
+  ...(['pad-inner', 'pad-outer'] as const).map((what): Against => [
+    'pads',
+    ['good'],
+    what,
+    (left) => left <= PAD.stop,
+  ]),
   ['hub-hand', ['held'], 'hub-temp', (heat) => heat > HAND_HEAT.held],
   ['hub-hand', ['too-hot', 'smoking'], 'hub-temp', (heat) => heat < HAND_HEAT.tooHot],
 ];
@@ -53,7 +70,7 @@ export function contradictionsIn(
   const found: Contradiction[] = [];
   graded.forEach((first, i) => {
     for (const second of graded.slice(i + 1)) {
-      if (second.place !== first.place) continue;
+      if (second.place !== first.place || second.side !== first.side) continue;
       const twice = first.subject === second.subject && first.grade !== second.grade;
       const apart = APART.some(([a, as, b, bs]) =>
         [

@@ -1,7 +1,16 @@
-import { foldEntries, makeEntry } from '../log';
-import { CRITERIA, HOUSE_DEFAULT, isLook, SUBJECTS, type RoutineId } from '../rules';
+import { foldEntries, makeEntry, type Evidence } from '../log';
+import type { Place } from '../rig';
+import {
+  CRITERIA,
+  HOUSE_DEFAULT,
+  isLook,
+  SUBJECTS,
+  type RoutineId,
+  type Subject,
+  type WorkId,
+} from '../rules';
 import { sampleModel } from '../testing/arbitraries';
-import { cureOf } from '.';
+import { cureOf, remedyOf, type RemedyAbout } from '.';
 
 const model = sampleModel({ hub: 'drilled', brake: 'electric' });
 const cure = (what: Parameters<typeof cureOf>[0], grade?: string) =>
@@ -17,22 +26,82 @@ test('no look is ever named as what puts a thing right', () => {
     }
 });
 
+const works = (of: Evidence, place: Place = '1L', about: Partial<RemedyAbout> = {}) =>
+  remedyOf({ place, of }, { model, house: HOUSE_DEFAULT, ...about }).jobs.map(({ routine }) => routine);
+const graded = (subject: Subject, grade: string): Evidence => ({ subject, grade });
+
 test.each([
-  ['lining', 'at-minimum'],
-  ['lining', 'gone'],
-  ['weld', 'through'],
-  ['seal', 'on-shoes'],
-  ['grease-back', 'on-shoes'],
-  ['fixing', 'cracked'],
-  ['lug-move', 'broken'],
-] as const)('%s %s: nothing but what is renewed closes it', (subject, grade) => {
-  expect(cure(subject, grade)).toBeUndefined();
+  ['lining', 'at-minimum', ['shoe-renew']],
+  ['lining', 'greasy', ['shoe-renew', 'repack']],
+  ['seal', 'weeping', ['repack']],
+  ['seal', 'on-shoes', ['shoe-renew', 'repack']],
+  ['grease-back', 'on-shoes', ['shoe-renew', 'repack']],
+  ['rock', 'clunks', ['repack']],
+  ['spin', 'tight', ['repack']],
+  ['rollers', 'pitted', ['bearing-renew']],
+  ['spindle', 'scored', ['axle-set']],
+  ['drum', 'cracked', ['hub-renew']],
+  ['magnet', 'open', ['magnet-renew']],
+  ['cap', 'missing', ['cap-renew']],
+  ['lug-move', 'loose', ['lug-torque']],
+  ['lug-move', 'broken', ['stud-renew']],
+  ['threads', 'galled', ['stud-renew']],
+  ['pivot', 'oval', ['bushings']],
+  ['eye', 'worn', ['bushings']],
+  ['tire-wall', 'bulge', ['tire-renew']],
+  ['tread-object', 'nail', ['tire-renew']],
+  ['fixing', 'loose', ['underside']],
+  // A welder, a shop or a part.
+  ['weld', 'through', []],
+  ['hanger', 'oval', []],
+  ['fixing', 'cracked', []],
+  ['lug-move', 'hole-worn', []],
+  ['brake-test', 'no-release', []],
+] as const)('%s %s is put right by %j', (subject, grade, wanted) =>
+  expect(works(graded(subject, grade))).toEqual(wanted),
+);
+
+test('shoes or plate go by the school, and to the plate where the magnet is due as well', () => {
+  const renewal = (school: 'cheaper' | 'plate' | 'parts', magnet = false) =>
+    works(graded('lining', 'at-minimum'), '1L', {
+      house: { ...HOUSE_DEFAULT, renewal: school },
+      findings: magnet ? [{ place: '1L', of: graded('magnet', 'marks-gone') }] : [],
+    });
+  expect(renewal('cheaper')).toEqual(['shoe-renew']);
+  expect(renewal('cheaper', true)).toEqual(['plate-renew']);
+  expect(renewal('plate')).toEqual(['plate-renew']);
+  expect(renewal('parts', true)).toEqual(['shoe-renew']);
 });
 
-test('what a routine does mend still names it', () => {
-  expect(cure('seal', 'weeping')).toBe('repack');
-  expect(cure('tread', 'at-limit')).toBe('tire-renew');
-  expect(cure('fixing', 'loose')).toBe('underside');
+test('a disc has pads, a hub that stays shut its service, and the check is the second choice', () => {
+  const disc = sampleModel({ hub: 'plain', brake: 'hydraulic-disc' });
+  expect(works(graded('lining', 'at-minimum'), '1L', { model: disc })).toEqual(['pad-renew']);
+  const shut = sampleModel({ hub: 'oil-bath', brake: 'electric' });
+  expect(works(graded('seal', 'weeping'), '1L', { model: shut })).toEqual(['hub-service']);
+  const remedy = (of: Evidence) => remedyOf({ place: '1L', of }, { model, house: HOUSE_DEFAULT });
+  expect(remedy(graded('lining', 'at-minimum')).check).toEqual({ routine: 'brake-measure', place: '1L' });
+  expect(remedy(graded('lug-move', 'loose')).check).toBeUndefined();
+});
+
+test.each<readonly [string, Evidence, readonly WorkId[]]>([
+  ['a trend', { trend: 'heat' }, ['repack']],
+  ['a first look', { condition: 'hub', judged: 'due' }, ['repack']],
+  ['a first look at play', { condition: 'play', judged: 'stop' }, ['repack']],
+  ['a branch', { branch: 'stud-breaks' }, ['stud-renew']],
+  ['greases that do not mix', { grease: 'clay', onto: 'polyurea' }, ['repack']],
+  ['a tire that came off flat', { tire: 'flat', cameOff: '1L' }, ['tire-renew']],
+  ['a guess', { guess: 100 }, ['lug-torque']],
+  ['bolts without a figure', { torque: 'axle' }, ['underside']],
+  ['work left undone', { undone: 'shoe-renew' }, ['shoe-renew']],
+])('%s has the remedy that the same thing seen has', (_, of, wanted) =>
+  expect(works(of, 'tire' in of ? 'S1' : '1L')).toEqual(wanted),
+);
+
+test('one told in words alone has the work that was named with it', () => {
+  const told = (remedy: WorkId) =>
+    remedyOf({ place: '1L', remedy }, { model, house: HOUSE_DEFAULT }).jobs.map(({ routine }) => routine);
+  expect(told('repack')).toEqual(['repack']);
+  expect(told('brake-measure')).toEqual([]);
 });
 
 test('a look that an older record named is not taken up: logged as done, it would leave the rig fit', () => {

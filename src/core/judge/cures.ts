@@ -1,86 +1,309 @@
-import type { RigModel } from '../rig';
+import type { Evidence, FindingState } from '../log';
+import { hubOpens, type Axle, type RigModel } from '../rig';
 import {
+  axleAt,
+  isLook,
   routineDef,
+  type GradeId,
   type HouseRules,
+  type JudgedReading,
   type RoutineId,
   type RoutinePlace,
   type Subject,
-  type JudgedReading,
+  type WorkId,
 } from '../rules';
 
-/** What puts something bad right: routines, the first that a rig has; `not` are grades that none of them cures. */
-interface Cure {
-  readonly by: readonly RoutineId[];
-  readonly not?: readonly string[];
+type House = Pick<HouseRules, 'grease' | 'renewal'>;
+
+/** What the choice of a repair hangs on. */
+interface CureAbout {
+  readonly axle: Axle | undefined;
+  readonly house: House;
+  readonly grade: GradeId | undefined;
+  /** Something else is open at the same place, by what it is of. */
+  readonly open: (what: Subject | JudgedReading) => boolean;
 }
 
-const HUB = ['repack', 'hub-service'] as const;
+type Cure = readonly WorkId[] | ((about: CureAbout) => readonly WorkId[]);
 
-const NONE: Cure = { by: [] };
+/** A hub is repacked with a new seal, or serviced as its maker says where it stays shut. */
+const hub = ({ axle }: CureAbout): readonly WorkId[] =>
+  axle && !hubOpens(axle) ? ['hub-service'] : ['repack'];
 
-/** Work that puts a bad grade or reading right. A look cures nothing. */
+/** Shoes or the loaded plate by school (handbook 6); without figures the plate where the magnet is due as well. */
+function linings(about: CureAbout): readonly WorkId[] {
+  if (about.axle?.brake === 'hydraulic-disc') return ['pad-renew'];
+  switch (about.house.renewal) {
+    case 'plate':
+      return ['plate-renew'];
+    case 'parts':
+      return ['shoe-renew'];
+    case 'cheaper':
+      return about.open('magnet') || about.open('magnet-ohms') ? ['plate-renew'] : ['shoe-renew'];
+  }
+}
+
+/** Grease on the linings: they go, and the seal that let it through. */
+const greasy = (about: CureAbout): readonly WorkId[] => [...linings(about), ...hub(about)];
+
+const NONE: Cure = [];
+/** One cure for some grades, another for the rest. */
+const where =
+  (grades: readonly GradeId[], these: Cure, rest: Cure): Cure =>
+  (about) => {
+    const cure = about.grade !== undefined && grades.includes(about.grade) ? these : rest;
+    return typeof cure === 'function' ? cure(about) : cure;
+  };
+
+/** The repair that puts something bad right; none where a part or a shop does. A look cures nothing. */
 const CURES: Readonly<Record<Subject | JudgedReading, Cure>> = {
-  rock: { by: HUB },
-  spin: { by: HUB },
-  // Grease on the shoes is there after a new seal as well.
-  seal: { by: HUB, not: ['on-shoes'] },
-  'grease-back': { by: HUB, not: ['on-shoes'] },
-  'hub-hand': { by: HUB },
-  'hub-temp': { by: HUB },
-  cap: { by: HUB },
-  oil: { by: HUB },
-  drag: { by: ['brake-adjust'], not: ['grinds'] },
-  'brake-test': { by: ['brake-adjust'], not: ['none', 'no-release'] },
-  'lug-move': { by: ['lug-torque'], not: ['broken', 'hole-worn'] },
-  fixing: { by: ['underside'], not: ['cracked'] },
-  contacts: { by: ['contacts'], not: ['bare-wire'] },
-  volts: { by: ['battery-renew'] },
-  tread: { by: ['tire-renew'] },
-  'tire-wall': { by: ['tire-renew'] },
-  'tread-inner': { by: ['tire-renew'] },
-  'tread-middle': { by: ['tire-renew'] },
-  'tread-outer': { by: ['tire-renew'] },
-  pressure: { by: ['pressures'] },
-  // What nothing but a renewal or a shop puts right.
-  'old-grease': NONE,
-  rollers: NONE,
-  spindle: NONE,
-  lining: NONE,
-  'set-rock': NONE,
-  'set-spin': NONE,
-  drum: NONE,
-  magnet: NONE,
-  pads: NONE,
-  flange: NONE,
-  threads: NONE,
-  pivot: NONE,
-  eye: NONE,
+  rock: hub,
+  spin: hub,
+  'set-rock': hub,
+  'set-spin': hub,
+  seal: where(['on-shoes'], greasy, hub),
+  'grease-back': where(['on-shoes'], greasy, hub),
+  'old-grease': hub,
+  'hub-hand': hub,
+  'hub-temp': hub,
+  'play-dialed': hub,
+  oil: ['hub-service'],
+  cap: (about) => (about.axle && !hubOpens(about.axle) ? ['hub-service'] : ['cap-renew']),
+  rollers: ['bearing-renew'],
+  spindle: ['axle-set'],
+  flange: ['axle-set'],
+  lining: where(['greasy'], greasy, linings),
+  pads: ['pad-renew'],
+  'pad-inner': ['pad-renew'],
+  'pad-outer': ['pad-renew'],
+  drum: ['hub-renew'],
+  'drum-diameter': ['hub-renew'],
+  disc: ['hub-renew'],
+  'disc-thickness': ['hub-renew'],
+  magnet: ['magnet-renew'],
+  'magnet-ohms': ['magnet-renew'],
+  drag: where(['grinds'], NONE, ['brake-adjust']),
+  'brake-test': where(['none', 'no-release'], NONE, ['brake-adjust']),
+  'lug-move': where(['broken'], ['stud-renew'], where(['hole-worn'], NONE, ['lug-torque'])),
+  threads: where(['rusty'], ['stud-threads'], ['stud-renew']),
+  fixing: where(['cracked'], NONE, ['underside']),
+  pivot: ['bushings'],
+  eye: ['bushings'],
   hanger: NONE,
-  lamp: NONE,
-  breakaway: NONE,
-  gear: NONE,
+  contacts: where(['bare-wire'], NONE, ['contacts']),
+  lamp: where(['none'], NONE, ['contacts']),
+  breakaway: where(['weak'], ['battery-renew'], NONE),
+  volts: ['battery-renew'],
+  'volts-loaded': ['battery-renew'],
+  tread: ['tire-renew'],
+  'tread-object': where(['stone'], NONE, ['tire-renew']),
+  'tire-wall': ['tire-renew'],
+  'tread-inner': ['tire-renew'],
+  'tread-middle': ['tire-renew'],
+  'tread-outer': ['tire-renew'],
+  pressure: ['pressures'],
+  // What a part, a welder or a shop puts right.
   valve: NONE,
   wear: NONE,
+  gear: NONE,
   weld: NONE,
+  'wheel-well': NONE,
   strap: NONE,
   chain: NONE,
   coupler: NONE,
-  'drum-diameter': NONE,
-  'magnet-ohms': NONE,
+  fluid: NONE,
 };
 
-/** The routine that puts something bad right at a place of a rig; undefined where none does, or the rig has none such. */
+/** What looks at something again. */
+const CHECKS: Readonly<Record<Subject | JudgedReading, RoutineId | undefined>> = {
+  rock: 'hub-look',
+  spin: 'hub-look',
+  'set-rock': 'hub-look',
+  'set-spin': 'hub-look',
+  seal: undefined,
+  'grease-back': undefined,
+  'old-grease': undefined,
+  'hub-hand': 'hub-look',
+  'hub-temp': 'hub-look',
+  'play-dialed': 'hub-look',
+  oil: undefined,
+  cap: undefined,
+  rollers: undefined,
+  spindle: undefined,
+  flange: undefined,
+  lining: 'brake-measure',
+  pads: 'brake-measure',
+  'pad-inner': 'brake-measure',
+  'pad-outer': 'brake-measure',
+  drum: 'brake-measure',
+  'drum-diameter': 'brake-measure',
+  disc: 'brake-measure',
+  'disc-thickness': 'brake-measure',
+  magnet: 'brake-measure',
+  'magnet-ohms': 'brake-measure',
+  drag: 'brake-measure',
+  'brake-test': 'brake-measure',
+  'lug-move': 'lug-torque',
+  threads: undefined,
+  fixing: 'underside',
+  pivot: 'pivots',
+  eye: 'pivots',
+  hanger: 'pivots',
+  contacts: 'lights',
+  lamp: 'lights',
+  breakaway: 'breakaway-test',
+  volts: 'breakaway-test',
+  'volts-loaded': 'breakaway-test',
+  tread: 'tire-look',
+  'tread-object': 'tire-look',
+  'tire-wall': 'tire-look',
+  'tread-inner': 'tire-look',
+  'tread-middle': 'tire-look',
+  'tread-outer': 'tire-look',
+  pressure: 'pressures',
+  valve: 'tire-look',
+  wear: 'tire-look',
+  gear: 'gear-look',
+  weld: 'gear-look',
+  'wheel-well': undefined,
+  strap: 'gear-look',
+  chain: 'gear-look',
+  coupler: 'gear-look',
+  fluid: undefined,
+};
+
+/** What something that happened on a card is of. */
+const BRANCH_OF: Readonly<Record<string, readonly [Subject, GradeId]>> = {
+  'seal-walked': ['seal', 'weeping'],
+  'line-behind': ['seal', 'line-behind'],
+  'stud-breaks': ['lug-move', 'broken'],
+  'nut-galls': ['threads', 'galled'],
+  'stud-turns': ['lug-move', 'broken'],
+  'grease-behind': ['grease-back', 'behind'],
+  'falls-through': ['eye', 'worn'],
+  'hole-oval': ['hanger', 'oval'],
+};
+/** What a trend is of. */
+const TREND_OF: Readonly<Record<string, Subject | JudgedReading>> = {
+  heat: 'hub-temp',
+  leak: 'valve',
+  nuts: 'lug-move',
+  strokes: 'seal',
+  play: 'rock',
+  wear: 'wear',
+};
+/** What is judged at a first look by its condition alone. */
+const CONDITION_OF: Readonly<Record<string, Subject>> = {
+  tire: 'tire-wall',
+  wheel: 'lug-move',
+  suspension: 'pivot',
+  hub: 'seal',
+  play: 'rock',
+  gear: 'gear',
+};
+
+/** What evidence is of, whoever told it and on which occasion: one table for remedies, leads and closings. */
+export function aboutOf(
+  of: Evidence | undefined,
+): { readonly what: Subject | JudgedReading; readonly grade?: GradeId } | undefined {
+  if (!of) return undefined;
+  if ('subject' in of) return { what: of.subject, grade: of.grade as GradeId };
+  if ('what' in of) return Object.hasOwn(CURES, of.what) ? { what: of.what as JudgedReading } : undefined;
+  const named = <T>(what: T | undefined) => (what === undefined ? undefined : { what });
+  if ('trend' in of) return named(TREND_OF[of.trend]);
+  if ('condition' in of) return named(CONDITION_OF[of.condition]);
+  if ('branch' in of) {
+    const told = BRANCH_OF[of.branch];
+    return told && { what: told[0], grade: told[1] };
+  }
+  if ('endPlay' in of) return { what: 'rock' };
+  if ('grease' in of) return { what: 'old-grease' };
+  if ('tire' in of || 'tireCode' in of) return { what: 'tire-wall' };
+  if ('guess' in of) return { what: 'lug-move' };
+  return undefined;
+}
+
+/** Bolts that were passed over without a figure, by the work that brings them to it. */
+const TORQUED_BY: Readonly<Record<string, WorkId>> = {
+  lug: 'lug-torque',
+  adapter: 'adapter-torque',
+  axle: 'underside',
+  joints: 'underside',
+};
+
+/** Work at a place. */
+export interface RemedyJob {
+  readonly routine: WorkId;
+  readonly place: RoutinePlace;
+}
+
+/** What puts a finding right, all of it on one card, and what looks at it again. */
+export interface Remedy {
+  readonly jobs: readonly RemedyJob[];
+  readonly check: RemedyJob | undefined;
+}
+
+/** What is known where a remedy is asked for. */
+export interface RemedyAbout {
+  readonly model: RigModel;
+  readonly house: House;
+  /** What else is open on the rig. */
+  readonly findings?: readonly Pick<FindingState, 'place' | 'of'>[];
+}
+
+/** A routine at a place, or for the whole rig where it is one of those; none where this rig has no such work. */
+function jobAt(routine: WorkId, place: RoutinePlace, { model, house }: RemedyAbout): RemedyJob | undefined {
+  const places = routineDef(routine).places(model, house);
+  if (places.includes(place)) return { routine, place };
+  return places.includes('rig') ? { routine, place: 'rig' } : undefined;
+}
+
+function curesOf(
+  what: Subject | JudgedReading,
+  grade: GradeId | undefined,
+  place: RoutinePlace,
+  about: RemedyAbout,
+): readonly WorkId[] {
+  const cure = CURES[what];
+  if (typeof cure !== 'function') return cure;
+  return cure({
+    axle: axleAt(about.model, place),
+    house: about.house,
+    grade,
+    open: (other) =>
+      (about.findings ?? []).some((one) => one.place === place && aboutOf(one.of)?.what === other),
+  });
+}
+
+/** What puts a finding right and what looks at it again, by what it rests on; one told in words alone has the remedy that was named with it. */
+export function remedyOf(finding: Pick<FindingState, 'place' | 'of' | 'remedy'>, about: RemedyAbout): Remedy {
+  const { place, of, remedy } = finding;
+  const told = aboutOf(of);
+  const works = told
+    ? curesOf(told.what, told.grade, place, about)
+    : of && 'undone' in of
+      ? [of.undone]
+      : of && 'torque' in of
+        ? [TORQUED_BY[of.torque] ?? []].flat()
+        : remedy && !isLook(remedy)
+          ? [remedy]
+          : [];
+  const jobs = [...new Set(works)].flatMap((routine) => jobAt(routine, place, about) ?? []);
+  const looks = told && CHECKS[told.what];
+  const check = looks && jobAt(looks, place, about);
+  return { jobs, check: jobs.some(({ routine }) => routine === looks) ? undefined : check };
+}
+
+/** The work that puts something bad right at a place of a rig, the first where it takes several; undefined where none does, or the rig has none such. */
 export function cureOf(
   what: Subject | JudgedReading,
   place: RoutinePlace,
   model: RigModel,
-  house: Pick<HouseRules, 'grease'>,
+  house: House,
   grade?: string,
-): RoutineId | undefined {
-  const cure = CURES[what];
-  if (grade !== undefined && cure.not?.includes(grade)) return undefined;
-  return cure.by.find((routine) => {
-    const places = routineDef(routine).places(model, house);
-    return places.includes(place) || places.includes('rig');
-  });
+): WorkId | undefined {
+  const about = { model, house };
+  return curesOf(what, grade as GradeId | undefined, place, about).flatMap(
+    (routine) => jobAt(routine, place, about) ?? [],
+  )[0]?.routine;
 }

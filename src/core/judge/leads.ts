@@ -1,6 +1,7 @@
-import { evidenceOf, lastDoneOf, type Evidence, type RigState } from '../log';
+import { lastDoneOf, type Evidence, type RigState } from '../log';
 import { toSI } from '../quantity';
-import type { HouseRules, RoutinePlace } from '../rules';
+import type { HouseRules, JudgedReading, RoutinePlace, Subject } from '../rules';
+import { aboutOf } from './cures';
 
 /** Where the cause of a trouble may lie, by the trade's experience. */
 export type LeadCode =
@@ -55,14 +56,13 @@ function justOpened(rig: Known, place: RoutinePlace): boolean {
 const lead = (code: LeadCode, because?: Lead['because']): Lead => (because ? { code, because } : { code });
 
 /** Troubles that lead the same way. */
-const SAME: Readonly<Record<string, string>> = {
+const SAME: Readonly<Partial<Record<Subject | JudgedReading, Subject>>> = {
   'grease-back': 'seal',
   'hub-temp': 'hub-hand',
-  heat: 'hub-hand',
-  leak: 'pressure',
-  nuts: 'lug-move',
-  play: 'rock',
-  strokes: 'seal',
+  pressure: 'valve',
+  'set-rock': 'rock',
+  'set-spin': 'spin',
+  'play-dialed': 'rock',
 };
 
 /** Where to look for the cause of a finding, what the record speaks for first. */
@@ -72,9 +72,9 @@ export function leadsFor(
   rig: Known,
   house: Pick<HouseRules, 'grease' | 'threads'>,
 ): readonly Lead[] {
-  if (!of) return [];
-  const told = evidenceOf(of);
-  const grade = 'subject' in of ? of.grade : undefined;
+  const about = aboutOf(of);
+  if (!about) return [];
+  const { what: told, grade } = about;
   const opened = justOpened(rig, place);
   const leads = ((): readonly Lead[] => {
     switch (SAME[told] ?? told) {
@@ -98,7 +98,7 @@ export function leadsFor(
         if (grade === 'edges') return [lead('low-pressure'), lead('overload')];
         if (grade === 'middle') return [lead('high-pressure')];
         return [lead('bearing-loose'), lead('balance'), lead('axle-bent')];
-      case 'pressure':
+      case 'valve':
         return [lead('nail'), lead('valve-leak'), lead('bead')];
       case 'lug-move':
         return [

@@ -8,6 +8,7 @@ import { broughtIn, reviewRig, type Conflict, type Reviewed } from '.';
 
 const NOW = '2026-05-16T12:00:00.000Z';
 const lb = (value: number) => toSI(value, 'lb');
+const spec = (inches: number) => ({ value: toSI(inches, 'in'), source: 'owner' as const });
 
 function rig(axle: Partial<Axle>, more: Partial<RigModel> = {}, parts: readonly PartState[] = []): Reviewed {
   const model = sampleModel({});
@@ -108,7 +109,11 @@ test.each<[string, Reviewed, readonly string[]]>([
   ['a tire past its limit', rig({}, {}, [part('tire', '1L', { dot: '0120' })]), ['tire-old 1L due']],
   ['a tire that is aging', rig({}, {}, [part('tire', '1L', { dot: '0121' })]), ['tire-aging 1L watch']],
   ['a tire past ten', rig({}, {}, [part('tire', '1L', { dot: '1015' })]), ['tire-too-old 1L stop']],
-  ['a spare past ten', rig({}, {}, [part('tire', 'S1', { dot: '1015' })]), ['tire-old S1 due']],
+  [
+    'a spare past ten',
+    rig({}, {}, [part('tire', 'S1', { dot: '1015' })]),
+    ['tire-old S1 due', 'no-usable-spare rig watch'],
+  ],
   [
     'past ten off the road',
     rig({}, { use: 'off-road' }, [part('tire', '1L', { dot: '1015' })]),
@@ -125,6 +130,36 @@ test.each<[string, Reviewed, readonly string[]]>([
     rig({}, {}, [part('battery', 'breakaway', { since: '2023-04-01' })]),
     ['battery-old breakaway due'],
   ],
+  [
+    'an equalizer that is not the one of its kit',
+    rig(
+      {},
+      {
+        equalizerSpacing: spec(7.75),
+        kit: { equalizer: spec(5.75), spacing: spec(33) },
+        axleSpacing: spec(33),
+      },
+    ),
+    ['equalizer-off-kit rig due'],
+  ],
+  [
+    'axles that stand apart from what the kit was made for',
+    rig(
+      {},
+      {
+        equalizerSpacing: spec(7.75),
+        kit: { equalizer: spec(7.75), spacing: spec(35) },
+        axleSpacing: spec(33),
+      },
+    ),
+    ['equalizer-off-kit rig due'],
+  ],
+  [
+    'an equalizer that is long for its axles',
+    rig({}, { equalizerSpacing: spec(7.75), axleSpacing: spec(33) }),
+    ['equalizer-unusual rig watch'],
+  ],
+  ['one that is as usual', rig({}, { equalizerSpacing: spec(7.75), axleSpacing: spec(35) }), []],
 ])('%s', (_, told, expected) => expect(codes(review(told))).toEqual(expected));
 
 test("a maker's torque outranks what is usual, and marked capacity what is usual for the size", () => {

@@ -1,8 +1,10 @@
 import { daysBetween, msOf, type Instant } from '../base';
 import { checkTorque, tireDate, tireSize, usualCapacity } from '../figures';
-import { partAt, type PartState, type RigState } from '../log';
+import { hasUsableSpare, partAt, type PartState, type RigState } from '../log';
+import { toSI } from '../quantity';
 import { isGuess, sparesOf, wheelEnds, type Axle, type Place, type RigModel, type WheelEnd } from '../rig';
 import { BATTERY_YEARS, tireAgeLimit, type HouseRules, type Verdict } from '../rules';
+import { lowestMaximum, pressureTarget } from './target';
 
 /** What does not agree in what is known of a rig, or is past its age; figures in SI, ages in y. */
 export type ConflictCode =
@@ -24,7 +26,12 @@ export type ConflictCode =
   | 'tire-too-old'
   | 'tire-last-century'
   | 'tire-code-wrong'
-  | 'battery-old';
+  | 'tire-code-differs'
+  | 'battery-old'
+  | 'equalizer-off-kit'
+  | 'equalizer-unusual'
+  | 'no-usable-spare'
+  | 'target-over-maximum';
 
 /** One thing that does not agree, at a place, with what it rests on. */
 export interface Conflict {
@@ -38,7 +45,8 @@ export interface Conflict {
 }
 
 /** What a review looks at: the model as told, and the parts where there are any. */
-export type Reviewed = Pick<RigState, 'parts'> & { readonly model: RigModel };
+export type Reviewed = Pick<RigState, 'parts'> &
+  Partial<Pick<RigState, 'findings'>> & { readonly model: RigModel };
 
 const WATCHED_FROM = 5;
 const NEVER_ON_THE_HIGHWAY = 10;
@@ -187,6 +195,65 @@ function wheelConflicts(model: RigModel): readonly Found[] {
   return found;
 }
 
+/** How far a measured equalizer or axle spacing may be off the pair printed with its kit (m): our reading of a tape. */
+const OFF_KIT = { equalizer: toSI(1 / 4, 'in'), spacing: toSI(1 / 2, 'in') } as const;
+/** What axle spacing and equalizer usually leave between them (m), on the common leaf spring: an estimate, asked about and no more. */
+const USUALLY_BETWEEN = { is: toSI(27.25, 'in'), within: toSI(1.25, 'in') } as const;
+
+/** A longer equalizer goes with wider axles: both are measured, and held against the pair printed with the kit (handbook 4.8). */
+function equalizerConflicts({ equalizerSpacing, axleSpacing, kit }: RigModel): readonly Found[] {
+  const found = (code: ConflictCode, verdict: Found['verdict'], have: number, want: number): Found => ({
+    code,
+    place: 'rig',
+    verdict,
+    have,
+    want,
+  });
+  if (kit?.equalizer && equalizerSpacing) {
+    const off = Math.abs(kit.equalizer.value - equalizerSpacing.value);
+    if (off > OFF_KIT.equalizer)
+      return [found('equalizer-off-kit', 'due', equalizerSpacing.value, kit.equalizer.value)];
+  }
+  if (kit?.spacing && axleSpacing) {
+    const off = Math.abs(kit.spacing.value - axleSpacing.value);
+    return off > OFF_KIT.spacing
+      ? [found('equalizer-off-kit', 'due', axleSpacing.value, kit.spacing.value)]
+      : [];
+  }
+  if (!equalizerSpacing || !axleSpacing) return [];
+  const between = axleSpacing.value - equalizerSpacing.value;
+  return Math.abs(between - USUALLY_BETWEEN.is) > USUALLY_BETWEEN.within
+    ? [found('equalizer-unusual', 'watch', equalizerSpacing.value, axleSpacing.value)]
+    : [];
+}
+
+/** A rig whose spares are all flat, worn or past their age has none. */
+function spareConflicts(rig: Reviewed, house: Pick<HouseRules, 'tireAge'>, now: Instant): readonly Found[] {
+  const spares = sparesOf(rig.model);
+  if (spares.length === 0) return [];
+  const aged = (place: Place) => {
+    const dot = text(partAt(rig, 'tire', place), 'dot');
+    return (
+      dot !== undefined &&
+      ofTireCode(dot, place, rig.model, now, tireAgeLimit(house)).some((one) => one.verdict !== 'watch')
+    );
+  };
+  const usable = hasUsableSpare(
+    { findings: rig.findings ?? {} },
+    spares.filter((place) => !aged(place)),
+  );
+  return usable ? [] : [{ code: 'no-usable-spare', place: 'rig', verdict: 'watch' }];
+}
+
+/** A school whose target is more than tire, wheel or valve holds. */
+function targetConflicts(model: RigModel, house: Pick<HouseRules, 'pressure'>): readonly Found[] {
+  const target = pressureTarget(model, house);
+  const most = lowestMaximum(model);
+  return target && most && target.value > most.value + 1
+    ? [{ code: 'target-over-maximum', place: 'rig', verdict: 'due', have: target.value, want: most.value }]
+    : [];
+}
+
 function batteryConflicts(rig: Reviewed, now: Instant): readonly Found[] {
   const since = text(partAt(rig, 'battery', 'breakaway'), 'since');
   if (!since) return [];
@@ -201,7 +268,7 @@ const WEIGHT = { stop: 3, due: 2, watch: 1 } as const;
 /** Everything that does not agree in a rig as told, or is past its age, at a moment; gravest first. */
 export function reviewRig(
   rig: Reviewed,
-  house: Pick<HouseRules, 'tireAge'>,
+  house: Pick<HouseRules, 'tireAge' | 'pressure'>,
   now: Instant,
 ): readonly Conflict[] {
   const { model } = rig;
@@ -218,6 +285,9 @@ export function reviewRig(
       return tire ? [...tireAge(rig, tire, place, now, limit), ...tireKind(rig, tire, place)] : [];
     }),
     ...batteryConflicts(rig, now),
+    ...equalizerConflicts(model),
+    ...spareConflicts(rig, house, now),
+    ...targetConflicts(model, house),
   ];
   return found
     .map((one) => ({ id: `${one.code}@${one.place}`, ...one }))

@@ -1,10 +1,13 @@
-import { emptyRig, type RigState } from '../log';
+import { emptyRig, foldEntries, makeEntry, type RigState } from '../log';
 import { parseQuantity, unitFor, type Dimension, type UnitSystem } from '../quantity';
 import type { Place } from '../rig';
 import {
+  canBeRead,
   CRITERIA,
   endPlayWindow,
+  gradesOf,
   HOUSE_DEFAULT,
+  parseReading,
   type Subject,
   type Verdict,
   type JudgedReading,
@@ -36,7 +39,20 @@ const both = (rows: readonly Row[]) =>
   ]);
 
 function reading(what: JudgedReading, value: number, more: Partial<Parameters<typeof judgeReading>[2]> = {}) {
-  return judgeReading(what, value, { model: base, place: '1L', ...more })?.verdict;
+  return judgeReading(what, value, { model: base, place: '1L', house: HOUSE_DEFAULT, ...more })?.verdict;
+}
+
+/** A rig after a finding and a look at it again, so many days apart. */
+function storyOf(
+  ...told: readonly (readonly [kind: 'finding.opened' | 'finding.seen', day: number, body: object])[]
+): RigState {
+  const id = (n: number) => `0196d000-0000-7000-8000-${String(n).padStart(12, '0')}`;
+  const entries = told.map(([kind, day, body], n) => {
+    const at = new Date(Date.parse('2026-05-01T08:00:00.000Z') + day * 86_400_000).toISOString();
+    const whole = 'finding' in body ? { ...body, finding: id(0) } : body;
+    return makeEntry(kind, { id: id(n), rig: id(99), happened: at, recorded: at }, whole as never);
+  });
+  return foldEntries(entries).state.rigs[id(99)] ?? emptyRig('x');
 }
 
 const grades = (subject: Subject) =>
@@ -44,7 +60,7 @@ const grades = (subject: Subject) =>
     Object.keys(CRITERIA[subject]).map((grade) => [grade, judgeGrade(subject, grade)?.verdict]),
   );
 
-describe('wheel rock: end play in its window', () => {
+describe('wheel rock, judged together with spin', () => {
   const window = endPlayWindow({
     endPlay: {
       value: { min: si('0.001', 'length', 'us'), max: si('0.010', 'length', 'us') },
@@ -58,16 +74,52 @@ describe('wheel rock: end play in its window', () => {
       ['0.001', '0.0254', 'clear'],
       ['0.010', '0.254', 'clear'],
       ['0.0101', '0.2566', 'due'],
+      ['0.020', '0.508', 'due'],
+      ['0.0201', '0.5106', 'stop'],
     ]),
-  )('%s %s is %s', (system, text, verdict) =>
-    expect(judgeEndPlay(si(text, 'length', system), window).verdict).toBe(verdict),
+  )('dialed, %s %s is %s', (system, text, verdict) =>
+    expect(reading('play-dialed', si(text, 'length', system))).toBe(verdict),
+  );
+  test.each(['0', '0.0009', '0.005', '0.0119', '0.0179', '0.03'])(
+    'worked out from thread and slot, %s makes nothing due',
+    (text) => expect(['clear', 'watch']).toContain(judgeEndPlay(si(text, 'length', 'us'), window).verdict),
   );
   test('by feel', () =>
     expect(grades('rock')).toEqual({ none: 'clear', 'just-felt': 'watch', felt: 'due', clunks: 'stop' }));
+
+  const together = (subject: 'rock' | 'spin', grade: string, other: string | undefined) =>
+    judgeGrade(subject, grade, HOUSE_DEFAULT, () => other)?.verdict;
+  test.each([
+    ['rock', 'none', 'free', 'clear'],
+    ['rock', 'none', 'rub', 'clear'],
+    ['spin', 'tight', 'none', 'due'],
+    ['rock', 'just-felt', 'free', 'watch'],
+    ['spin', 'growl', 'none', 'watch'],
+    ['spin', 'growl', 'just-felt', 'due'],
+    ['spin', 'growl', 'felt', 'due'],
+    ['spin', 'rough', 'none', 'due'],
+    ['rock', 'clunks', 'free', 'stop'],
+  ] as const)('%s %s beside %s is %s', (subject, grade, other, verdict) =>
+    expect(together(subject, grade, other)).toBe(verdict),
+  );
+  test('no rock says nothing of a hub that nobody spun', () =>
+    expect(together('rock', 'none', undefined)).toBeUndefined());
 });
 
 test('spin', () =>
-  expect(grades('spin')).toEqual({ free: 'clear', growl: 'watch', rough: 'due', grinds: 'stop' }));
+  expect(grades('spin')).toEqual({
+    free: 'clear',
+    rub: 'clear',
+    growl: 'watch',
+    tight: 'due',
+    rough: 'due',
+    grinds: 'stop',
+  }));
+
+test('a light even rub is offered where there is a brake', () => {
+  expect(gradesOf('spin', true)).toContain('rub');
+  expect(gradesOf('spin', false)).not.toContain('rub');
+});
 
 describe('a hub against its axle mate at 100 °F (37.78 °C), and by itself', () => {
   const mate = si('100', 'temperature', 'us');
@@ -96,6 +148,37 @@ describe('a hub against its axle mate at 100 °F (37.78 °C), and by itself', ()
   )('without a mate, %s %s is %s', (system, text, verdict) =>
     expect(reading('hub-temp', si(text, 'temperature', system))).toBe(verdict),
   );
+  const air = si('70', 'temperature', 'us');
+  test.each(
+    both([
+      ['150', '65.5', 'clear'],
+      ['150.1', '65.62', 'watch'],
+      ['169.9', '76.6', 'watch'],
+      ['170.1', '76.73', 'due'],
+      ['210', '98.88', 'due'],
+      ['210.1', '98.95', 'stop'],
+    ]),
+  )('in air of 70 °F (21.1 °C), %s %s is %s', (system, text, verdict) =>
+    expect(reading('hub-temp', si(text, 'temperature', system), { air })).toBe(verdict),
+  );
+  test.each(
+    both([
+      ['140', '60', 'watch'],
+      ['140.1', '60.07', 'due'],
+    ]),
+  )('in air of 40 °F (4.4 °C), %s %s is %s', (system, text, verdict) =>
+    expect(reading('hub-temp', si(text, 'temperature', system), { air: si('40', 'temperature', 'us') })).toBe(
+      verdict,
+    ),
+  );
+  test('over the air after a long descent is another look, over its mate it is due all the same', () => {
+    const cold = si('30', 'temperature', 'us');
+    const hub = si('140', 'temperature', 'us');
+    expect(reading('hub-temp', hub, { air: cold, descent: true })).toBe('watch');
+    expect(reading('hub-temp', hub, { air: cold, descent: true, mate: si('95', 'temperature', 'us') })).toBe(
+      'due',
+    );
+  });
   test('by hand, and smoke, smell or blue metal', () =>
     expect(grades('hub-hand')).toEqual({
       held: 'clear',
@@ -138,35 +221,108 @@ test('spindle', () =>
   expect(grades('spindle')).toEqual({
     smooth: 'clear',
     'wear-line': 'watch',
-    heat: 'due',
     step: 'due',
+    heat: 'stop',
     scored: 'stop',
   }));
 
 describe('lining', () => {
+  const riveted = { ...base, axles: base.axles.map((axle) => ({ ...axle, lining: 'riveted' as const })) };
   test.each(
     both([
       ['0', '0', 'stop'],
-      ['1/32', '0.79', 'due'],
-      ['1/16', '1.5875', 'due'],
-      ['0.063', '1.6002', 'watch'],
-      ['0.124', '3.15', 'watch'],
+      ['1/32', '0.8', 'due'],
+      ['1/16', '1.6', 'due'],
+      ['5/64', '1.7', 'watch'],
+      ['7/64', '3.1', 'watch'],
       ['1/8', '3.175', 'clear'],
       ['3/16', '4.76', 'clear'],
     ]),
-  )('%s %s is %s', (system, text, verdict) =>
+  )('bonded, or not told, %s %s is %s', (system, text, verdict) =>
     expect(reading('lining', si(text, 'length', system))).toBe(verdict),
   );
+  test.each(
+    both([
+      ['1/64', '0.4', 'due'],
+      ['1/32', '0.8', 'due'],
+      ['3/64', '0.9', 'watch'],
+      ['1/16', '1.5875', 'clear'],
+    ]),
+  )('riveted, over its rivets, %s %s is %s', (system, text, verdict) =>
+    expect(reading('lining', si(text, 'length', system), { model: riveted })).toBe(verdict),
+  );
   test('by look, hairlines by school', () => {
-    expect(grades('lining')).toMatchObject({
+    expect(grades('lining')).toEqual({
+      good: 'clear',
       hairline: 'clear',
+      thin: 'watch',
+      'at-minimum': 'due',
       cracked: 'due',
-      greasy: 'due',
+      greasy: 'stop',
       gone: 'stop',
     });
     const strict = { ...HOUSE_DEFAULT, lining: 'renew-at-sight' } as const;
     expect(judgeGrade('lining', 'hairline', strict)?.verdict).toBe('due');
     expect(judgeGrade('lining', 'good', strict)?.verdict).toBe('clear');
+  });
+});
+
+describe('disc pads and disc', () => {
+  test.each(
+    both([
+      ['1/4', '6', 'clear'],
+      ['0.19', '4.85', 'clear'],
+      ['3/16', '4.8', 'watch'],
+      ['0.13', '3.3', 'watch'],
+      ['1/8', '3.2', 'due'],
+      ['0.07', '1.7', 'due'],
+      ['1/16', '1.6', 'stop'],
+      ['0', '0', 'stop'],
+    ]),
+  )('lining alone, %s %s is %s', (system, text, verdict) => {
+    expect(reading('pad-inner', si(text, 'length', system))).toBe(verdict);
+    expect(reading('pad-outer', si(text, 'length', system))).toBe(verdict);
+  });
+  test('the steel plate that was measured with it is taken off', () => {
+    const padPlate = si('1/4', 'length', 'us');
+    expect(reading('pad-inner', si('3/8', 'length', 'us'), { padPlate })).toBe('due');
+    expect(reading('pad-inner', si('1/2', 'length', 'us'), { padPlate })).toBe('clear');
+  });
+  test.each(
+    both([
+      ['3/8', '9.525', 'due'],
+      ['0.374', '9.4', 'clear'],
+    ]),
+  )('inner and outer apart by 1/8 in, %s %s beside 1/4 in is %s', (system, text, verdict) =>
+    expect(reading('pad-outer', si(text, 'length', system), { otherPad: si('1/4', 'length', 'us') })).toBe(
+      verdict,
+    ),
+  );
+  test.each(
+    both([
+      ['1', '25.4', 'clear'],
+      ['0.999', '25.37', 'due'],
+    ]),
+  )('a disc with a stamped minimum of 1 in, %s %s is %s', (system, text, verdict) => {
+    const discMin = { value: si('1', 'length', 'us'), source: 'marking' } as const;
+    expect(reading('disc-thickness', si(text, 'length', system), { discMin })).toBe(verdict);
+    expect(reading('disc-thickness', si(text, 'length', system))).toBeUndefined();
+  });
+  test('by look', () => {
+    expect(grades('disc')).toEqual({
+      smooth: 'clear',
+      'light-grooves': 'watch',
+      'deep-grooves': 'due',
+      cracked: 'stop',
+    });
+    expect(grades('pads')).toEqual({
+      good: 'clear',
+      thin: 'watch',
+      'at-minimum': 'due',
+      uneven: 'due',
+      greasy: 'stop',
+      gone: 'stop',
+    });
   });
 });
 
@@ -188,14 +344,26 @@ describe('drum', () => {
 describe('magnet of 3.2 Ω', () => {
   const magnet = { value: 3.2, source: 'maker' } as const;
   test.each([
+    [0.99, 'due'],
     [2.55, 'due'],
-    [2.56, 'clear'],
+    [2.56, 'due'],
+    [2.57, 'clear'],
     [3.2, 'clear'],
-    [3.84, 'clear'],
+    [3.83, 'clear'],
+    [3.84, 'due'],
     [3.85, 'due'],
   ] as const)('%d Ω is %s', (ohms, verdict) =>
     expect(reading('magnet-ohms', ohms, { magnet })).toBe(verdict),
   );
+  test('shorted is told without its figure, open by what the meter shows', () => {
+    expect(reading('magnet-ohms', 0.99)).toBe('due');
+    expect(reading('magnet-ohms', 1)).toBeUndefined();
+    expect(judgeGrade('magnet', 'open')?.verdict).toBe('due');
+    for (const typed of ['open', 'OL', ' no reading '])
+      expect(parseReading('magnet-ohms', typed, 'us')).toEqual({ ok: true, value: 'open' });
+    expect(canBeRead('magnet-ohms', 'open')).toBe(true);
+    expect(canBeRead('volts', 'open')).toBe(false);
+  });
   test('by look', () =>
     expect(grades('magnet')).toMatchObject({
       even: 'clear',
@@ -209,26 +377,74 @@ describe('tread', () => {
   test.each(
     both([
       ['5/32', '4', 'clear'],
-      ['0.1251', '3.1776', 'clear'],
-      ['4/32', '3.175', 'watch'],
+      ['0.127', '3.3', 'clear'],
+      ['4/32', '3.2', 'watch'],
       ['3/32', '2.4', 'watch'],
-      ['0.0626', '1.59', 'watch'],
-      ['2/32', '1.5875', 'due'],
+      ['0.0645', '1.7', 'watch'],
+      ['2/32', '1.6', 'due'],
       ['1/32', '0.8', 'due'],
     ]),
-  )('%s %s is %s', (system, text, verdict) =>
-    expect(reading('tread-middle', si(text, 'length', system))).toBe(verdict),
-  );
+  )('%s %s is %s', (system, text, verdict) => {
+    for (const what of ['tread-inner', 'tread-middle', 'tread-outer'] as const)
+      expect(reading(what, si(text, 'length', system))).toBe(verdict);
+  });
   test('cord is stop', () => expect(judgeGrade('tread', 'cord')?.verdict).toBe('stop'));
+  test('a thing in it', () =>
+    expect(grades('tread-object')).toEqual({ none: 'clear', stone: 'watch', nail: 'due', hissing: 'stop' }));
 });
+
+test('cap', () =>
+  expect(grades('cap')).toEqual({
+    on: 'clear',
+    dented: 'watch',
+    'o-ring': 'watch',
+    cracked: 'due',
+    loose: 'due',
+    leaking: 'due',
+    missing: 'due',
+    'lock-gone': 'stop',
+  }));
+
+test('oil bath', () =>
+  expect(grades('oil')).toEqual({
+    'at-mark': 'clear',
+    low: 'watch',
+    milky: 'due',
+    dark: 'due',
+    metal: 'due',
+    empty: 'stop',
+    'cap-gone': 'stop',
+  }));
+
+test('oil below the line twice in a season is due', () => {
+  const of = { subject: 'oil' as const, grade: 'low' };
+  const rig = storyOf(
+    ['finding.opened', 1, { place: '1L', verdict: 'watch', of }],
+    ['finding.seen', 30, { finding: '', verdict: 'watch', of }],
+  );
+  expect(Object.values(rig.findings)).toMatchObject([{ verdict: 'due', escalated: 'seen-again' }]);
+});
+
+test('wheel well and frame paint', () =>
+  expect(grades('wheel-well')).toEqual({ sound: 'clear', rust: 'watch', scale: 'due', through: 'stop' }));
+
+test('brake fluid', () =>
+  expect(grades('fluid')).toEqual({
+    full: 'clear',
+    dark: 'watch',
+    low: 'due',
+    old: 'due',
+    empty: 'stop',
+    leak: 'stop',
+  }));
 
 test('tire wall', () =>
   expect(grades('tire-wall')).toEqual({
     clean: 'clear',
     crazed: 'watch',
     cracks: 'due',
-    cut: 'due',
     'flat-spot': 'due',
+    cut: 'stop',
     bulge: 'stop',
     cord: 'stop',
   }));
@@ -283,6 +499,9 @@ describe('cold pressure to a target of 65 psi (448.16 kPa)', () => {
       ['61.7', '425.4', 'watch'],
       ['68.3', '470.9', 'watch'],
       ['75', '517', 'watch'],
+      ['81.25', '560.1', 'watch'],
+      ['81.3', '560.6', 'due'],
+      ['100', '690', 'due'],
       ['55.25', '380.94', 'watch'],
       ['55.2', '380.5', 'due'],
       ['48.75', '336.13', 'due'],
@@ -292,19 +511,86 @@ describe('cold pressure to a target of 65 psi (448.16 kPa)', () => {
   )('%s %s is %s', (system, text, verdict) =>
     expect(reading('pressure', si(text, 'pressure', system), { model })).toBe(verdict),
   );
+  test.each(
+    both([
+      ['52', '358.6', 'due'],
+      ['51.9', '357.8', 'stop'],
+      ['48.7', '335.7', 'stop'],
+    ]),
+  )('driven so, %s %s is %s', (system, text, verdict) =>
+    expect(reading('pressure', si(text, 'pressure', system), { model, rolled: true })).toBe(verdict),
+  );
   test('without a target nothing is judged', () =>
-    expect(
-      judgeReading('pressure', 400_000, { model: { ...base, tires: undefined }, place: '1L' }),
-    ).toBeUndefined());
+    expect(reading('pressure', 400_000, { model: { ...base, tires: undefined } })).toBeUndefined());
 });
 
-test('lug at recheck', () => {
-  expect(judgeRecheck('held', 0).verdict).toBe('clear');
-  expect(judgeRecheck('held', 1).verdict).toBe('clear');
-  expect(judgeRecheck('moved', 0).verdict).toBe('watch');
-  expect(judgeRecheck('moved', 1).verdict).toBe('due');
-  expect(judgeRecheck('loose', 0).verdict).toBe('stop');
-  expect(grades('lug-move')).toMatchObject({ broken: 'stop', 'hole-worn': 'stop' });
+describe('a pressure over the lowest maximum of tire, wheel and valve', () => {
+  const psi = (value: number) => ({ value: si(String(value), 'pressure', 'us'), source: 'marking' as const });
+  const model = {
+    ...base,
+    tires: { pressure: psi(80), maxPressure: psi(80) },
+    wheels: { ...base.wheels, maxPressure: psi(90) },
+  };
+  const snapIn = { ...model, wheels: { ...model.wheels, valve: 'snap-in' as const } };
+  test.each(
+    both([
+      ['80', '551.58', 'clear'],
+      ['82.4', '568', 'clear'],
+      ['82.5', '568.9', 'due'],
+      ['100', '689.4', 'due'],
+      ['100.1', '690.3', 'stop'],
+    ]),
+  )('80 psi on the wall, %s %s is %s', (system, text, verdict) =>
+    expect(reading('pressure', si(text, 'pressure', system), { model })).toBe(verdict),
+  );
+  test.each(
+    both([
+      ['66.9', '461.2', 'due'],
+      ['67', '462', 'due'],
+      ['81.3', '560.6', 'stop'],
+    ]),
+  )('a rubber valve holds 65 psi: %s %s is %s', (system, text, verdict) => {
+    const set = { ...snapIn, tires: { pressure: psi(60), maxPressure: psi(80) } };
+    const low = { ...snapIn, tires: { maxPressure: psi(80) } };
+    expect(reading('pressure', si(text, 'pressure', system), { model: verdict === 'stop' ? set : low })).toBe(
+      text === '66.9' || text === '461.2' ? undefined : verdict,
+    );
+  });
+  test('2 psi at least, where 3 % is less', () => {
+    const small = { ...base, tires: { pressure: psi(30), maxPressure: psi(30) } };
+    expect(reading('pressure', si('31.5', 'pressure', 'us'), { model: small })).toBe('clear');
+    expect(reading('pressure', si('32', 'pressure', 'us'), { model: small })).toBe('due');
+  });
+});
+
+describe('lug at recheck', () => {
+  test.each([
+    ['held', 0, 'clear'],
+    ['held', 1, 'clear'],
+    ['half-flat', 0, 'watch'],
+    ['half-flat', 1, 'due'],
+    // An old record does not tell how far it was.
+    ['moved', 0, 'watch'],
+    ['moved', 1, 'due'],
+    ['over-half', 0, 'due'],
+    ['over-flat', 0, 'stop'],
+    ['loose', 0, 'stop'],
+  ] as const)('%s after %d moves is %s', (result, before, verdict) =>
+    expect(judgeRecheck(result, before).verdict).toBe(verdict),
+  );
+  test('by grade; an unknown angle is no longer offered', () => {
+    expect(grades('lug-move')).toEqual({
+      none: 'clear',
+      'half-flat': 'watch',
+      moved: 'watch',
+      'over-half': 'due',
+      'over-flat': 'stop',
+      loose: 'stop',
+      broken: 'stop',
+      'hole-worn': 'stop',
+    });
+    expect(gradesOf('lug-move')).not.toContain('moved');
+  });
 });
 
 test('pivot bushing', () =>
@@ -318,7 +604,13 @@ test('pivot bushing', () =>
   }));
 
 test('weld and frame; a crack in the coupler or a hanger is stop', () => {
-  expect(grades('weld')).toEqual({ sound: 'clear', rust: 'watch', crack: 'due', through: 'stop' });
+  expect(grades('weld')).toEqual({
+    sound: 'clear',
+    rust: 'watch',
+    crack: 'due',
+    'main-crack': 'stop',
+    through: 'stop',
+  });
   expect(judgeGrade('coupler', 'cracked')?.verdict).toBe('stop');
   expect(judgeGrade('hanger', 'cracked')?.verdict).toBe('stop');
 });
@@ -336,13 +628,34 @@ test('winch strap and chain', () => {
 });
 
 describe('breakaway', () => {
+  const needed = (required?: boolean, chemistry?: 'lead-acid' | 'lithium') => ({
+    model: {
+      ...base,
+      breakaway: { ...(required !== undefined && { required }), ...(chemistry && { chemistry }) },
+    },
+  });
   test.each([
-    [12.41, 'clear'],
+    [13.21, undefined],
+    [13.2, 'clear'],
+    [12.6, 'clear'],
+    [12.59, 'watch'],
     [12.4, 'watch'],
-    [12.0, 'watch'],
-    [11.99, 'due'],
-  ] as const)('%d V is %s', (volts, verdict) =>
-    expect(reading('volts', volts, { place: 'breakaway' })).toBe(verdict),
+    [12.39, 'due'],
+    [12.0, 'due'],
+    [11.99, 'stop'],
+  ] as const)('%d V at rest is %s', (volts, verdict) => {
+    expect(reading('volts', volts, { place: 'breakaway' })).toBe(verdict);
+    expect(reading('volts', volts, { place: 'breakaway', ...needed(true, 'lead-acid') })).toBe(verdict);
+  });
+  test('under 12.0 V where no law asks for it is due; a lithium one says nothing at rest', () => {
+    expect(reading('volts', 11.9, { place: 'breakaway', ...needed(false) })).toBe('due');
+    expect(reading('volts', 11.9, { place: 'breakaway', ...needed(true, 'lithium') })).toBeUndefined();
+  });
+  test.each([
+    [10.5, 'clear'],
+    [10.49, 'due'],
+  ] as const)('%d V with the pin out is %s', (volts, verdict) =>
+    expect(reading('volts-loaded', volts, { place: 'breakaway' })).toBe(verdict),
   );
   test.each([
     ['2024-05-17', 'clear'],

@@ -1,5 +1,5 @@
 import { fromSI, toSI, UNITS, type Unit } from '../quantity';
-import { AROUND, isReading, readingDef, type ReadingDef } from '../rules';
+import { AROUND, isReading, readingDef, VOLTS, type ReadingDef } from '../rules';
 
 /** How a reading was taken, as far as its kind wants to know; SI. */
 export interface TakenContext {
@@ -7,12 +7,19 @@ export interface TakenContext {
   readonly target?: number | undefined;
   /** Of the air there (K). */
   readonly air?: number | undefined;
+  /** The nominal inside diameter of a drum (m). */
+  readonly nominal?: number | undefined;
+  /** A voltage that is to be a battery's own. */
+  readonly atRest?: boolean | undefined;
 }
+
+/** A drum this far under its nominal size (m) is another drum, or another way of measuring. */
+const UNDER_NOMINAL = toSI(0.02, 'in');
 
 /** What is wrong with a reading as typed; `ask` may be insisted on, `refuse` may not. */
 export interface TakenProblem {
   readonly weight: 'refuse' | 'ask';
-  readonly code: 'impossible' | 'units' | 'hub-cold' | 'below-air';
+  readonly code: 'impossible' | 'units' | 'hub-cold' | 'below-air' | 'below-nominal' | 'charging';
   /** The unit that was meant, by the figure it would make; `si` is the reading in it. */
   readonly meant?: { readonly unit: Unit; readonly si: number } | undefined;
 }
@@ -46,7 +53,7 @@ export function checkTaken(
   what: string,
   value: number,
   typedIn: Unit | undefined,
-  { target, air }: TakenContext = {},
+  { target, air, nominal, atRest }: TakenContext = {},
 ): TakenProblem | undefined {
   const def = defOf(what);
   const bounds = def?.as === 'quantity' || def?.as === 'number' ? ([def.min, def.max] as const) : undefined;
@@ -68,6 +75,10 @@ export function checkTaken(
     const other = meant(what, number, typedIn, nearTarget);
     if (other) return { weight: 'ask', code: 'units', meant: other };
   }
+  // A drum only grows.
+  if (what === 'drum-diameter' && nominal !== undefined && value < nominal - UNDER_NOMINAL)
+    return { weight: 'ask', code: 'below-nominal' };
+  if (what === 'volts' && atRest && value > VOLTS.charged) return { weight: 'ask', code: 'charging' };
   if (what === 'hub-temp' && air !== undefined) {
     if (value < air - HARDLY_WARM) {
       const warmer = (si: number) => si > air && si < air + 150;

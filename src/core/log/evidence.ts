@@ -1,7 +1,7 @@
 import * as z from 'zod/mini';
 import { code, figure, text } from '../base';
 import { wheelEndSchema } from '../rig';
-import { READING_IDS, SUBJECTS, THICKENERS } from '../rules';
+import { READING_IDS, SUBJECTS, THICKENERS, TORQUE_IDS, WORKS } from '../rules';
 import { isGraded, isKept } from './kept';
 
 const name = code();
@@ -9,7 +9,7 @@ const name = code();
 /** What a reading was held against, as its verdict was given: a figure (SI) and whose it is. */
 const held = z.strictObject({
   against: figure(),
-  by: z.optional(z.enum(['warm', 'rise', 'mate'])),
+  by: z.optional(z.enum(['warm', 'rise', 'mate', 'air', 'rolled', 'maximum', 'uneven', 'short', 'play'])),
   /** What a pressure read warm comes to cold (Pa). */
   cold: z.optional(figure()),
 });
@@ -20,6 +20,9 @@ export const evidenceSchema = z.union([
     .strictObject({
       subject: z.enum(SUBJECTS),
       grade: text(40),
+      /** The side of the suspension, and which of two shoes, facing forward. */
+      side: z.optional(z.enum(['L', 'R'])),
+      shoe: z.optional(z.enum(['front', 'rear', 'both'])),
       /** The lamps that failed, by function, and the likeliest faults. */
       lamps: z.optional(z.array(z.strictObject({ lamp: name, shows: name }))),
       faults: z.optional(z.array(code(/^[a-z][a-z-]*(@[a-z-]+)?$/))),
@@ -46,6 +49,12 @@ export const evidenceSchema = z.union([
     have: z.optional(z.union([figure(), text(40)])),
     want: z.optional(z.union([figure(), text(40)])),
   }),
+  /** Work that was left undone at one side, or of several that were planned. */
+  z.strictObject({ undone: z.enum(WORKS) }),
+  /** Bolts that were passed over without a figure for their torque. */
+  z.strictObject({ torque: z.enum(TORQUE_IDS) }),
+  /** The two diagonals of an axle (m) that do not agree. */
+  z.strictObject({ square: z.tuple([figure(), figure()]) }),
   /** Torqued to a guess (N·m). */
   z.strictObject({ guess: figure() }),
   /** Something on a walk that was not right, and nobody said how. */
@@ -69,6 +78,9 @@ export function evidenceOf(of: Evidence): string {
   if ('grease' in of) return 'grease-mix';
   if ('tire' in of) return 'came-off';
   if ('tireCode' in of) return of.tireCode;
+  if ('undone' in of) return `undone-${of.undone}`;
+  if ('torque' in of) return `torque-${of.torque}`;
+  if ('square' in of) return 'square';
   if ('guess' in of) return 'torque-guess';
   if ('notRight' in of) return `look-${of.notRight}`;
   return `condition-${of.condition}`;
@@ -81,5 +93,6 @@ export function recurs(of: Evidence): boolean {
 
 /** What makes two findings the same one: what they are evidence of, and where; undefined for one told in words alone. */
 export function findingKey(place: string, of: Evidence | undefined): string | undefined {
-  return of && `${evidenceOf(of)}@${place}`;
+  const side = of && 'subject' in of && of.side ? ` ${of.side}` : '';
+  return of && `${evidenceOf(of)}${side}@${place}`;
 }

@@ -57,6 +57,7 @@ export {
 } from './state';
 export type { WorkBody } from './kinds/work';
 export type { FindingBody, Found } from './kinds/finding';
+export { hasUsableSpare, isOfTire } from './tires';
 export { evidenceOf, findingKey, type Evidence } from './evidence';
 export { WALKS, type GoDecision, type WalkBody, type WalkId } from './kinds/walk';
 export type { ReadingTool } from './kinds/reading';

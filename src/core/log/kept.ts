@@ -20,7 +20,14 @@ export const isGraded = z.refine<{ readonly subject: Subject; readonly grade: st
 
 /** A condition graded at a place. */
 export const gradedSchema = z
-  .strictObject({ place: somewhereSchema, subject: z.enum(SUBJECTS), grade: text(40) })
+  .strictObject({
+    place: somewhereSchema,
+    subject: z.enum(SUBJECTS),
+    grade: text(40),
+    /** The side of the suspension, and which of two shoes, facing forward. */
+    side: z.optional(z.enum(['L', 'R'])),
+    shoe: z.optional(z.enum(['front', 'rear', 'both'])),
+  })
   .check(isGraded);
 
 /** A figure, count or words read at a place: SI for quantities, text for what is read off parts. */

@@ -1,4 +1,4 @@
-import { routineDef, ROUTINES, WORKS, type RoutineId, type RoutinePlace, type WorkId } from '../rules';
+import type { RoutineId, RoutinePlace, WorkId } from '../rules';
 import { mine, type Applied, type Own } from './define';
 import { partAt, rolledBy } from './parts';
 import { doneKey, type LastDone, type PartState, type Pull, type RigState } from './state';
@@ -18,21 +18,13 @@ export function doneNow(rig: Pick<RigState, 'distance' | 'trips' | 'launches'>, 
   return { entry: entry.id, at: entry.happened, distance, distanceKnown: true, trips, launches };
 }
 
-/** The routines that do another by the way. */
-const GREATER: ReadonlyMap<RoutineId, readonly WorkId[]> = new Map(
-  ROUTINES.map((id) => [id, WORKS.filter((other) => routineDef(other).subsumes.includes(id))]),
-);
-
-/** Where the meters stood when a routine was last done at a place, by itself or by the way. */
+/** Where the meters stood when a routine was last done at a place, asked for or by the way. */
 export function lastDoneOf(
   rig: Pick<RigState, 'lastDone'>,
   routine: RoutineId,
   place: RoutinePlace,
 ): LastDone | undefined {
-  return (GREATER.get(routine) ?? []).reduce<LastDone | undefined>((last, other) => {
-    const done = rig.lastDone[doneKey(other, place)];
-    return done && (!last || done.at > last.at) ? done : last;
-  }, rig.lastDone[doneKey(routine, place)]);
+  return rig.lastDone[doneKey(routine, place)];
 }
 
 /** What is left of the pulls on a routine once it was done: of a chain of looks those whose miles are still to come. */
@@ -48,7 +40,7 @@ function isEmpty(record: object): boolean {
   return true;
 }
 
-/** What changes of a rig when routines are done: their meters start anew, with all that was done by the way, and what pulled or put them off is gone. */
+/** What changes of a rig when routines are done: their meters start anew, and what pulled or put them off is gone. */
 export function restart(
   rig: RigState,
   jobs: readonly JobDone[],
@@ -56,19 +48,16 @@ export function restart(
   own?: Own,
 ): Partial<Restarted> & Pick<Restarted, 'lastDone'> {
   const lastDone = mine(rig.lastDone, own);
-  // Nearly always nothing is pulled forward and nothing put off: then nobody asks what was done by the way.
+  // Nearly always nothing is pulled forward and nothing put off.
   const waits = !isEmpty(rig.pulls) || !isEmpty(rig.deferrals);
   const keys: string[] = [];
   // A look is at the tire, and goes where the tire goes.
   const tires: PartState[] = [];
   for (const { routine, place } of jobs) {
-    // What it does by the way is found by `markOf`, not written down: few lastDone make a fast log.
     lastDone[doneKey(routine, place)] = done;
-    for (const id of [routine, ...routineDef(routine).subsumes]) {
-      if (waits) keys.push(doneKey(id, place));
-      const tire = id === 'tire-look' && place !== 'rig' ? partAt(rig, 'tire', place) : undefined;
-      if (tire) tires.push(tire);
-    }
+    if (waits) keys.push(doneKey(routine, place));
+    const tire = routine === 'tire-look' && place !== 'rig' ? partAt(rig, 'tire', place) : undefined;
+    if (tire) tires.push(tire);
   }
   // Only what changes is handed back: a log of twenty years has thousands of these.
   const patch: { -readonly [K in keyof Restarted]?: Restarted[K] } & Pick<Restarted, 'lastDone'> = {

@@ -93,6 +93,21 @@ test('moves that would put two in one place, or move what is not there, change n
   expect(told.rig.contradictions).toHaveLength(3);
 });
 
+test('what is not fitted lies at home, is carried along or is on order, and is none of it once it is fitted', () => {
+  const ordered = story().tell('part.fitted', {
+    part: 'a seal',
+    spec: { kind: 'seal', facts: {} },
+    to: 'shelf',
+    shelf: 'order',
+  });
+  const now = () => [ordered.rig.parts['a seal']?.at, ordered.rig.parts['a seal']?.shelf];
+  expect(now()).toEqual(['shelf', 'order']);
+  ordered.tell('part.moved', { moves: [{ part: 'a seal', to: 'shelf', shelf: 'aboard' }] });
+  expect(now()).toEqual(['shelf', 'aboard']);
+  ordered.tell('part.moved', { moves: [{ part: 'a seal', to: '1L' }] });
+  expect(now()).toEqual(['1L', undefined]);
+});
+
 test('what is read later is added; a fact a part cannot have is refused', () => {
   const told = story()
     .tell('part.fitted', { part: 'a', spec: tire('1121'), to: '1L' })

@@ -8,6 +8,7 @@ import {
   type PartFacts,
   type PartKind,
   type Place,
+  type Shelf,
   type ShelfGrade,
   type WheelEnd,
 } from '../rig';
@@ -32,8 +33,23 @@ export function partAt(rig: Pick<RigState, 'parts'>, kind: PartKind, place: Plac
   return undefined;
 }
 
-function rest(rig: Rig, part: PartState, to: Rest, at: Instant, grade: ShelfGrade | undefined): PartState {
-  return { ...part, at: to, since: at, rolled: rolledBy(rig, part), rigDistance: rig.distance, grade };
+/** How a part was laid by: how good it was found, and where it lies. */
+interface LaidBy {
+  readonly grade?: ShelfGrade | undefined;
+  readonly shelf?: Shelf | undefined;
+}
+
+function rest(rig: Rig, part: PartState, to: Rest, at: Instant, { grade, shelf }: LaidBy): PartState {
+  const { shelf: _, ...rest } = part;
+  return {
+    ...rest,
+    ...(to === 'shelf' && shelf && { shelf }),
+    at: to,
+    since: at,
+    rolled: rolledBy(rig, part),
+    rigDistance: rig.distance,
+    grade,
+  };
 }
 
 /** The parts of a rig with one more, fitted or laid on the shelf; what sat in its place makes room. */
@@ -45,20 +61,20 @@ export function fit(
     readonly facts: PartFacts;
     readonly to: Place | 'shelf';
     readonly rolled: number | undefined;
-    readonly grade?: ShelfGrade | undefined;
-    readonly old?: { readonly to: 'shelf' | 'gone'; readonly grade?: ShelfGrade | undefined } | undefined;
-  },
+    readonly old?: ({ readonly to: 'shelf' | 'gone' } & LaidBy) | undefined;
+  } & LaidBy,
   at: Instant,
 ): Parts {
-  const { id, kind, facts, to, rolled, grade } = part;
+  const { id, kind, facts, to, rolled, grade, shelf } = part;
   const parts = { ...rig.parts };
   const before = to === 'shelf' ? undefined : partAt(rig, kind, to);
-  if (before) parts[before.id] = rest(rig, before, part.old?.to ?? 'shelf', at, part.old?.grade);
+  if (before) parts[before.id] = rest(rig, before, part.old?.to ?? 'shelf', at, part.old ?? {});
   parts[id] = {
     id,
     kind,
     facts,
     at: to,
+    ...(to === 'shelf' && shelf && { shelf }),
     since: at,
     rolled: rolled ?? 0,
     rolledKnown: rolled !== undefined,
@@ -71,14 +87,14 @@ export function fit(
 /** The parts of a rig after moves made at once; undefined where a part is not there, or two would share a place. */
 export function moveParts(
   rig: Rig,
-  moves: readonly { readonly part: string; readonly to: Rest; readonly grade?: ShelfGrade | undefined }[],
+  moves: readonly ({ readonly part: string; readonly to: Rest } & LaidBy)[],
   at: Instant,
 ): Parts | undefined {
   const parts = { ...rig.parts };
-  for (const { part: id, to, grade } of moves) {
+  for (const { part: id, to, grade, shelf } of moves) {
     const part = rig.parts[id];
     if (!part || part.at === 'gone') return undefined;
-    parts[id] = rest(rig, part, to, at, grade);
+    parts[id] = rest(rig, part, to, at, { grade, shelf });
   }
   const taken = new Set<string>();
   for (const part of Object.values(parts)) {
@@ -145,7 +161,11 @@ export function partsAfterWork(
       readonly what: ReadingId;
       readonly value: unknown;
     }[];
-    readonly renewed: readonly { readonly place: WheelEnd; readonly part: string }[];
+    readonly renewed: readonly {
+      readonly place: WheelEnd;
+      readonly part: string;
+      readonly kept?: ShelfGrade | undefined;
+    }[];
   },
   entry: { readonly id: string; readonly happened: Instant },
   own?: Own,
@@ -190,12 +210,33 @@ export function partsAfterWork(
     if (there) keep({ ...there, facts: { ...there.facts, [fact]: spec } });
     else seat(place, kind, { [fact]: spec }, false);
   }
-  for (const { place, part } of work.renewed) {
+  const blank = (place: WheelEnd, kind: PartKind): PartState => ({
+    id: `${entry.id} ${place} ${kind} old`,
+    kind,
+    facts: {},
+    at: place,
+    since: entry.happened,
+    rolled: 0,
+    rolledKnown: false,
+    rigDistance: rig.distance,
+    grade: undefined,
+  });
+  for (const { place, part, kept } of work.renewed) {
     const kind = RENEWED[part];
     if (!kind) continue;
     const old = seats.get(`${kind} ${place}`);
-    // Worn out and thrown away: it is in the log, and counts for nothing any more.
-    if (old) delete parts[old.id];
+    const spare = old ?? (kept ? blank(place, kind) : undefined);
+    // Worn out and thrown away it is in the log, and counts for nothing any more; a sound one is a spare.
+    if (spare && kept)
+      parts[spare.id] = {
+        ...spare,
+        at: 'shelf',
+        since: entry.happened,
+        rolled: rolledBy(rig, spare),
+        rigDistance: rig.distance,
+        grade: kept,
+      };
+    else if (old) delete parts[old.id];
     // What was read off the old one belongs to it: the new one has the numbers that were read off it, or none.
     const facts = work.readings.flatMap(({ place: at, what, value }) => {
       const [of, fact] = NEW_NUMBERS[what] ?? [];

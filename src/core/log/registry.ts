@@ -1,4 +1,5 @@
 import { findingClosed, findingOpened, findingSeen } from './kinds/finding';
+import { decision } from './kinds/decision';
 import { lights } from './kinds/lights';
 import { meterRead } from './kinds/meter';
 import { note } from './kinds/note';
@@ -14,6 +15,7 @@ import { trip, tripPlanned } from './kinds/trip';
 import { deferral } from './kinds/deferral';
 import { happening } from './kinds/event';
 import { seasonSet } from './kinds/season';
+import { findingWaits } from './kinds/waits';
 import { voided } from './kinds/void';
 import { walk } from './kinds/walk';
 import { work } from './kinds/work';
@@ -34,9 +36,11 @@ export const REGISTRY = {
   reading,
   lights,
   'finding.seen': findingSeen,
+  'finding.waits': findingWaits,
   'finding.closed': findingClosed,
   photo,
   opinion,
+  decision,
   'part.fitted': partFitted,
   'part.moved': partMoved,
   'part.read': partRead,

@@ -1,9 +1,8 @@
-import type { Instant } from '../base';
+import type { CivilDay, Instant } from '../base';
 import type { Evidence } from './evidence';
-import type { PartFacts, PartKind, Place, RigModel, ShelfGrade, WheelEnd } from '../rig';
+import type { PartFacts, PartKind, Place, RigModel, Shelf, ShelfGrade, WheelEnd } from '../rig';
 import type {
   ThreadState,
-  RoutineId,
   RoutinePlace,
   RuleChoices,
   SeasonChoice,
@@ -89,14 +88,24 @@ export interface FindingState {
   /** In somebody's own words, or beside what it rests on. */
   readonly text?: string | undefined;
   readonly note?: string | undefined;
-  /** The routine that would put it right, where it is known: it falls due with the finding. */
-  readonly remedy?: RoutineId | undefined;
+  /** The work that would put it right, where it was told; what it rests on tells more. */
+  readonly remedy?: WorkId | undefined;
   /** What it rests on. */
   readonly of?: Evidence | undefined;
   /** How bad it looked by itself, before a step was added. */
   readonly reported?: Exclude<Verdict, 'clear'> | undefined;
   /** One step graver than it looks: it came back after it was put right, or was there at two looks of a season. */
   readonly escalated?: 'came-back' | 'seen-again' | undefined;
+  /** Who it waits for, booked for which day, and whether it may be towed until then as they say. */
+  readonly waits?:
+    | {
+        readonly who: string;
+        readonly booked?: CivilDay | undefined;
+        readonly tow?: boolean | undefined;
+        readonly note?: string | undefined;
+        readonly at: Instant;
+      }
+    | undefined;
   /** When it was last looked at again, and how often it was seen in all. */
   readonly seen?: { readonly at: Instant; readonly count: number } | undefined;
 }
@@ -117,6 +126,8 @@ export interface PartState {
   readonly rigDistance: number;
   /** What was read off the one it went in for; nothing of that is known of this one. */
   readonly replaced?: PartFacts;
+  /** Where it lies, where that was told of one that is not fitted. */
+  readonly shelf?: Shelf;
   /** How good it was found when it was last laid on the shelf. */
   readonly grade: ShelfGrade | undefined;
 }
@@ -144,6 +155,8 @@ export interface RigState {
   /** What the meter gained that no trip tells of. */
   readonly gaps: readonly Gap[];
   readonly lastDone: Readonly<Record<string, LastDone>>;
+  /** When gear was last seen on a short walk, which is not its yearly look. */
+  readonly glanced: Readonly<Record<string, { readonly walk: string; readonly at: Instant }>>;
   /** When a tire was last looked at, by part; its distance is what the tire had rolled by then. */
   readonly tireLooks: Readonly<Record<string, LastDone>>;
   readonly refits: Readonly<Partial<Record<WheelEnd, Refit>>>;
@@ -155,6 +168,8 @@ export interface RigState {
   readonly grease: Readonly<Partial<Record<WheelEnd, Thickener>>>;
   readonly endPlay: Readonly<Partial<Record<WheelEnd, { readonly play: number; readonly at: Instant }>>>;
   readonly findings: Readonly<Record<string, FindingState>>;
+  /** Findings of tires that lie on the shelf, by part. */
+  readonly shelved: Readonly<Record<string, readonly FindingState[]>>;
   /** When something that was found before was last put right, by what it rested on and where. */
   readonly past: Readonly<Record<string, { readonly at: Instant }>>;
   readonly parts: Readonly<Record<string, PartState>>;
@@ -162,8 +177,10 @@ export interface RigState {
   readonly read: Readonly<
     Record<string, { readonly value: number; readonly at: Instant; readonly warm?: true }>
   >;
-  /** How long its owner takes for each kind of step (min, over so many). */
-  readonly pace: Readonly<Record<string, { readonly minutes: number; readonly count: number }>>;
+  /** How long its owner takes for each kind of step (min): the middle one of the last cards, over so many steps. */
+  readonly pace: Readonly<
+    Record<string, { readonly minutes: number; readonly count: number; readonly recent?: readonly number[] }>
+  >;
   readonly survey: Readonly<Record<string, SurveyState>>;
   /** The schools its owner chose for this rig alone; for the house, those of all rigs. */
   readonly rules: RuleChoices;
@@ -198,6 +215,7 @@ export function emptyRig(id: string): RigState {
     meter: undefined,
     gaps: [],
     lastDone: {},
+    glanced: {},
     tireLooks: {},
     refits: {},
     threads: {},
@@ -207,6 +225,7 @@ export function emptyRig(id: string): RigState {
     grease: {},
     endPlay: {},
     findings: {},
+    shelved: {},
     past: {},
     parts: {},
     read: {},

@@ -174,7 +174,7 @@ describe('a finding looked at again', () => {
 });
 
 test('work remembered goes back as far as its owner knows', () => {
-  const [draft] = memoryEntries('repack', ['1L', '1R'], '2025-04-01T12:00:00.000Z', 160_000);
+  const [draft] = memoryEntries('repack', ['1L', '1R'], '2025-04-01T12:00:00.000Z', ['hub-look'], 160_000);
   expect(draft?.body).toMatchObject({ from: 'memory', distanceSince: 160_000 });
   expect(draft && 'happened' in draft && draft.happened).toBe('2025-04-01T12:00:00.000Z');
 });

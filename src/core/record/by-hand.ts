@@ -1,13 +1,13 @@
 import type { Instant } from '../base';
 import type { Duty } from '../duty';
+import { judgeGrade } from '../judge';
 import { workOf, type RigState } from '../log';
 import { isWheelEnd, type RigModel, type WheelEnd } from '../rig';
 import {
-  gradeVerdict,
-  recheckLimits,
+  refitLeft,
   routineDef,
-  threadsAfterRefit,
   type HouseRules,
+  type RoutineId,
   type RoutinePlace,
   type Severity,
   type Subject,
@@ -28,7 +28,12 @@ export interface ByHand {
 
 /** What was found at one place where work was done: good, or what is not right in own words. */
 export type DoneAt =
-  | { readonly place: RoutinePlace; readonly as: 'good' }
+  | {
+      readonly place: RoutinePlace;
+      readonly as: 'good';
+      /** What its owner says was done there as well, of what goes with it. */
+      readonly also?: readonly RoutineId[] | undefined;
+    }
   | { readonly place: RoutinePlace; readonly as: 'wrong'; readonly text: string; readonly verdict: Severity };
 
 /** A wheel that was off for it, or that a shop or the verge left to be torqued, is a refit: its miles start now. */
@@ -60,7 +65,15 @@ export function doneEntries(
       id: work,
       ...when,
       body: {
-        ...workOf(done.map(({ place }) => ({ routine, place }))),
+        ...workOf(
+          done.flatMap((one) => [
+            { routine, place: one.place },
+            ...(one.as === 'good' ? (one.also ?? []) : []).map((also) => ({
+              routine: also,
+              place: one.place,
+            })),
+          ]),
+        ),
         conditions: done.flatMap(({ place, as }) =>
           routine === 'hub-look' && as === 'good' && isWheelEnd(place)
             ? [
@@ -69,11 +82,11 @@ export function doneEntries(
               ]
             : [],
         ),
-        refits: refitted.map((place) => ({
-          place,
-          limits: [...recheckLimits(house)],
-          ...(wheelOff && { threads: threadsAfterRefit(house, model) }),
-        })),
+        refits: refitted.map((place) => {
+          const { threads, ...left } = refitLeft(place, house, model);
+          // Torqued where it stood: its threads are as they were.
+          return wheelOff ? { ...left, threads } : left;
+        }),
       },
     },
     ...(routine === 'lug-torque'
@@ -102,6 +115,24 @@ export function doneEntries(
   ];
 }
 
+/** What goes with work that is written down by hand, where its owner says it was done as well: nothing is taken for seen by itself. Of work that is remembered no refit is on record, so its torque is asked for too. */
+export function alsoDone(
+  routine: RoutineId,
+  place: RoutinePlace,
+  model: RigModel,
+  house: HouseRules,
+  when: 'now' | 'remembered',
+): readonly RoutineId[] {
+  const { covers, wheelOff } = routineDef(routine);
+  return covers.filter(
+    (id) =>
+      routineDef(id).places(model, house).includes(place) &&
+      // A wheel that was off is torqued, and a hub that was packed has its grease.
+      !(id === 'lug-torque' && wheelOff === true && when === 'now') &&
+      id !== 'grease',
+  );
+}
+
 /** The yearly look at a hub that stays shut, by how it rocks and spins. */
 export function hubLookEntries(
   place: WheelEnd,
@@ -119,7 +150,12 @@ export function hubLookEntries(
       },
     },
     ...grades.flatMap(({ subject, grade }): readonly NewEntry[] => {
-      const verdict = gradeVerdict(subject, grade, house);
+      const verdict = judgeGrade(
+        subject,
+        grade,
+        house,
+        (other) => grades.find((one) => one.subject === other)?.grade,
+      )?.verdict;
       if (!verdict || verdict === 'clear') return [];
       return [
         tellFinding(
@@ -136,6 +172,7 @@ export function memoryEntries(
   routine: WorkId,
   places: readonly RoutinePlace[],
   happened: Instant,
+  also: readonly RoutineId[],
   distanceSince?: number,
 ): readonly NewEntry[] {
   return [
@@ -144,7 +181,7 @@ export function memoryEntries(
       happened,
       body: {
         ...workOf(
-          places.map((place) => ({ routine, place })),
+          places.flatMap((place) => [routine, ...also].map((work) => ({ routine: work, place }))),
           'memory',
         ),
         ...(distanceSince !== undefined && { distanceSince }),

@@ -1,6 +1,6 @@
 import type { Instant } from '../base';
-import { newNumberReading, partAt, type RigState, type WorkBody } from '../log';
-import { axleOf, factPath, isWheelEnd, type Place } from '../rig';
+import { newNumberReading, partAt, type Evidence, type Found, type RigState, type WorkBody } from '../log';
+import { axleOf, factPath, isWheelEnd, type Place, type ShelfGrade } from '../rig';
 import { notedIn, type Outcome, type PartChange, type Run } from '../routine';
 import { inTurn, type NewEntry, type NewId } from './new-entry';
 import { tellFinding } from './finding';
@@ -17,6 +17,8 @@ export interface CardClosing {
   /** Older findings that the work put right, and what its owner says of it. */
   readonly cured?: readonly string[];
   readonly how?: string;
+  /** Bearings that came out and are kept as spares, so good, by what they are: `inner-set 1L`. */
+  readonly kept?: Readonly<Record<string, ShelfGrade>>;
   /** Parts that came off the shelf, by what they were for: `seal 1L`. */
   readonly fromShelf?: Readonly<Record<string, string>>;
 }
@@ -86,6 +88,19 @@ function partDrafts(told: CardClosing): readonly NewEntry[] {
   ];
 }
 
+/** What a card raised: a nut that moved a little, once, is kept by the recheck that waited for it. */
+function raisedBy({ findings }: Outcome, rig: RigState | undefined): readonly Found[] {
+  return findings.filter(
+    ({ place, verdict, of }) =>
+      verdict !== 'watch' ||
+      !of ||
+      !('subject' in of) ||
+      of.subject !== 'lug-move' ||
+      !isWheelEnd(place) ||
+      !rig?.refits[place],
+  );
+}
+
 /** What the wrench found at nuts that a recheck was waiting for; a finding of its own only where the card raised none. */
 function wrenchedDrafts(
   { run, rig, outcome, cured }: CardClosing,
@@ -93,7 +108,7 @@ function wrenchedDrafts(
 ): readonly NewEntry[] {
   if (!rig) return [];
   const refitted = (outcome.work?.refits ?? []).map(({ place }) => place);
-  const told = outcome.findings.filter(({ of }) => of && 'subject' in of && of.subject === 'lug-move');
+  const told = raisedBy(outcome, rig).filter(({ of }) => of && 'subject' in of && of.subject === 'lug-move');
   return notedIn(run)
     .filter(({ step }) => step.step === 'check-lugs')
     .flatMap(({ place, record }): readonly NewEntry[] => {
@@ -107,13 +122,27 @@ function wrenchedDrafts(
     });
 }
 
+/** The grade with which something that was watched was seen clear. */
+function clearGrade(run: Run, of: Evidence | undefined): { readonly of?: Evidence } {
+  if (!of || !('subject' in of)) return {};
+  const noted = [...notedIn(run)].reverse().find(({ record }) => record.grades[of.subject] !== undefined);
+  const grade = noted?.record.grades[of.subject];
+  return grade === undefined ? {} : { of: { ...of, grade } };
+}
+
 /** What a finished or a left card puts on the log: the work, then the parts it fitted, then what it found and cured. */
 export function cardEntries(told: CardClosing): readonly NewEntry[] {
-  const { run, rig, outcome, at, newId, more, cured = [], how = '' } = told;
+  const { run, rig, outcome, at, newId, more, how = '', kept = {} } = told;
+  const cured = [...new Set([...outcome.cured, ...(told.cured ?? [])])];
+  const closing = [...cured, ...outcome.clear.map(({ id }) => id)];
   const note = [outcome.work?.note, more?.note].filter(Boolean).join('\n');
   const work = outcome.work && {
     ...outcome.work,
     readings: [...outcome.work.readings, ...numbersFromShelf(told)],
+    renewed: outcome.work.renewed.map((one) => {
+      const grade = kept[`${one.part} ${one.place}`];
+      return grade ? { ...one, kept: grade } : one;
+    }),
     ...(more?.cost && { cost: more.cost }),
     ...(note !== '' && { note: note.slice(0, 2000) }),
   };
@@ -124,6 +153,20 @@ export function cardEntries(told: CardClosing): readonly NewEntry[] {
   return inTurn(
     [
       ...(work && workId ? [{ kind: 'work' as const, id: workId, body: work }] : []),
+      // Closed before its tire goes: a finding goes where the tire goes.
+      ...outcome.clear.map(({ id, of }): NewEntry => ({
+        kind: 'finding.closed',
+        body: { finding: id, gone: true, ...clearGrade(run, of), ...(workId && { work: workId }) },
+      })),
+      ...cured.map((finding): NewEntry => ({
+        kind: 'finding.closed',
+        body: {
+          finding,
+          ...(workId && { work: workId }),
+          ...(how !== '' && { how: how.slice(0, 500) }),
+          ...(work ? { jobs: work.jobs } : how === '' && { gone: true as const }),
+        },
+      })),
       ...partDrafts(told),
       ...outcome.checks.map((check): NewEntry => ({
         kind: 'event',
@@ -134,16 +177,7 @@ export function cardEntries(told: CardClosing): readonly NewEntry[] {
         body: { changes: { [factPath('brake', axle)]: 'electric' } },
       })),
       ...wrenchedDrafts(told, workId),
-      ...outcome.findings.map((found) => tellFinding(found, { rig, closing: cured, from: workId })),
-      ...cured.map((finding): NewEntry => ({
-        kind: 'finding.closed',
-        body: {
-          finding,
-          ...(workId && { work: workId }),
-          ...(how !== '' && { how: how.slice(0, 500) }),
-          ...(work ? { jobs: work.jobs } : how === '' && { gone: true as const }),
-        },
-      })),
+      ...raisedBy(outcome, rig).map((found) => tellFinding(found, { rig, closing, from: workId })),
     ],
     at,
   );

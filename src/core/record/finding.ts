@@ -1,7 +1,7 @@
 import { cureOf } from '../judge';
 import { findingKey, type Evidence, type FindingState, type Found, type RigState } from '../log';
 import type { RigModel } from '../rig';
-import type { HouseRules, RoutineId, RoutinePlace, Subject, JudgedReading } from '../rules';
+import type { HouseRules, RoutinePlace, Subject, JudgedReading, WorkId } from '../rules';
 import type { NewEntry } from './new-entry';
 
 /** The open finding that rests on the same thing at the same place. */
@@ -21,9 +21,9 @@ export function remedyFor(
   what: Subject | JudgedReading,
   place: RoutinePlace,
   model: RigModel,
-  house: Pick<HouseRules, 'grease'>,
+  house: Pick<HouseRules, 'grease' | 'renewal'>,
   grade?: string,
-): { readonly remedy: RoutineId } | undefined {
+): { readonly remedy: WorkId } | undefined {
   const remedy = cureOf(what, place, model, house, grade);
   return remedy && { remedy };
 }

@@ -3,14 +3,14 @@
  * whether a finding is opened or seen again, one what answers an open recheck.
  */
 export { stampEntries, type LogKnown, type NewEntry, type NewId } from './new-entry';
-export { sameFinding } from './finding';
+export { findingOf, sameFinding } from './finding';
 export { recheckEntries } from './recheck';
 export { cardEntries, type CardClosing } from './card';
 export { decisionOf, foundOnWalk, walkEntries, type Decided, type WalkedRound } from './walk';
 export { judgeTaken, readingEntries, type Readings } from './reading';
 export { lightsEntries, type LampTest } from './lights';
 export { circuitEntries, type CurrentTaken } from './circuit';
-export { doneEntries, hubLookEntries, memoryEntries, type ByHand, type DoneAt } from './by-hand';
+export { alsoDone, doneEntries, hubLookEntries, memoryEntries, type ByHand, type DoneAt } from './by-hand';
 export { conditionEntries, surveyEntry } from './survey';
 export { fixEntries, reportEntries, seenEntries, seenVerdict, trendEntry, type SeenAgain } from './report';
 export { correctionOf, setupEntries, type SetupTask } from './setup';
@@ -23,6 +23,7 @@ export {
   withNote,
   type WorkTypedOver,
 } from './correct';
+export { decisionEntry, needlessEntry, waitsEntry } from './decide';
 export { eventEntry } from './event';
 export { tripEntries } from './trip';
 export { photoEntry, type PhotoSize } from './photo';

@@ -43,20 +43,31 @@ export function judgeTaken(
   what: ReadingId,
   value: number,
   { place, mate, around }: Pick<Readings, 'place' | 'mate' | 'around'>,
-  { rig, model, now }: ReadAt,
+  { rig, model, house, now }: ReadAt,
 ): ReadingJudgement | undefined {
   if (!isJudged(what)) return undefined;
   if (what === 'hub-temp' && saysNothing(value, around.air)) return undefined;
+  const rolled = around.tires === 'warm';
   const figures = figuresAt(rig, place);
   return what === 'pressure'
     ? judgePressure(value, {
         place,
         model,
+        house,
         around,
         figures,
         morning: morningPressure(rig.read, place, now),
       }).judgement
-    : judgeReading(what, value, { model, place, mate, ...figures });
+    : judgeReading(what, value, {
+        model,
+        place,
+        house,
+        mate,
+        air: around.air,
+        descent: around.descent,
+        rolled,
+        ...figures,
+      });
 }
 
 /** What some readings put on the log: themselves, and one finding where the gravest of them is not clear. */

@@ -1,4 +1,4 @@
-import { judgeRecheck, type RecheckResult } from '../judge';
+import { judgeRecheck, RECHECK_RESULTS, type RecheckResult } from '../judge';
 import type { RigState } from '../log';
 import { isWheelEnd, type WheelEnd } from '../rig';
 import type { RoutinePlace } from '../rules';
@@ -14,7 +14,7 @@ export interface Wrenched {
 /** What a grade of the nuts says of a recheck. */
 export function resultOf(grade: string | undefined): RecheckResult {
   if (grade === undefined || grade === 'none') return 'held';
-  return grade === 'moved' ? 'moved' : 'loose';
+  return RECHECK_RESULTS.find((result) => result === grade) ?? 'loose';
 }
 
 /** The open rechecks that a wrench on the nuts answers, whoever held it and on which occasion; a wheel refitted since has its miles before it. */

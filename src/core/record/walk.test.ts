@@ -1,4 +1,12 @@
-import { emptyRig, foldEntries, makeEntry, type RigState, type WalkBody, type WalkId } from '../log';
+import {
+  emptyRig,
+  foldEntries,
+  makeEntry,
+  type FindingState,
+  type RigState,
+  type WalkBody,
+  type WalkId,
+} from '../log';
 import { toSI } from '../quantity';
 import type { RigModel } from '../rig';
 import { HOUSE_DEFAULT } from '../rules';
@@ -81,7 +89,7 @@ test('what is not right opens a finding that knows its walk, and its pictures kn
   expect(drafts.map(({ kind }) => kind)).toEqual(['walk', 'finding.opened', 'photo', 'photo']);
   expect(finding?.body).toMatchObject({
     place: '1L',
-    verdict: 'due',
+    verdict: 'stop',
     remedy: 'tire-renew',
     of: { subject: 'tire-wall', grade: 'cut' },
     from: walk?.id,
@@ -109,6 +117,36 @@ test('one that is open already is seen again, not opened twice', () => {
   );
   expect(drafts.map(({ kind }) => kind)).toEqual(['walk', 'finding.seen']);
   expect(drafts[1]?.body).toMatchObject({ finding: open.id, verdict: 'due' });
+});
+
+describe('what a walk finds gone', () => {
+  const at = (of: FindingState['of'], verdict: FindingState['verdict']) => {
+    const id = '0196d000-0000-7000-8000-0000000000f1';
+    return { findings: { [id]: { id, at: NOW, place: '1L' as const, verdict, of } } };
+  };
+  const kinds = (...told: Parameters<typeof made>) => made(...told).map(({ kind }) => kind);
+  const crazed = { subject: 'tire-wall', grade: 'crazed' } as const;
+  const low = { what: 'pressure', value: psi(50) } as const;
+
+  test('what was only watched is settled by a clear look, what is due is not', () => {
+    const clear: Answers = { 'tire@1L': { as: 'clear' } };
+    expect(kinds('hitch', clear, at(crazed, 'watch'))).toContain('finding.closed');
+    expect(kinds('hitch', clear, at(crazed, 'due'))).not.toContain('finding.closed');
+    expect(kinds('hitch', { 'tire@1L': { as: 'skipped' } }, at(crazed, 'watch'))).not.toContain(
+      'finding.closed',
+    );
+  });
+  test('a low tire is settled by its figure, not by a tap that it is clear', () => {
+    const read: Answers = { 'pressure@1L': { as: 'clear', value: psi(65), by: 'gauge' } };
+    expect(kinds('hitch', read, at(low, 'due'))).toContain('finding.closed');
+    expect(kinds('hitch', { 'pressure@1L': { as: 'clear' } }, at(low, 'due'))).not.toContain(
+      'finding.closed',
+    );
+  });
+  test('a stop is never settled by a walk', () =>
+    expect(kinds('hitch', { 'tire@1L': { as: 'clear' } }, at(crazed, 'stop'))).not.toContain(
+      'finding.closed',
+    ));
 });
 
 test('what is off by its figure knows the work that puts it right', () => {

@@ -4,6 +4,7 @@ import type { RigModel } from '../rig';
 import type { HouseRules } from '../rules';
 import {
   itemsOf,
+  standsAs,
   walkBody,
   type Answers,
   type Around,
@@ -34,11 +35,10 @@ export interface WalkedRound {
 }
 
 /** What an item of a walk shows that is not right; nothing where it is clear or was not judged. */
-export function foundOnWalk(
-  { item, answer, verdict, of }: Judged,
-  model: RigModel,
-  house: HouseRules,
-): Found | undefined {
+export function foundOnWalk(judged: Judged, model: RigModel, house: HouseRules): Found | undefined {
+  const { item, answer, of } = judged;
+  // Filled there and then, a tire stands as it was left.
+  const verdict = standsAs(judged);
   if (verdict === undefined || verdict === 'clear') return undefined;
   const what = of && 'what' in of ? item.reads : undefined;
   const note = answer.words?.trim();
@@ -109,6 +109,28 @@ export function decisionOf({ go: rule, reasons }: GoVerdict, { against, ...told 
   };
 }
 
+/** Open findings that this walk looked at and found no longer there: what was only watched, by its grade; a pressure, by its figure. */
+function goneOnWalk(judged: readonly Judged[], rig: Pick<RigState, 'findings'>): readonly NewEntry[] {
+  return Object.values(rig.findings).flatMap(({ id, place, verdict, of }): NewEntry[] => {
+    if (!of || verdict === 'stop') return [];
+    const again = judged.find(
+      (one) =>
+        one.item.place === place &&
+        one.answer.as !== 'skipped' &&
+        standsAs(one) === 'clear' &&
+        ('subject' in of
+          ? verdict === 'watch' && one.item.subject === of.subject && one.answer.value === undefined
+          : 'what' in of &&
+            of.what === 'pressure' &&
+            one.item.reads === 'pressure' &&
+            one.answer.value !== undefined),
+    );
+    return again
+      ? [{ kind: 'finding.closed', body: { finding: id, gone: true, ...(again.of && { of: again.of }) } }]
+      : [];
+  });
+}
+
 /** What a walk puts on the log: itself, rechecks it answered, findings it opened or saw again, and its pictures. */
 export function walkEntries(told: WalkedRound): readonly NewEntry[] {
   const { walk, answers, around, judged, rig, model, house, decision, minutes, newId } = told;
@@ -127,6 +149,7 @@ export function walkEntries(told: WalkedRound): readonly NewEntry[] {
     { kind: 'walk', id: walkId, body },
     ...answerRechecks(wrenchedOn(judged), rig.refits),
     ...found.map(({ draft }) => draft),
+    ...goneOnWalk(judged, rig),
     ...photos,
   ];
 }

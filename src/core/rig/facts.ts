@@ -3,16 +3,20 @@ import { hasBrake, hasDrum, hasHydraulics } from './derive';
 import {
   ACTUATORS,
   BRAKES,
+  CHEMISTRIES,
   COVERS,
   HUBS,
   LIFT_POINTS,
+  LININGS,
   LOAD_RANGES,
   LOCKS,
+  LUBRICANTS,
   MATERIALS,
   ROADS,
   STUD_COUNTS,
   SUSPENSIONS,
   USES,
+  VALVES,
   WATERS,
 } from './kinds';
 import type { Axle, RigModel } from './model';
@@ -42,8 +46,8 @@ interface FactBase {
   readonly sourced: boolean;
   /** Only a maker can give it. */
   readonly byMaker?: boolean;
-  /** Told where a school asks for it; nobody misses it otherwise. */
-  readonly unasked?: boolean;
+  /** Asked for only where a school needs it, or may be told and is never missed; otherwise it is asked for. */
+  readonly asked?: 'by-school' | 'optional';
 }
 interface AxleFact extends FactBase {
   readonly scope: 'axle';
@@ -67,6 +71,12 @@ const inches = (min: number, max: number): FactType => ({
   min: toSI(min, 'in'),
   max: toSI(max, 'in'),
 });
+const PRESSURE: FactType = {
+  as: 'quantity',
+  dimension: 'pressure',
+  min: toSI(15, 'psi'),
+  max: toSI(150, 'psi'),
+};
 const TORQUE: FactType = { as: 'quantity', dimension: 'torque', min: 10, max: 1000 };
 const axle = (
   path: keyof Axle,
@@ -83,7 +93,12 @@ const rig = (
   when?: RigFact['when'],
 ): FactDef => ({ scope: 'rig', path, group, type, sourced, ...(when && { when }) });
 const tandem = (model: RigModel) => model.axles.length > 1;
+const sprung = (model: RigModel) => model.axles.some((one) => one.suspension === 'leaf');
+const rocks = (model: RigModel) =>
+  tandem(model) && model.axles.some((one) => one.suspension === 'leaf' && one.equalizer !== false);
 const mayBrake = (one: Axle) => one.brake === undefined || hasBrake(one);
+const mayDrum = (one: Axle) => one.brake === undefined || hasDrum(one);
+const mayBreakAway = (model: RigModel) => model.axles.some(mayBrake) && model.gear?.breakaway !== false;
 
 /** Every fact that can be told of a rig, in the order it is asked for. */
 const FACTS = {
@@ -102,12 +117,14 @@ const FACTS = {
     true,
   ),
   axleSpacing: rig('axleSpacing', 'axles', inches(20, 80), true, tandem),
-  equalizerSpacing: rig(
-    'equalizerSpacing',
-    'axles',
-    inches(3, 30),
-    true,
-    (m) => tandem(m) && m.axles.some((one) => one.suspension === 'leaf' && one.equalizer !== false),
+  equalizerSpacing: rig('equalizerSpacing', 'axles', inches(3, 30), true, rocks),
+  kitEqualizer: { ...rig('kit.equalizer', 'axles', inches(3, 30), true, rocks), asked: 'optional' },
+  kitSpacing: { ...rig('kit.spacing', 'axles', inches(20, 80), true, rocks), asked: 'optional' },
+  greasePoints: rig('greasePoints.aSide', 'axles', { as: 'whole', min: 0, max: 24 }, false, sprung),
+  greaseWheelOff: rig('greasePoints.wheelOff', 'axles', YES_NO, false, sprung),
+  axleTorque: rig('torques.axle', 'axles', TORQUE, true),
+  jointTorque: rig('torques.joints', 'axles', TORQUE, true, (m) =>
+    m.axles.some((one) => one.suspension === 'leaf'),
   ),
   hub: axle('hub', 'hubs', choice(HUBS), false),
   lock: axle('lock', 'hubs', choice(LOCKS), false),
@@ -133,15 +150,23 @@ const FACTS = {
   brake: axle('brake', 'brakes', choice(BRAKES), false),
   wires: axle('wires', 'brakes', YES_NO, false),
   drum: axle('drum', 'brakes', { as: 'drum' }, true, (one) => one.brake === undefined || hasDrum(one)),
+  lining: axle('lining', 'brakes', choice(LININGS), false, mayBrake),
   mountingBolts: axle('mountingBolts', 'brakes', choice([4, 5]), true, mayBrake),
   actuator: rig('actuator', 'brakes', choice(ACTUATORS), false, (m) => m.axles.some(hasHydraulics)),
+  plateTorque: rig('torques.plate', 'brakes', TORQUE, true, (m) => m.axles.some(mayDrum)),
+  caliperTorque: rig('torques.caliper', 'brakes', TORQUE, true, (m) =>
+    m.axles.some((one) => one.brake === 'hydraulic-disc'),
+  ),
+  breakawayBattery: rig('breakaway.chemistry', 'brakes', choice(CHEMISTRIES), false, mayBreakAway),
+  breakawayRequired: rig('breakaway.required', 'brakes', YES_NO, false, mayBreakAway),
   studs: rig('wheels.studs', 'wheels', choice(STUD_COUNTS), false),
   torque: rig('wheels.torque', 'wheels', TORQUE, true),
   treatedTorque: {
     ...rig('wheels.treatedTorque', 'wheels', TORQUE, true),
     byMaker: true,
-    unasked: true,
+    asked: 'by-school',
   },
+  lubricant: { ...rig('wheels.lubricant', 'wheels', choice(LUBRICANTS), false), asked: 'by-school' },
   studDiameter: rig('wheels.studDiameter', 'wheels', inches(0.3, 1), true),
   boltCircle: rig('wheels.boltCircle', 'wheels', inches(3, 12), true),
   material: rig('wheels.material', 'wheels', choice(MATERIALS), false),
@@ -172,12 +197,19 @@ const FACTS = {
   ),
   tireSize: rig('tires.size', 'tires', { as: 'words', most: 24 }, true),
   loadRange: rig('tires.loadRange', 'tires', choice(LOAD_RANGES), true),
-  pressure: rig(
-    'tires.pressure',
-    'tires',
-    { as: 'quantity', dimension: 'pressure', min: toSI(15, 'psi'), max: toSI(150, 'psi') },
-    true,
-  ),
+  pressure: rig('tires.pressure', 'tires', PRESSURE, true),
+  maxPressure: rig('tires.maxPressure', 'tires', PRESSURE, true),
+  wheelPressure: rig('wheels.maxPressure', 'tires', PRESSURE, true),
+  valve: rig('wheels.valve', 'tires', choice(VALVES), false),
+  tireLoad: {
+    ...rig(
+      'tires.load',
+      'tires',
+      { as: 'quantity', dimension: 'weight', min: toSI(100, 'lb'), max: toSI(6000, 'lb') },
+      true,
+    ),
+    asked: 'by-school',
+  },
   spares: rig('spares', 'tires', choice([0, 1, 2]), false),
   liftPoint: rig('lifting.point', 'lifting', choice(LIFT_POINTS), false),
   liftHeight: rig('lifting.height', 'lifting', inches(4, 60), true),
@@ -234,7 +266,7 @@ export function askedFacts(model: RigModel, also: readonly FactId[] = []): reado
   return FACT_IDS.filter(
     (id) =>
       factApplies(model, id) &&
-      (!factDef(id).unasked || also.includes(id) || factValue(model, id) !== undefined),
+      (factDef(id).asked !== 'by-school' || also.includes(id) || factValue(model, id) !== undefined),
   );
 }
 
@@ -242,6 +274,7 @@ export function askedFacts(model: RigModel, also: readonly FactId[] = []): reado
 export function missingFacts(model: RigModel, also: readonly FactId[] = []): readonly FactId[] {
   return askedFacts(model, also).filter((id) => {
     const def = factDef(id);
+    if (def.asked === 'optional') return false;
     if (def.scope === 'rig') return factApplies(model, id) && factValue(model, id) === undefined;
     return model.axles.some((_, i) => factApplies(model, id, i) && factValue(model, id, i) === undefined);
   });

@@ -50,11 +50,13 @@ export {
   partSchema,
   rolls,
   SHELF_GRADES,
+  SHELVES,
   slotsOf,
   TIRE_CLASSES,
   type PartFacts,
   type PartKind,
   type PartSpec,
+  type Shelf,
   type ShelfGrade,
 } from './part';
 export {
@@ -74,6 +76,6 @@ export {
   type FactValue,
 } from './facts';
 export { applyChanges, changesSchema, diffModels, type Changes } from './change';
-export { hasBrake, hasCapPlug, hasDrum, hubOpens, hubTakesFitting } from './derive';
+export { hasBrake, hasCapPlug, hasDrum, hasHydraulics, hubOpens, hubTakesFitting } from './derive';
 export { TEMPLATES, templateModel, type TemplateId } from './templates';
 export { readFactsSchema } from './read-facts';

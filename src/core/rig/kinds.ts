@@ -11,8 +11,14 @@ export const LOAD_RANGES = ['B', 'C', 'D', 'E', 'F', 'G', 'H'] as const;
 export const LIFT_POINTS = ['frame', 'maker'] as const;
 export const ROADS = ['dry', 'salted'] as const;
 export const WATERS = ['fresh', 'brackish', 'salt'] as const;
+export const LININGS = ['bonded', 'riveted'] as const;
+export const VALVES = ['snap-in', 'metal'] as const;
+export const CHEMISTRIES = ['lead-acid', 'lithium'] as const;
+/** Whether a maker lets anything on the threads of the studs. */
+export const LUBRICANTS = ['forbidden', 'allowed'] as const;
 export const USES = ['highway', 'off-road'] as const;
 
+export type Chemistry = (typeof CHEMISTRIES)[number];
 export type RigKind = (typeof KINDS)[number];
 export type Suspension = (typeof SUSPENSIONS)[number];
 export type BrakeKind = (typeof BRAKES)[number];

@@ -4,17 +4,21 @@ import { gearSchema } from './gear';
 import {
   ACTUATORS,
   BRAKES,
+  CHEMISTRIES,
   COVERS,
   HUBS,
   KINDS,
   LIFT_POINTS,
+  LININGS,
   LOAD_RANGES,
   LOCKS,
+  LUBRICANTS,
   MATERIALS,
   ROADS,
   STUD_COUNTS,
   SUSPENSIONS,
   USES,
+  VALVES,
   WATERS,
 } from './kinds';
 import { byMaker, specified } from './source';
@@ -33,6 +37,8 @@ const axleSchema = z.strictObject({
   brake: z.optional(z.enum(BRAKES)),
   /** Wires run to the backing plates. */
   wires: z.optional(z.boolean()),
+  /** How the linings are held on the shoes or pads. */
+  lining: z.optional(z.enum(LININGS)),
   /** Nominal brake size: drum diameter and shoe width (m). */
   drum: z.optional(specified(z.strictObject({ diameter: positive(1), width: positive(0.5) }))),
   /** Bolts that hold a backing plate. */
@@ -61,6 +67,11 @@ const wheelsSchema = z.strictObject({
   torque: z.optional(specified(positive(1000))),
   /** Lug torque on treated threads (N·m), by the maker of the anti-seize or of the wheel: never reckoned, never a guess. */
   treatedTorque: z.optional(byMaker(positive(1000))),
+  /** Whether the maker of wheel or axle lets anything on the stud threads. */
+  lubricant: z.optional(z.enum(LUBRICANTS)),
+  /** The highest cold pressure stamped on the wheel (Pa). */
+  maxPressure: z.optional(specified(positive(1_500_000))),
+  valve: z.optional(z.enum(VALVES)),
   /** Diameter of the circle through the studs (m). */
   boltCircle: z.optional(specified(positive(0.6))),
   material: z.optional(z.enum(MATERIALS)),
@@ -86,6 +97,21 @@ const tiresSchema = z.strictObject({
   loadRange: z.optional(specified(z.enum(LOAD_RANGES))),
   /** The cold pressure the placard asks for (Pa). */
   pressure: z.optional(specified(positive(1_200_000))),
+  /** The highest cold pressure molded on the wall (Pa). */
+  maxPressure: z.optional(specified(positive(1_200_000))),
+  /** What the most loaded tire carries, weighed (kg). */
+  load: z.optional(specified(positive(10_000))),
+});
+
+/** Torques of bolts that are not lug nuts (N·m), each its maker's own. */
+const torquesSchema = z.strictObject({
+  /** Nuts of a backing plate. */
+  plate: z.optional(specified(positive(1000))),
+  caliper: z.optional(specified(positive(1000))),
+  /** U-bolts, or the bracket bolts of a torsion axle. */
+  axle: z.optional(specified(positive(1000))),
+  /** Shackle, hanger and equalizer bolts. */
+  joints: z.optional(specified(positive(1000))),
 });
 
 /** A rig as described by its owner; torque in N·m, lengths and distances in m, masses in kg, days in d. */
@@ -95,11 +121,30 @@ export const rigModelSchema = z.strictObject({
   axles: z.array(axleSchema).check(z.minLength(1), z.maxLength(3)),
   wheels: wheelsSchema,
   tires: z.optional(tiresSchema),
+  torques: z.optional(torquesSchema),
+  breakaway: z.optional(
+    z.strictObject({
+      chemistry: z.optional(z.enum(CHEMISTRIES)),
+      /** Whether law asks for it where the rig is towed, as its owner looked it up. */
+      required: z.optional(z.boolean()),
+    }),
+  ),
   spares: whole(0, 2),
   /** What makes the pressure of hydraulic brakes. */
   actuator: z.optional(z.enum(ACTUATORS)),
   /** Between the two outer bolts of the equalizer (m). */
   equalizerSpacing: z.optional(specified(positive(2))),
+  /** The pair printed with the suspension kit: equalizer and axle spacing (m). */
+  kit: z.optional(
+    z.strictObject({
+      equalizer: z.optional(specified(positive(2))),
+      spacing: z.optional(specified(positive(4))),
+    }),
+  ),
+  /** The map of grease points of the suspension: how many a side, and whether a wheel must come off to reach one. */
+  greasePoints: z.optional(
+    z.strictObject({ aSide: z.optional(whole(0, 24)), wheelOff: z.optional(z.boolean()) }),
+  ),
   /** Between neighboring axles (m). */
   axleSpacing: z.optional(specified(positive(4))),
   /** Rated gross weight of the trailer, GVWR (kg). */

@@ -24,6 +24,10 @@ export type PartKind = (typeof PART_KINDS)[number];
 export const SHELF_GRADES = ['as-new', 'sound', 'worn', 'unfit'] as const;
 export type ShelfGrade = (typeof SHELF_GRADES)[number];
 
+/** Where a part lies that is not fitted: at home, carried along, or bought and not here yet. */
+export const SHELVES = ['home', 'aboard', 'order'] as const;
+export type Shelf = (typeof SHELVES)[number];
+
 /** What a tire is made for, by the letters before its size. */
 export const TIRE_CLASSES = ['trailer', 'light-truck', 'passenger'] as const;
 
@@ -49,6 +53,12 @@ export const FACTS = {
     number,
     /** The stamped maximum inside diameter of a drum (m). */
     drumMax: z.optional(specified(positive(1))),
+    /** The stamped minimum thickness of a brake disc (m). */
+    discMin: z.optional(specified(positive(0.1))),
+    /** What was packed into one that is made up and ready to go on. */
+    innerIn: number,
+    outerIn: number,
+    sealIn: number,
   },
   brake: {
     number,

@@ -36,9 +36,11 @@ export function isSpare(text: string): text is Spare {
   return (SPARES as readonly string[]).includes(text);
 }
 
+const GEAR: ReadonlySet<string> = new Set(GEAR_IDS);
+
 /** True for a piece of gear. */
 export function isGear(text: string): text is GearId {
-  return (GEAR_IDS as readonly string[]).includes(text);
+  return GEAR.has(text);
 }
 
 /** The wheel ends of a rig, from the front, left before right. */

@@ -1,5 +1,5 @@
 import { ok, sameValue, type Instant, type Result } from '../base';
-import { type RigModel } from '../rig';
+import { axleOf, isWheelEnd, type RigModel } from '../rig';
 import type { Card, CompileProblem, Job, Pace } from './card';
 import { amendCard } from './amend';
 import { currentStep, findingAt, type Run } from './run';
@@ -38,7 +38,8 @@ export function isStale(run: Run, model: RigModel): boolean {
 export function branchesOf(run: Run): readonly BranchId[] {
   const step = currentStep(run);
   if (!step) return [];
-  return branchesAt(step.step)
+  const axle = step.place && isWheelEnd(step.place) ? run.model.axles[axleOf(step.place)] : undefined;
+  return branchesAt(step.step, axle)
     .map(({ id }) => id)
     .filter(
       (id) =>
@@ -48,16 +49,21 @@ export function branchesOf(run: Run): readonly BranchId[] {
     );
 }
 
-/** A run after a branch was taken at the step in hand: its steps come next, what it leaves behind is noted. */
-export function takeBranch(run: Run, branch: BranchId, at: Instant): Result<Run, AmendProblem> {
+/** A run after a branch was taken at the step in hand: its steps come next, what it leaves behind is noted. Where its steps cannot follow safely the run keeps what was found, with the problem told. */
+export function takeBranch(
+  run: Run,
+  branch: BranchId,
+  at: Instant,
+): { readonly run: Run; readonly problem?: AmendProblem } {
   const step = currentStep(run);
-  if (!step) return ok(run);
+  if (!step) return { run };
   const def = BRANCHES[branch];
   const taken = { branch, place: step.place, side: step.side };
   const noted = def.finding
     ? findingAt(run, { place: step.place ?? 'rig', verdict: def.finding.verdict, of: { branch } }, at)
     : run;
   if (def.add.length === 0)
-    return ok({ ...noted, card: { ...run.card, branches: [...run.card.branches, taken] } });
-  return amendRun(noted, { branches: [...run.card.branches, taken] }, at);
+    return { run: { ...noted, card: { ...run.card, branches: [...run.card.branches, taken] } } };
+  const amended = amendRun(noted, { branches: [...run.card.branches, taken] }, at);
+  return amended.ok ? { run: amended.value } : { run: noted, problem: amended.error };
 }

@@ -23,6 +23,7 @@ export function amendCard(
   const next = compile(model, change.jobs ?? card.jobs, card.house, {
     branches: change.branches ?? card.branches,
     ...(card.threads && { threads: card.threads }),
+    ...(card.unset && { unset: card.unset }),
     ...(change.pace && { pace: change.pace }),
   });
   if (!next.ok) return next;

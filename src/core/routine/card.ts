@@ -1,6 +1,6 @@
 import type { TorqueStage } from '../figures';
 import { isWheelEnd, sideOf, type Place, type Side, type WheelEnd } from '../rig';
-import type { HouseRules, RoutinePlace, Subject, ThreadState, WorkId } from '../rules';
+import type { HouseRules, RoutinePlace, Subject, ThreadState, TorqueId, WorkId } from '../rules';
 import type { Act, BranchId, Fact, Phase, Reading, StepId, Tool } from './steps';
 
 /** Work asked for at a place; `with` is the other of two places that change with each other. */
@@ -35,6 +35,8 @@ export interface CardStep {
   readonly side: Side | undefined;
   /** Which round of the star, counted from 1, and its torque (N·m). */
   readonly round: (TorqueStage & { readonly number: number; readonly of: number }) | undefined;
+  /** Bolts that it brings to a figure of their own (N·m); no figure where nobody told one, or it is a guess. */
+  readonly torque?: { readonly of: TorqueId; readonly value: number | undefined } | undefined;
   /** How the stud threads stand when its nuts are brought to torque; none where nobody knows, or where it is not about nuts. */
   readonly threads: ThreadState | undefined;
   /** Where the jack lifts: a frame, a maker's point, or a spring seat. */
@@ -56,6 +58,8 @@ export interface Card {
   readonly branches: readonly TakenBranch[];
   /** How stud threads stood by the record when it was laid out; a card from before it was kept has none. */
   readonly threads?: RecordedThreads;
+  /** Bolts whose torque its owner passed over before the start: each stays open and is a stop. */
+  readonly unset?: readonly TorqueId[];
   /** Cumulative distances (m) from the refit at which to recheck lugs. */
   readonly rechecks: readonly number[];
   readonly steps: readonly CardStep[];
@@ -80,6 +84,8 @@ export type CompileProblem =
       readonly place: WheelEnd;
       readonly facts: readonly ('hub' | 'lock' | 'brake')[];
     }
+  /** One axle at a time is set. */
+  | { readonly code: 'two-axles'; readonly place: RoutinePlace }
   | { readonly code: 'twice'; readonly place: RoutinePlace }
   | { readonly code: 'deadlock'; readonly keys: readonly string[] };
 

@@ -1,7 +1,14 @@
 import { ok, type Result } from '../base';
 import { torqueStages } from '../figures';
 import { isWheelEnd, type RigModel } from '../rig';
-import { lugTorque, mayCheckLugs, recheckLimits, threadsNow, type HouseRules } from '../rules';
+import {
+  lugTorque,
+  mayCheckLugs,
+  recheckLimits,
+  threadsAfterRefit,
+  threadsNow,
+  type HouseRules,
+} from '../rules';
 import {
   effortOf,
   type Card,
@@ -67,7 +74,8 @@ export function compile(
     house,
     branches: extra.branches ?? [],
     threads: extra.threads ?? {},
-    rechecks: recheckLimits(house),
+    ...(extra.unset && extra.unset.length > 0 && { unset: extra.unset }),
+    rechecks: recheckLimits(house, threadsAfterRefit(house, model)),
     steps: best?.steps ?? [],
   });
 }

@@ -108,7 +108,7 @@ describe('two corners on one card', () => {
       T1,
     );
     expect(outcome.ok && outcome.value.findings).toEqual([
-      { place: '2R', verdict: 'due', of: { subject: 'spindle', grade: 'heat' } },
+      { place: '2R', verdict: 'stop', of: { subject: 'spindle', grade: 'heat' }, remedy: 'axle-set' },
     ]);
   });
 });

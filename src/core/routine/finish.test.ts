@@ -15,8 +15,17 @@ import {
   tap,
   type CardStep,
   type Run,
+  type Tap,
 } from '.';
 import { at, begin, drilled, graded, outcome, T0, through } from '../testing/cards';
+
+/** A run tapped well up to a step, and that one as it is told. */
+function through2(run: Run, key: string, told: (step: CardStep) => Tap): Run {
+  const there = at(run, key);
+  const next = tap(there, key, told(currentStep(there) as CardStep), T0);
+  if (!next.ok) throw new Error(next.error.code);
+  return next.value;
+}
 
 describe('a finished run', () => {
   test('is refused while steps are left', () => {
@@ -40,11 +49,33 @@ describe('a finished run', () => {
     expect(play).toBeCloseTo(toSI(1 / 14 / 12, 'in'), 9);
   });
 
-  test('end play outside the window is left as a finding', () => {
-    const run = through(begin(), (step, tapped) =>
-      step.step === 'nut-set' ? { ...tapped, readings: { 'slots-back': 2 } } : tapped,
+  test('end play that is only worked out raises nothing; dialed it does', () => {
+    const set = (act: string, readings: Record<string, number>) =>
+      outcome(
+        through(begin(), (step, tapped) =>
+          step.step === act && tapped.do === 'done' ? { ...tapped, readings } : tapped,
+        ),
+      ).findings;
+    expect(set('nut-set', { 'slots-back': 2 })).toEqual([]);
+    expect(set('check-set', { 'play-dialed': toSI(0.015, 'in') })).toMatchObject([
+      { place: '1L', verdict: 'due', of: { what: 'play-dialed' }, remedy: 'repack' },
+    ]);
+  });
+
+  test('bearings that are due or worse do not go back in', () => {
+    const run = at(
+      through2(begin(), 'look-bearings 1L', (step) => ({
+        ...well(step, drilled),
+        grades: { rollers: 'pitted' },
+      })),
+      'renew 1L',
     );
-    expect(outcome(run).findings).toMatchObject([{ place: '1L', verdict: 'due' }]);
+    expect(tap(run, 'renew 1L', { do: 'done', readings: { renewed: 'none' }, grades: {} }, T0)).toMatchObject(
+      {
+        ok: false,
+        error: { code: 'worn-goes-back' },
+      },
+    );
   });
 
   test('without pitch no end play is invented', () => {
@@ -58,9 +89,8 @@ describe('a finished run', () => {
     ['old-grease', 'water', {}, []],
     ['seal', 'weeping', {}, []],
     ['seal', 'on-shoes', {}, ['stop']],
-    ['rollers', 'pitted', {}, ['due']],
     ['rollers', 'pitted', { renewed: 'both' }, []],
-    ['rollers', 'stained', {}, []],
+    ['rollers', 'stained', {}, ['watch']],
     ['spindle', 'scored', {}, ['stop']],
     ['lining', 'at-minimum', {}, ['due']],
     ['set-rock', 'felt', {}, ['due']],
@@ -154,10 +184,11 @@ describe('a card left before it is through', () => {
     ]);
   });
 
-  test('logs no work where none is done', () => {
-    const left = leaveRun(at(two(), 'jack 1L'), 'rain', T0);
+  test('logs no work where none is done, and forbids towing only where something was begun', () => {
+    const left = leaveRun(at(two(), 'stand 1L'), 'rain', T0);
     expect(left.work).toBeUndefined();
-    expect(left.findings.map(({ place }) => place)).toEqual(['1L', '1R']);
+    expect(left.findings.map(({ place }) => place)).toEqual(['1L']);
+    expect(leaveRun(at(two(), 'jack 1L'), 'rain', T0).findings).toEqual([]);
   });
 
   test('put down for a while says why', () => {

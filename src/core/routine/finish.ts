@@ -1,11 +1,14 @@
 import { fail, msOf, ok, type Instant, type Result } from '../base';
-import type { Found, WorkBody } from '../log';
+import type { FindingState, Found, RigState, WorkBody } from '../log';
 import { isWheelEnd, wheelEnds, type PartKind, type Place, type WheelEnd } from '../rig';
 import { threadsAfterRefit, type Thickener, type ReadingId, routineDef } from '../rules';
 import type { Job } from './card';
-import { did, findingsOf, notedIn, renewedIn, type Noted, type PartsKnown } from './raised';
+import { curedFindings, watchedAndClear } from './cured';
+import { openAt } from './open';
+import { findingsOf, gradedAt, notedIn, sidesLeft, undoneFinding, type Noted } from './raised';
 import { nutPlay } from './nut-play';
-import { currentStep, type Run } from './run';
+import type { Act } from './steps';
+import { currentStep, did, renewedIn, type Run } from './run';
 
 /** A part that the work put in, or that changed places with another. */
 export type PartChange =
@@ -19,7 +22,7 @@ export type PartChange =
 
 /** Something that happened to the rig with the work, and leaves a check behind after some miles. */
 export interface LeftCheck {
-  readonly what: 'new-brakes' | 'fixings';
+  readonly what: 'new-brakes' | 'fixings' | 'adapter' | 'verge';
   readonly places: readonly WheelEnd[];
 }
 
@@ -30,7 +33,14 @@ export interface Outcome {
   readonly parts: readonly PartChange[];
   readonly checks: readonly LeftCheck[];
   readonly findings: readonly Found[];
+  /** Findings that were open before and that the work put right, where it did. */
+  readonly cured: readonly string[];
+  /** Findings that were only watched, and were graded clear. */
+  readonly clear: readonly FindingState[];
 }
+
+/** What is known of the rig where a card is closed. */
+export type Closing = Pick<RigState, 'parts' | 'grease'> & Partial<Pick<RigState, 'lastDone' | 'findings'>>;
 
 /** Minutes from the first step to a moment, pauses included. */
 export function minutesOf(run: Run, now: Instant): number {
@@ -56,10 +66,16 @@ function readingsOf(run: Run, noted: readonly Noted[]): WorkBody['readings'] {
 
 /** The longest that counts as work on one step (min); beyond it somebody had lunch. */
 const LUNCH = 45;
+/** A card that took less than this share of its minutes was typed through afterwards: it tells nothing of how long work takes. */
+const TYPED_THROUGH = 0.3;
 
 /** How long each kind of step took (min), where one was tapped right after another. */
 function timesOf(run: Run): WorkBody['times'] {
   const times = new Map<string, { total: number; count: number }>();
+  const done = run.card.steps.filter(({ key }) => run.records[key]?.state === 'done');
+  const planned = done.reduce((sum, { minutes }) => sum + minutes, 0);
+  const last = run.records[done[done.length - 1]?.key ?? '']?.at ?? run.started;
+  if ((msOf(last) - msOf(run.started)) / 60_000 < planned * TYPED_THROUGH) return [];
   let before = run.started;
   for (const step of run.card.steps) {
     const record = run.records[step.key];
@@ -120,11 +136,21 @@ function partsOf(run: Run, job: Job, now: Instant): readonly PartChange[] {
 
 /** New shoes bed in, and joints that were apart settle: both are looked at again (handbook 4.5 and 4.8). A new plate is a part, and asks for itself. */
 function checksOf(run: Run, jobs: readonly Job[]): readonly LeftCheck[] {
+  const doneAt = (act: Act) =>
+    run.card.steps.flatMap(({ step, place, key }) =>
+      step === act && place && isWheelEnd(place) && run.records[key]?.state === 'done' ? [place] : [],
+    );
+  const adapters = doneAt('adapter-torque');
+  const hard = doneAt('tighten-hard');
   const shoes = jobs.flatMap(({ routine, place }) =>
     routineDef(routine).leaves === 'new-brakes' && isWheelEnd(place) ? [place] : [],
   );
   return [
     ...(shoes.length > 0 ? [{ what: 'new-brakes' as const, places: shoes }] : []),
+    // Tight by hand only: to its figure before it is towed farther than the next safe place.
+    ...(hard.length > 0 ? [{ what: 'verge' as const, places: hard }] : []),
+    // Their nuts settle like any others, on a hub that is new as well.
+    ...(adapters.length > 0 ? [{ what: 'adapter' as const, places: adapters }] : []),
     ...(jobs.some(({ routine }) => routineDef(routine).leaves === 'fixings')
       ? [{ what: 'fixings' as const, places: wheelEnds(run.model) }]
       : []),
@@ -143,14 +169,15 @@ function workOfRun(run: Run, jobs: readonly Job[], now: Instant, through: boolea
     minutes: minutesOf(run, now),
     readings: readingsOf(run, noted),
     conditions: noted.flatMap(({ step, place, record }) =>
-      step.subjects.flatMap((subject) => {
-        const grade = record.grades[subject];
-        return grade === undefined ? [] : [{ place, subject, grade }];
-      }),
+      step.subjects.flatMap((subject) =>
+        record.grades[subject] === undefined ? [] : [{ place, ...gradedAt({ step, record }, subject) }],
+      ),
     ),
     materials: ends.flatMap((place) => {
       const grease =
-        run.records[`pack ${place}`]?.readings['grease'] ?? run.records[`pump ${place}`]?.readings['grease'];
+        run.records[`pack ${place}`]?.readings['grease'] ??
+        run.records[`pump ${place}`]?.readings['grease'] ??
+        run.records[`cap-fit ${place}`]?.readings['grease'];
       return grease === undefined ? [] : [{ place, grease: grease as Thickener }];
     }),
     renewed: done.flatMap((place) => {
@@ -170,6 +197,13 @@ function workOfRun(run: Run, jobs: readonly Job[], now: Instant, through: boolea
     skipped: Object.entries(run.records)
       .filter(([, record]) => record.state === 'skipped')
       .map(([step, record]) => ({ step, reason: record.reason ?? '' })),
+    ...(run.card.branches.length > 0 && {
+      branches: run.card.branches.map(({ branch, place, side }) => ({
+        branch,
+        ...(place !== undefined && { place }),
+        ...(side !== undefined && { side }),
+      })),
+    }),
     times: timesOf(run),
     ...notesOf(run),
   };
@@ -184,11 +218,11 @@ function notesOf(run: Run): { readonly note?: string } {
   return notes.length > 0 ? { note: notes.join('\n').slice(0, 2000) } : {};
 }
 
-/** What a card that is through comes to: one work entry, parts, and the findings it raised. Refused while steps are left. */
+/** What a card that is through comes to: one work entry, parts, what it put right and what it raised. Refused while steps are left. */
 export function finishRun(
   run: Run,
   now: Instant,
-  rig?: PartsKnown,
+  rig?: Closing,
 ): Result<Outcome & { readonly work: WorkBody }, { readonly code: 'not-through'; readonly key: string }> {
   const left = currentStep(run);
   if (left) return fail({ code: 'not-through', key: left.key });
@@ -196,8 +230,15 @@ export function finishRun(
     work: workOfRun(run, run.card.jobs, now, true),
     parts: run.card.jobs.flatMap((job) => partsOf(run, job, now)),
     checks: checksOf(run, run.card.jobs),
-    findings: findingsOf(run, rig),
+    findings: [...findingsOf(run, rig), ...sidesLeft(run, run.card.jobs, rig).map(undoneFinding)],
+    ...closings(run, rig),
   });
+}
+
+function closings(run: Run, rig: Closing | undefined): Pick<Outcome, 'cured' | 'clear'> {
+  const open = Object.values(rig?.findings ?? {});
+  const cured = curedFindings(run, open, rig).map(({ id }) => id);
+  return { cured, clear: watchedAndClear(run, open).filter(({ id }) => !cured.includes(id)) };
 }
 
 /** True where every step at the places of a job is through. */
@@ -207,15 +248,31 @@ function isDone(run: Run, job: Job): boolean {
   return own.length > 0 && own.every(({ key }) => run.records[key] !== undefined);
 }
 
+/** True where something is loose, up or out for a job: only such work leaves a stop behind. */
+function isBegun(run: Run, { place, with: mate }: Job): boolean {
+  const open = openAt(run);
+  return open.some((at) => at === undefined || at === place || at === mate || place === 'rig');
+}
+
 /**
- * What a card comes to that is left before it is through: the jobs that are done, and for each
- * place that is not a finding that forbids towing, with the reason.
+ * What a card comes to that is left before it is through: the jobs that are done, for each place where something was
+ * begun a finding that forbids towing, with the reason, and what of the same work was planned and not begun.
  */
-export function leaveRun(run: Run, reason: string, now: Instant, rig?: PartsKnown): Outcome {
+export function leaveRun(run: Run, reason: string, now: Instant, rig?: Closing): Outcome {
   const step = currentStep(run);
-  if (!step) return { work: undefined, parts: [], checks: [], findings: [] };
+  if (!step) return { work: undefined, parts: [], checks: [], findings: [], cured: [], clear: [] };
   const jobs = run.card.jobs.filter((job) => isDone(run, job));
-  const open = [...new Set(run.card.jobs.filter((job) => !jobs.includes(job)).map(({ place }) => place))];
+  const left = run.card.jobs.filter((job) => !jobs.includes(job));
+  const open = [...new Set(left.filter((job) => isBegun(run, job)).map(({ place }) => place))];
+  const undone = left.filter(
+    (job) =>
+      !open.includes(job.place) && jobs.some(({ routine }) => routine === job.routine) && job.place !== 'rig',
+  );
+  const sides = sidesLeft(run, jobs, rig).filter(
+    (job) =>
+      !open.includes(job.place) &&
+      !undone.some((one) => one.place === job.place && one.routine === job.routine),
+  );
   return {
     work: jobs.length > 0 ? workOfRun(run, jobs, now, false) : undefined,
     parts: jobs.flatMap((job) => partsOf(run, job, now)),
@@ -228,6 +285,8 @@ export function leaveRun(run: Run, reason: string, now: Instant, rig?: PartsKnow
         of: { leftAt: step.step },
         note: reason.trim(),
       })),
+      ...[...undone, ...sides].map(undoneFinding),
     ],
+    ...closings(run, rig),
   };
 }

@@ -34,7 +34,9 @@ export {
   findingAt,
   needsDryTorque,
   park,
+  passedOver,
   startRun,
+  torquesMissing,
   torquedToGuess,
   type Run,
   type SaidFinding,
@@ -49,3 +51,5 @@ export { looksLikeRun, type StoredRun } from './stored-shape';
 export { isUnfit, openWork } from './open';
 export { finishRun, leaveRun, minutesOf, type Outcome, type PartChange } from './finish';
 export { notedIn, readAt, spareGoesTo } from './raised';
+export { curedFindings } from './cured';
+export { missingMates, sideAsItIs, type SideAsItIs } from './pairs';

@@ -2,10 +2,13 @@ import { fail, ok, type Result } from '../base';
 import { axleOf, hubOpens, isSpare, isWheelEnd, placesOf, sideOf, type RigModel } from '../rig';
 import { routineDef, type HouseRules, type WorkId } from '../rules';
 import type { CompileProblem, Job } from './card';
-import { PLANS } from './steps';
+import { axleEnds, PLANS } from './steps';
 
 /** Work that does the same thing in several ways: only one of them goes on a card at a place. */
 const ONE_OF = ['shoes', 'magnet', 'tire', 'bearing'] as const;
+
+/** Asked for beside work that does it by the way, it asks for more: figures that may else be left open. */
+const ADDED: ReadonlySet<WorkId> = new Set(['brake-measure']);
 
 function problemWith(model: RigModel, job: Job, house: HouseRules): CompileProblem | undefined {
   const { routine: work, place } = job;
@@ -14,15 +17,17 @@ function problemWith(model: RigModel, job: Job, house: HouseRules): CompileProbl
   if (place !== 'rig' && !placesOf(model).includes(place)) return { code: 'no-such-place', place };
   const axle = isWheelEnd(place) ? model.axles[axleOf(place)] : undefined;
   const opens = plan.corner?.includes('hubOff') === true && axle !== undefined;
-  const disc = axle?.brake === 'hydraulic-disc' && work === 'brake-measure';
-  if (opens && !hubOpens(axle) && !disc) return { code: 'hub-stays-shut', place };
+  // Pads are seen with the wheel off; where a hub stays shut its linings are seen as its maker allows.
+  const shut =
+    work === 'brake-measure' && axle !== undefined && (axle.brake === 'hydraulic-disc' || !hubOpens(axle));
+  if (opens && !hubOpens(axle) && !shut) return { code: 'hub-stays-shut', place };
   if (!routineDef(work).places(model, house).includes(place)) {
     // Nobody has told yet whether there is a brake.
     if (axle && axle.brake === undefined && isWheelEnd(place) && plan.corner)
       return { code: 'not-known', place, facts: ['brake'] };
     return { code: 'not-here', place, work };
   }
-  if (opens && isWheelEnd(place) && !disc) {
+  if (opens && isWheelEnd(place) && !shut) {
     const facts = (['hub', 'lock', 'brake'] as const).filter((fact) => axle[fact] === undefined);
     if (facts.length > 0) return { code: 'not-known', place, facts };
   }
@@ -58,13 +63,17 @@ export function checkJobs(
       if (one && two) return fail({ code: 'two-schools', place: job.place, works: [one, two] });
     }
   }
+  const axles = jobs.filter(({ routine }) => routine === 'axle-set');
+  const other = axles.find((job) => axleEnds(job.place)[0] !== axleEnds(axles[0]?.place ?? 'rig')[0]);
+  if (other) return fail({ code: 'two-axles', place: other.place });
   // A wheel that is refitted is torqued, a rotation checks both of its wheels.
   const covered = (job: Job) =>
     jobs.some(
       (other) =>
         other !== job &&
         (other.place === job.place || other.with === job.place) &&
-        (routineDef(other.routine).subsumes as readonly WorkId[]).includes(job.routine),
+        !ADDED.has(job.routine) &&
+        (routineDef(other.routine).covers as readonly WorkId[]).includes(job.routine),
     );
-  return ok(jobs.filter((job) => !covered(job)));
+  return ok(jobs.filter((job) => !covered(job) && (job.routine !== 'axle-set' || job === axles[0])));
 }

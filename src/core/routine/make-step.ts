@@ -1,6 +1,7 @@
 import type { TorqueStage } from '../figures';
 import {
   axleOf,
+  isGuess,
   isWheelEnd,
   sideOf,
   wheelEnds,
@@ -12,15 +13,19 @@ import {
 import {
   threadsAfterRefit,
   threadsNow,
+  torqueOf,
   type HouseRules,
   type RoutinePlace,
   type ThreadState,
+  type TorqueId,
 } from '../rules';
 import type { CardStep, Job, Pace, RecordedThreads, TakenBranch } from './card';
 import {
   BRANCHES,
   CHAPTERS,
   chapterSteps,
+  inWalkingOrder,
+  TIGHTEN_HARD,
   type ChapterId,
   type Fact,
   type StepContext,
@@ -32,6 +37,8 @@ export interface CompileExtra {
   readonly branches?: readonly TakenBranch[];
   readonly pace?: Pace;
   readonly threads?: RecordedThreads;
+  /** Bolts whose torque is passed over. */
+  readonly unset?: readonly TorqueId[];
 }
 
 interface Site {
@@ -50,6 +57,9 @@ export interface CardContext {
   /** The rounds of the star on threads that stand so. */
   readonly stages: (threads: ThreadState) => readonly TorqueStage[];
 }
+
+/** Nobody does a step in less than this share of its usual minutes. */
+const QUICKEST = 0.25;
 
 export const other = (side: Side): Side => (side === 'L' ? 'R' : 'L');
 
@@ -98,6 +108,12 @@ function threadsAt(
   }
 }
 
+/** The figure for some bolts (N·m); a guess is none. */
+function figureFor(model: RigModel, id: TorqueId): number | undefined {
+  const told = torqueOf(model, id);
+  return told && !isGuess(told) ? told.value : undefined;
+}
+
 export function makeStep(
   ground: CardContext,
   def: StepDef,
@@ -122,9 +138,10 @@ export function makeStep(
     takes: fill(def.takes, ends, site),
     readings: def.readings,
     subjects: def.subjects,
+    ...(def.torque && { torque: { of: def.torque, value: figureFor(ground.model, def.torque) } }),
     tool: def.tool,
     optional: def.optional,
-    minutes: ground.extra.pace?.[def.id] ?? def.minutes,
+    minutes: Math.max(ground.extra.pace?.[def.id] ?? def.minutes, def.minutes * QUICKEST),
     ...more,
   };
 }
@@ -144,8 +161,25 @@ export function contextAt(ground: CardContext, place: RoutinePlace | undefined):
     kind: ground.model.kind,
     house: ground.house,
     has: (...works) => works.some((work) => here.includes(work)),
+    adapters: model.wheels.adapter?.fitted === true,
+    firstOfTwo: firstOfTwo(ground, place),
     framed: ground.framed,
   };
+}
+
+/** True for the one of two wheels that change places whose corner is raised first. */
+function firstOfTwo({ jobs }: CardContext, place: RoutinePlace | undefined): boolean {
+  const job = jobs.find(
+    (one) => one.routine === 'tire-rotate' && (one.place === place || one.with === place),
+  );
+  const [first, second] = job?.with ? inWalkingOrder([job.place, job.with], startOf(jobs)) : [];
+  return place !== undefined && first === place && second !== undefined && isWheelEnd(second);
+}
+
+/** The side on which the work at corners begins: that of the first job at one. */
+export function startOf(jobs: readonly Job[]): Side {
+  const first = jobs.map(({ place }) => place).find(isWheelEnd);
+  return first ? sideOf(first) : 'L';
 }
 
 /** Steps with those of the branches taken at a place put in before the step they are for. */
@@ -193,6 +227,16 @@ function rounds(
   });
 }
 
+/** True where a wheel is changed and nothing else, by the school that tightens hard, goes, and torques at the next safe place. */
+function onTheVerge({ house, jobs }: Pick<CardContext, 'house' | 'jobs'>, place: RoutinePlace): boolean {
+  const here = jobs.filter((job) => job.place === place || job.with === place);
+  return (
+    house.verge === 'tighten-and-go' &&
+    here.length > 0 &&
+    here.every(({ routine }) => routine === 'tire-change')
+  );
+}
+
 /** Everything a corner has done to it, in the order it is written. */
 export function corner(
   ground: CardContext,
@@ -210,9 +254,16 @@ export function corner(
   const torque = here.find(({ id }) => id === 'torque');
   const stages = ground.stages(threadsAfterRefit(ground.house, ground.model));
   const refit = here.findIndex(({ id }) => id === 'set-pressure' || id === 'cover-on');
+  const hard = onTheVerge(ground, place);
+  const tight = (def: StepDef) =>
+    hard ? [makeStep(ground, TIGHTEN_HARD, site)] : rounds(ground, def, place, stages, 'ground');
   return here.flatMap((def, i) => [
-    ...(torque && i === refit ? rounds(ground, torque, place, stages, 'ground') : []),
-    ...(def.id === 'torque' ? rounds(ground, def, place, stages, 'air') : [makeStep(ground, def, site)]),
+    ...(torque && i === refit ? tight(torque) : []),
+    ...(def.id === 'torque'
+      ? rounds(ground, def, place, stages, 'air')
+      : hard && def.id === 'open-rechecks'
+        ? []
+        : [makeStep(ground, def, site)]),
   ]);
 }
 

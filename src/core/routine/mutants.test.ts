@@ -89,6 +89,9 @@ const FREE = new Set([
   'set-pressure open-rechecks',
   'look-hangers equalizer-on',
   'tighten-joints wheel-on',
+  'cap-on adapter-torque',
+  'look-seal read-hub',
+  'measure-brake caliper-off',
 ]);
 
 test('a step dropped from any card of any rig is caught', () => {
@@ -194,7 +197,27 @@ describe('each rule of the safe order, broken', () => {
     { routine: 'underside', place: 'rig' },
     { routine: 'hub-look', place: '1L' },
   ]);
-  const axle = laid([{ routine: 'axle-set', place: 'rig' }]);
+  const axle = laid([{ routine: 'axle-set', place: '1L' }]);
+  const discs: RigModel = {
+    ...drums,
+    axles: drums.axles.map((one) => ({ ...one, brake: 'hydraulic-disc' })),
+  };
+  const pads = laid([{ routine: 'pad-renew', place: '1L' }], discs);
+  const three = sampleModel({ brake: 'electric', hub: 'plain', axles: 3 });
+  const rotation = laid(
+    [
+      { routine: 'tire-rotate', place: '1L', with: '3L' },
+      { routine: 'brake-adjust', place: '2L' },
+    ],
+    three,
+  );
+  const spare = laid([{ routine: 'tire-change', place: '1L' }]);
+  /** The bolts of a card at another figure. */
+  const otherTorque = (card: Card): Card =>
+    withSteps(
+      card,
+      card.steps.map((step) => (step.torque ? { ...step, torque: { ...step.torque, value: 1 } } : step)),
+    );
   const lift = (card: Card, point: CardStep['lift']): Card =>
     withSteps(
       card,
@@ -268,7 +291,13 @@ describe('each rule of the safe order, broken', () => {
     [15, 'both sides at once', moved(bushings, 'joints-off R', 'joints-on L')],
     [15, 'frame down with a joint open', moved(bushings, 'frame-down', 'joints-on R')],
     [15, 'tightened before all is in place', moved(bushings, 'tighten-joints', 'joints-on R')],
-    [15, 'an axle left loose', without(axle, 'axle-bolts')],
+    [15, 'an axle left loose', without(axle, 'axle-bolts 1L')],
+    [15, 'an axle loosened before it is held', moved(axle, 'hold-axle', 'seat-axle 1L')],
+    [15, 'a wheel onto an axle that is not tight', moved(axle, 'wheel-on 1L', 'axle-bolts 1L')],
+    [14, 'brakes of a new axle not tested', without(axle, 'brake-test 1R')],
+    [16, 'wires of a new axle left apart', without(axle, 'axle-wires-on 1L')],
+    [12, 'axle bolts to another figure', otherTorque(axle)],
+    [12, 'plate nuts to another figure', otherTorque(plate)],
     [16, 'cap left off', without(repack, 'cap-on 1L')],
     [16, 'wheel left off', without(repack, 'wheel-on 1L')],
     [16, 'grease plug left out', without(grease, 'plug-in 1L')],
@@ -293,6 +322,33 @@ describe('each rule of the safe order, broken', () => {
     expect(rules(card)).toContain(rule);
   });
 
+  test.each([
+    [16, 'pads left out', without(pads, 'pads-in 1L'), discs],
+    [16, 'a caliper left off', without(pads, 'caliper-on 1L'), discs],
+    [4, 'a stand not looked at again', without(rotation, 'stand-again 1L'), three],
+    [17, 'a third corner up beside a bare hub', moved(rotation, 'jack 2L', 'rotate 1L'), three],
+  ] as const)('rule %d: %s', (rule, _, card, model) => {
+    expect(rules(card, model)).toContain(rule);
+  });
+
+  test('what is held done by the way is looked at: a repack without its looks does not clear them', () => {
+    const keys = (card: Card) => verify(card, drums).map(({ key }) => key);
+    expect(keys(without(repack, 'measure-brake 1L'))).toContain('brake-measure');
+    expect(keys(without(shoes, 'look-brake 1L'))).toContain('brake-measure');
+    const unseen = withSteps(
+      repack,
+      repack.steps.map((step) => (step.step === 'brake-adjust' ? { ...step, subjects: [] } : step)),
+    );
+    expect(keys(unseen)).toContain('brake-adjust');
+  });
+
+  test('a card speaks of no spare that the rig has not', () => {
+    const none = { ...drums, spares: 0 };
+    expect(verify(spare, none).map(({ why }) => why)).toContain('this rig has no spare');
+    const there = withSteps(repack, [...repack.steps, { ...(repack.steps[4] as CardStep), place: 'S2' }]);
+    expect(verify(there, drums).map(({ why }) => why)).toContain('this rig has no such place');
+  });
+
   test('a spring seat is no place under a torsion tube', () => {
     const card = laid([{ routine: 'repack', place: '1L' }], torsion);
     expect(rules(lift(card, 'spring-seat'), torsion)).toContain(3);
@@ -313,8 +369,11 @@ describe('each rule of the safe order, broken', () => {
       breakaway,
       under,
       axle,
+      spare,
     ])
       expect(rules(card)).toEqual([]);
+    expect(rules(pads, discs)).toEqual([]);
+    expect(rules(rotation, three)).toEqual([]);
   });
 
   test('a breach names its rule, its step and its place', () => {

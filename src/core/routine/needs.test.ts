@@ -32,7 +32,7 @@ test('a repack asks for what opens, packs and closes a hub, and one pin', () => 
   expect(supplies).toEqual(expect.arrayContaining(['pins', 'bearing-grease', 'solvent']));
   expect([pins, bushings]).toEqual([1, 0]);
   expect(parts).toEqual([
-    { part: 'seal', place: '1L', number: undefined, before: undefined, shelf: undefined },
+    { part: 'seal', place: '1L', number: undefined, before: undefined, shelf: undefined, ordered: false },
   ]);
 });
 
@@ -59,4 +59,15 @@ test('a round of pressures asks for no grease, pin or jack', () => {
   expect(tools).toContain('inflator');
   expect(tools).not.toContain('corner-lift');
   expect([pins, grease, parts]).toEqual([0, [], []]);
+});
+
+test('what is on order is none that lies here, and one that is carried along is said to be', () => {
+  const lying = (shelf: 'order' | 'aboard') => ({ ...part('b', 'shelf', numbered('YS-1')), shelf });
+  const of = (...parts: readonly PartState[]) =>
+    needs([{ routine: 'repack', place: '1L' }], {
+      parts: Object.fromEntries([part('a', '1L', numbered('YS-1')), ...parts].map((one) => [one.id, one])),
+      grease: {},
+    }).parts[0];
+  expect(of(lying('order'))).toMatchObject({ shelf: undefined, ordered: true });
+  expect(of(lying('aboard'))).toMatchObject({ shelf: { count: 1, aboard: true }, ordered: false });
 });

@@ -26,14 +26,22 @@ const TOOLS = {
     when: ({ wheels }) => wheels.key !== undefined && !/^no(ne)?\b/i.test(wheels.key),
   },
   'cover-tool': { acts: ['cover-off'], when: ({ wheels }) => wheels.coverTool !== undefined },
-  'torque-wrench': by('torque', 'check-lugs'),
-  'mallet-pliers': by('cap-off'),
+  'torque-wrench': by(
+    'torque',
+    'check-lugs',
+    'adapter-torque',
+    'plate-on',
+    'caliper-on',
+    'axle-bolts',
+    'tighten-joints',
+  ),
+  'mallet-pliers': by('cap-off', 'cap-look'),
   'spindle-wrench': by('nut-set'),
   'seal-puller': by('seal-out'),
   'wood-block': by('seal-in'),
   'hammer-drift': by('race-out', 'race-in'),
   'brake-spoon': by('shoes-back', 'brake-adjust'),
-  'depth-gauge': by('measure-brake'),
+  'depth-gauge': by('measure-brake', 'look-through'),
   'caliper-wrench': by('caliper-off'),
   'plate-wrench': by('plate-on', 'plate-off'),
   'spring-pliers': by('shoes-on', 'shoes-off'),
@@ -41,7 +49,7 @@ const TOOLS = {
   inflator: by('pressure', 'set-pressure'),
   'tread-gauge': by('look-tire'),
   multimeter: by('read-battery', 'magnet-in'),
-  'fixings-wrench': by('check-fixings', 'joints-off', 'axle-bolts'),
+  'fixings-wrench': by('check-fixings', 'joints-off', 'axle-off', 'axle-bolts'),
   'bushing-press': by('bush-out'),
   'tape-measure': by('square-axle', 'note-spacing', 'mark-axle'),
   helper: by('lamps-left'),
@@ -51,12 +59,12 @@ const TOOLS = {
 /** What is used up, by what calls for it. */
 const SUPPLIES = {
   pins: by('lock-in'),
-  'bearing-grease': by('pack', 'pump'),
+  'bearing-grease': by('pack', 'pump', 'cap-fit'),
   'chassis-grease': by('grease-pivot', 'tighten-joints'),
   solvent: by('clean'),
   'thread-brush': by('threads', 'dress-threads'),
-  'brake-cleaner': by('look-brake', 'wipe-face', 'shoes-on', 'plate-on'),
-  connectors: by('wires-on', 'magnet-in'),
+  'brake-cleaner': by('look-brake', 'wipe-face', 'shoes-on', 'plate-on', 'pads-in'),
+  connectors: by('wires-on', 'magnet-in', 'axle-wires-on'),
   'contact-care': by('clean-contacts', 'clean-plug'),
   rags: by('wipe-fitting', 'plug-out'),
   gloves: always,
@@ -68,14 +76,29 @@ export type SupplyId = keyof typeof SUPPLIES;
 /** A new part that a card puts in, held against what is on record and on the shelf. */
 export interface PartNeed {
   readonly part:
-    'seal' | 'inner-set' | 'outer-set' | 'hub' | 'plate' | 'shoes' | 'magnet' | 'tire' | 'battery';
+    | 'seal'
+    | 'inner-set'
+    | 'outer-set'
+    | 'hub'
+    | 'plate'
+    | 'shoes'
+    | 'pads'
+    | 'magnet'
+    | 'stud'
+    | 'cap'
+    | 'axle'
+    | 'tire'
+    | 'battery';
   readonly place: RoutinePlace;
   /** The number of the one that sits there. */
   readonly number: string | undefined;
   /** Where nobody read it: the number of the one before it. */
   readonly before: string | undefined;
   /** Those of its kind on the shelf, of that number where one is known. */
-  readonly shelf: { readonly count: number; readonly grade: string | undefined } | undefined;
+  readonly shelf:
+    { readonly count: number; readonly grade: string | undefined; readonly aboard: boolean } | undefined;
+  /** One is bought and not here yet. */
+  readonly ordered: boolean;
 }
 
 /** What a card asks for before it starts. */
@@ -93,34 +116,50 @@ export interface CardNeeds {
 
 type Known = Pick<RigState, 'parts' | 'grease'> | undefined;
 
-const KIND_OF: Readonly<Record<PartNeed['part'], readonly [PartKind, fact?: string]>> = {
+/** What a part is kept as; those that are not kept have no numbers on record. */
+const KIND_OF: Readonly<Record<PartNeed['part'], readonly [PartKind, fact?: string] | undefined>> = {
   seal: ['seal'],
   'inner-set': ['innerSet', 'roller'],
   'outer-set': ['outerSet', 'roller'],
   hub: ['hub'],
   plate: ['brake'],
   shoes: ['brake'],
+  pads: ['brake'],
+  stud: undefined,
+  cap: undefined,
+  axle: undefined,
   magnet: ['brake'],
   tire: ['tire'],
   battery: ['battery'],
 };
 
 function partNeed(rig: Known, part: PartNeed['part'], place: RoutinePlace): PartNeed {
-  const [kind, fact = 'number'] = KIND_OF[part];
+  const kept = KIND_OF[part];
+  if (!kept) return { part, place, number: undefined, before: undefined, shelf: undefined, ordered: false };
+  const [kind, fact = 'number'] = kept;
   const there = rig && place !== 'rig' ? partAt(rig, kind, place as Place) : undefined;
   const text = (value: unknown) => (value === undefined ? undefined : String(value));
   const number = text(there?.facts[fact]?.value);
-  const lying = Object.values(rig?.parts ?? {}).filter((one) => one.at === 'shelf' && one.kind === kind);
+  // A passenger tire is none for a trailer, and what is unfit is no part.
+  const lying = Object.values(rig?.parts ?? {}).filter(
+    (one) =>
+      one.at === 'shelf' &&
+      one.kind === kind &&
+      one.grade !== 'unfit' &&
+      one.facts['madeFor']?.value !== 'passenger',
+  );
   const fitting = number
     ? lying.filter((one) => Object.values(one.facts).some((spec) => spec?.value === number))
     : lying;
+  const here = fitting.filter((one) => one.shelf !== 'order');
   return {
     part,
     place,
     number,
     // It may well be the same, and nobody read it.
     before: number ? undefined : text(there?.replaced?.[fact]?.value),
-    shelf: fitting[0] && { count: fitting.length, grade: fitting[0].grade },
+    shelf: here[0] && { count: here.length, grade: here[0].grade, aboard: here[0].shelf === 'aboard' },
+    ordered: fitting.length > here.length,
   };
 }
 
@@ -128,7 +167,11 @@ const JOB_PARTS: readonly (readonly [PartNeed['part'], readonly string[]])[] = [
   ['hub', ['hub-renew', 'brakes-install']],
   ['plate', ['plate-renew', 'brakes-install']],
   ['shoes', ['shoe-renew']],
+  ['pads', ['pad-renew']],
   ['magnet', ['magnet-renew']],
+  ['stud', ['stud-renew']],
+  ['cap', ['cap-renew']],
+  ['axle', ['axle-set']],
   ['tire', ['tire-renew']],
   ['battery', ['battery-renew']],
 ];
@@ -151,7 +194,7 @@ export function needsOf(card: Card, model: RigModel, rig: Known): CardNeeds {
     (place) => isWheelEnd(place) && model.axles[axleOf(place)]?.lock === 'cotter',
   ).length;
   const inside = new Map<Thickener | undefined, WheelEnd[]>();
-  for (const place of placesOf('pack', 'pump').filter(isWheelEnd)) {
+  for (const place of placesOf('pack', 'pump', 'cap-fit').filter(isWheelEnd)) {
     const kind = rig?.grease[place];
     inside.set(kind, [...(inside.get(kind) ?? []), place]);
   }

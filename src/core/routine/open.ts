@@ -10,11 +10,12 @@ const OPENS: ReadonlySet<Act> = new Set([
   'threads',
   'frame-up',
   'pull-pin',
+  'cap-look',
   'battery-out',
 ]);
 
 /** The places at which something has been loosened, raised or pulled in this run. */
-function openAt(run: Run): readonly (RoutinePlace | undefined)[] {
+export function openAt(run: Run): readonly (RoutinePlace | undefined)[] {
   return run.card.steps.flatMap(({ key, step, place }) =>
     OPENS.has(step) && run.records[key]?.state === 'done' ? [place] : [],
   );

@@ -1,158 +1,137 @@
-import { cureOf, figuresAt, judgeReading, judgeTireCode } from '../judge';
-import { partAt, type Found, type RigState } from '../log';
-import { isWheelEnd, type WheelEnd } from '../rig';
+import { cureOf, figuresAt, judgeGrade, judgeReading, judgeTireCode } from '../judge';
+import { partAt, type Evidence, type Found, type RigState } from '../log';
+import { isWheelEnd, matesOf, type WheelEnd } from '../rig';
 import {
-  gradeVerdict,
+  isJudged,
   mixing,
+  type JudgedReading,
   type RoutinePlace,
   type Subject,
   type Thickener,
-  type Verdict,
-  isJudged,
-  type JudgedReading,
 } from '../rules';
-import type { CardStep } from './card';
-import { nutPlay } from './nut-play';
-import type { Run, StepRecord } from './run';
-import { BRANCHES, type Act } from './steps';
+import type { CardStep, Job } from './card';
+import { isCured } from './cured';
+import { isPaired } from './pairs';
+import { did, type Run, type StepRecord } from './run';
+import { BRANCHES } from './steps';
 
-/** Bad grades that the work itself puts right, by the step that does: the grease is gone, the seal is new, the nut is set again. */
-const CURED: Readonly<Record<Subject, readonly Act[]>> = {
-  rock: ['nut-set'],
-  spin: ['pack'],
-  'old-grease': ['pack'],
-  seal: ['seal-in'],
-  drum: ['match-hub'],
-  lining: ['shoes-on', 'plate-on'],
-  magnet: ['magnet-in', 'plate-on'],
-  contacts: ['clean-contacts'],
-  'tire-wall': ['swap-tire'],
-  tread: ['swap-tire'],
-  threads: ['renew-stud'],
-  eye: ['renew-spring'],
-  // By hand where it is found, or not by this work.
-  rollers: [],
-  spindle: [],
-  'set-rock': [],
-  'set-spin': [],
-  pads: [],
-  flange: [],
-  'grease-back': [],
-  'lug-move': [],
-  fixing: [],
-  pivot: [],
-  hanger: [],
-  lamp: [],
-  breakaway: [],
-  gear: [],
-  oil: [],
-  drag: [],
-  'brake-test': [],
-  'hub-hand': [],
-  cap: [],
-  valve: [],
-  wear: [],
-  weld: [],
-  strap: [],
-  chain: [],
-  coupler: [],
-};
+/** The rig as it is on record, where it is at hand: what is stamped on its parts outranks what is usual. */
+export type PartsKnown = Pick<RigState, 'parts' | 'grease'> & Partial<Pick<RigState, 'lastDone'>>;
 
-/** What was renewed at a wheel end beside the seal. */
-export function renewedIn(run: Run, place: WheelEnd): 'none' | 'inner' | 'outer' | 'both' {
-  if (run.card.steps.some((step) => step.step === 'match-hub' && step.place === place)) return 'both';
-  const said = run.records[`renew ${place}`]?.readings['renewed'];
-  return said === 'inner' || said === 'outer' || said === 'both' ? said : 'none';
-}
-
-/** True where a step was done at a place, or once for the card. */
-export const did = (run: Run, act: string, place: RoutinePlace | undefined) =>
-  run.records[place === undefined ? act : `${act} ${place}`]?.state === 'done';
-
-function cured(run: Run, step: CardStep, subject: Subject, grade: string): boolean {
-  const { place } = step;
-  if (subject === 'rollers')
-    return place !== undefined && isWheelEnd(place) && renewedIn(run, place) !== 'none';
-  // Grease that reached the shoes is not cured by a new seal, unless they are new as well.
-  if (subject === 'seal' && grade === 'on-shoes')
-    return ['shoes-on', 'plate-on', 'grease-off-brake'].some((act) => did(run, act, place));
-  // What was seen after the cure still stands.
-  if (step.step === 'look-spare') return false;
-  const where = step.side !== undefined && place === undefined ? step.side : place;
-  return CURED[subject].some((act) => run.records[`${act} ${where}`]?.state === 'done');
-}
-
-/** The rig as its parts are on record, where it is at hand: what is stamped on them outranks what is usual. */
-export type PartsKnown = Pick<RigState, 'parts' | 'grease'> | undefined;
-
-/** A step that was done, with what was written down at it. */
+/** A step that was done, with what was written down at it, and which of the card's steps it was. */
 export interface Noted {
   readonly step: CardStep;
   readonly place: RoutinePlace;
   readonly record: StepRecord;
+  readonly index: number;
 }
 
-function gradeFindings(run: Run, { step, place, record }: Noted): readonly Found[] {
+/** What a grade of a step is of: side and shoe go with it. */
+export function gradedAt({ step, record }: Pick<Noted, 'step' | 'record'>, subject: Subject) {
+  const { side, place } = step;
+  const { shoe } = record;
+  return {
+    subject,
+    grade: record.grades[subject] ?? '',
+    ...(place === undefined && side !== undefined && { side }),
+    ...(subject === 'lining' && shoe && { shoe }),
+  };
+}
+
+const remedy = (what: Subject | JudgedReading, place: RoutinePlace, run: Run, grade?: string) => {
+  const work = cureOf(what, place, run.model, run.card.house, grade);
+  return work && { remedy: work };
+};
+
+function gradeFindings(run: Run, noted: Noted): readonly Found[] {
+  const { step, place, record, index } = noted;
   const told = run.card.branches
     .filter((taken) => taken.place === step.place && taken.side === step.side)
     .map(({ branch }) => BRANCHES[branch].says);
   return step.subjects.flatMap((subject): Found[] => {
     if (told.includes(subject)) return [];
-    const grade = record.grades[subject] ?? '';
-    const verdict: Verdict | undefined = gradeVerdict(subject, grade, run.card.house);
-    if ((verdict !== 'due' && verdict !== 'stop') || cured(run, step, subject, grade)) return [];
-    const stands = step.step === 'look-spare' ? (spareGoesTo(run) ?? place) : place;
-    const remedy = cureOf(subject, stands, run.model, run.card.house, grade);
-    return [{ place: stands, verdict, of: { subject, grade }, ...(remedy && { remedy }) }];
+    const of = gradedAt(noted, subject);
+    const verdict = judgeGrade(subject, of.grade, run.card.house, (other) => record.grades[other])?.verdict;
+    if (!verdict || verdict === 'clear') return [];
+    const spare = step.step === 'look-spare';
+    // What was seen of a spare goes on with it.
+    if (!spare && isCured(run, { what: subject, grade: of.grade }, { place, side: of.side }, index))
+      return [];
+    const stands = spare ? (spareGoesTo(run) ?? place) : place;
+    return [{ place: stands, verdict, of, ...remedy(subject, stands, run, of.grade) }];
   });
 }
 
-function playFindings(run: Run, { place, record }: Noted): readonly Found[] {
-  const back = record.readings['slots-back'];
-  const set = typeof back === 'number' ? nutPlay(run.model, place, back) : undefined;
-  if (!set || set.judgement.verdict === 'clear' || !('window' in set.judgement) || !isWheelEnd(place))
-    return [];
-  const { min, max } = set.judgement.window;
-  return [{ place, verdict: 'due', of: { endPlay: set.play, window: { min, max } } }];
+/** What a reading at a step was held against beside its rig: the other pad, and the steel in its figure. */
+function besideOf({ step, record }: Noted, what: JudgedReading) {
+  const number = (other: string) => {
+    const value = record.readings[other];
+    return typeof value === 'number' ? value : undefined;
+  };
+  return {
+    ...(what === 'pad-inner' && { otherPad: number('pad-outer') }),
+    ...(what === 'pad-outer' && { otherPad: number('pad-inner') }),
+    ...(step.readings.some((one) => one.what === 'pad-plate') && { padPlate: number('pad-plate') }),
+  };
 }
 
-/** What renews the thing that was read, so that the reading is of the old one. */
-const RENEWS: Readonly<Record<JudgedReading, readonly Act[]>> = {
-  lining: ['shoes-on', 'plate-on'],
-  'drum-diameter': ['match-hub'],
-  'magnet-ohms': ['magnet-in', 'plate-on'],
-  volts: ['battery-in'],
-  'tread-inner': ['swap-tire'],
-  'tread-middle': ['swap-tire'],
-  'tread-outer': ['swap-tire'],
-  // Read of what stays.
-  pressure: [],
-  'hub-temp': [],
-};
-
-/** Readings that are out of their limits; a pressure is set right there and then, so only one that asks for its cause is kept. */
-function readingFindings(run: Run, rig: PartsKnown, { step, place, record }: Noted): readonly Found[] {
-  return step.readings.flatMap(({ what }): Found[] => {
-    const value = record.readings[what];
-    if (typeof value !== 'number' || !isJudged(what) || step.step === 'set-pressure') return [];
-    const judged = judgeReading(what, value, { model: run.model, place, ...figuresAt(rig, place) });
-    if (!judged || (judged.verdict !== 'due' && judged.verdict !== 'stop')) return [];
-    if (what === 'pressure' && judged.verdict !== 'stop') return [];
-    // The spare that went on was filled where it is now.
-    if (step.step === 'look-spare' && did(run, 'set-pressure', spareGoesTo(run))) return [];
-    const renewed = RENEWS[what].some((act) => act !== step.step && did(run, act, step.place));
-    const remedy = cureOf(what, place, run.model, run.card.house);
-    return renewed
-      ? []
-      : [
-          {
-            place,
-            verdict: judged.verdict,
-            of: { what, value, held: { against: judged.against } },
-            ...(remedy && { remedy }),
-          },
-        ];
-  });
+/** Readings that are out of their limits. A pressure that was filled is judged as it was left; one that asks for its cause is kept all the same. */
+function readingFindings(run: Run, rig: PartsKnown | undefined, noted: Noted): readonly Found[] {
+  const { step, place, record, index } = noted;
+  const { house } = run.card;
+  const judged = (what: JudgedReading, value: number) =>
+    judgeReading(what, value, {
+      model: run.model,
+      place,
+      house,
+      ...figuresAt(rig, place),
+      ...besideOf(noted, what),
+    });
+  const left = record.readings['pressure-set'];
+  const found = (what: JudgedReading, value: number): readonly Found[] => {
+    const judgement = judged(what, value);
+    if (!judgement || judgement.verdict === 'clear') return [];
+    const { verdict, against, by } = judgement;
+    return [
+      {
+        place,
+        verdict,
+        of: { what, value, held: { against, ...(by && { by }) } },
+        ...remedy(what, place, run),
+      },
+    ];
+  };
+  return [
+    ...(typeof left === 'number' ? found('pressure', left) : []),
+    ...step.readings.flatMap(({ what }): readonly Found[] => {
+      const value = record.readings[what];
+      if (!isJudged(what) || value === undefined) return [];
+      // A meter that reads nothing: its coil is broken.
+      if (value === 'open' && what === 'magnet-ohms')
+        return isCured(run, { what }, { place }, index)
+          ? []
+          : [
+              {
+                place,
+                verdict: 'due',
+                of: { subject: 'magnet', grade: 'open' },
+                ...remedy('magnet', place, run),
+              },
+            ];
+      if (typeof value !== 'number') return [];
+      if (what === 'pressure') {
+        // Kept as a finding of its own where it was far too low: filled, it still wants its cause.
+        const stood = found(what, value);
+        const filled =
+          typeof left === 'number' ||
+          (step.step === 'look-spare' && did(run, 'set-pressure', spareGoesTo(run)));
+        return filled
+          ? stood.filter(({ verdict }) => verdict === 'stop').map((one) => ({ ...one, verdict: 'due' }))
+          : stood;
+      }
+      return isCured(run, { what }, { place }, index) ? [] : found(what, value);
+    }),
+  ];
 }
 
 /** Where what is written down at a step was read: the spare is looked at where it lies. */
@@ -167,25 +146,45 @@ export function spareGoesTo(run: Pick<Run, 'card'>): WheelEnd | undefined {
 }
 
 /** Two greases in one hub that was not opened: it is cleaned out before it is towed far (handbook 8.9). */
-function greaseFindings(run: Run, rig: PartsKnown, { step, place, record }: Noted): readonly Found[] {
+function greaseFindings(
+  run: Run,
+  rig: PartsKnown | undefined,
+  { step, place, record }: Noted,
+): readonly Found[] {
   const grease = record.readings['grease'] as Thickener | undefined;
   if (step.step !== 'pump' || !isWheelEnd(place) || !grease) return [];
   const inside = rig?.grease[place];
   if (!inside || mixing(inside, grease) !== 'not' || did(run, 'pack', place)) return [];
-  const remedy = cureOf('grease-back', place, run.model, run.card.house);
-  return [{ place, verdict: 'due', of: { grease, onto: inside }, ...(remedy && { remedy }) }];
+  return [{ place, verdict: 'due', of: { grease, onto: inside }, ...remedy('grease-back', place, run) }];
 }
 
+const digits = (dot: string) => dot.replace(/\D/g, '').slice(-4);
+
 /** The spare that went on and the tire that came off: neither is passed over. */
-function tireFindings(run: Run, rig: PartsKnown, { step, place, record }: Noted): readonly Found[] {
+function tireFindings(
+  run: Run,
+  rig: PartsKnown | undefined,
+  { step, place, record }: Noted,
+): readonly Found[] {
   const to = spareGoesTo(run);
   const why = record.readings['came-off'];
-  if (step.step === 'swap-tire' && isWheelEnd(place) && (why === 'flat' || why === 'worn'))
-    return [{ place: 'S1', verdict: 'due', of: { tire: why, cameOff: place } }];
+  const changed = run.card.jobs.some((job) => job.routine === 'tire-change' && job.place === place);
+  if (step.step === 'swap-tire' && changed && isWheelEnd(place) && (why === 'flat' || why === 'worn'))
+    return [{ place: 'S1', verdict: 'due', of: { tire: why, cameOff: place }, remedy: 'tire-renew' }];
   const dot = record.readings['dot'];
   if (step.step !== 'look-spare' || to === undefined || typeof dot !== 'string' || dot === '') return [];
-  // A tire on record is reviewed by its own code, wherever it goes.
-  if (rig && partAt(rig, 'tire', 'S1')?.facts['dot']) return [];
+  const onRecord = rig && partAt(rig, 'tire', 'S1')?.facts['dot']?.value;
+  if (onRecord !== undefined)
+    // A tire on record is reviewed by its own code; another code is another tire.
+    return digits(String(onRecord)) === digits(dot)
+      ? []
+      : [
+          {
+            place: to,
+            verdict: 'due',
+            of: { tireCode: 'tire-code-differs', have: digits(dot), want: digits(String(onRecord)) },
+          },
+        ];
   const { model } = run;
   const conflict = judgeTireCode(dot, to, { model, house: run.card.house, now: record.at });
   const { have, want } = conflict ?? {};
@@ -194,37 +193,82 @@ function tireFindings(run: Run, rig: PartsKnown, { step, place, record }: Noted)
     : [];
 }
 
+/** Bolts that were passed over without a figure: each stays open, and is a stop. */
+function unsetFindings({ card }: Run, { step, place, record }: Noted): readonly Found[] {
+  if (record.state !== 'done') return [];
+  const of: Evidence | undefined =
+    step.torque && step.torque.value === undefined
+      ? { torque: step.torque.of }
+      : step.round?.share === 1 && step.round.torque === undefined && step.round.number === step.round.of
+        ? { torque: 'lug' }
+        : undefined;
+  return of && card.unset ? [{ place, verdict: 'stop', of }] : [];
+}
+
 /** The steps of a run that were done. */
 export function notedIn(run: Run): readonly Noted[] {
-  return run.card.steps.flatMap((step): Noted[] => {
+  return run.card.steps.flatMap((step, index): Noted[] => {
     const record = run.records[step.key];
-    return record && record.state === 'done' ? [{ step, place: readAt(step), record }] : [];
+    return record && record.state === 'done' ? [{ step, place: readAt(step), record, index }] : [];
   });
 }
 
-/** What was reported by hand or by a branch, with the routine that puts it right. */
+/** What was reported by hand or by a branch, with the work that puts it right. */
 function saidFindings(run: Run): readonly Found[] {
   return run.findings.map((said): Found => {
     const branch = run.card.branches.find(
       ({ branch, place }) =>
         (place ?? 'rig') === said.place && BRANCHES[branch].finding?.verdict === said.verdict,
     );
-    const remedy = branch && BRANCHES[branch.branch].finding?.remedy;
-    return { ...said, ...(remedy && { remedy }) };
+    const work = branch && BRANCHES[branch.branch].finding?.remedy;
+    return { ...said, ...(work && { remedy: work }) };
+  });
+}
+
+/** Half a year (ms): what the other side of an axle had since then is of one age with it. */
+const OF_ONE_AGE = 183 * 86_400_000;
+
+/** Where the other side of an axle was left as it was: brakes, drums and tires go in pairs (handbook 4.4 and 4.7). */
+export function sidesLeft(
+  run: Pick<Run, 'model' | 'card' | 'touched'>,
+  jobs: readonly Job[],
+  rig: Partial<Pick<RigState, 'lastDone'>> | undefined,
+): readonly Job[] {
+  return jobs.flatMap((job): readonly Job[] => {
+    if (!isPaired(run.model, job) || !isWheelEnd(job.place)) return [];
+    const place = matesOf(job.place, run.model).across;
+    const also = run.card.jobs.some((one) => one.routine === job.routine && one.place === place);
+    const before = rig?.lastDone?.[`${job.routine}@${place}`];
+    const lately = before && Date.parse(run.touched) - Date.parse(before.at) < OF_ONE_AGE;
+    return place &&
+      !(also && jobs.some((one) => one.routine === job.routine && one.place === place)) &&
+      !lately
+      ? [{ routine: job.routine, place }]
+      : [];
   });
 }
 
 /** Everything a run found that is not right and that its own work did not put right. */
-export function findingsOf(run: Run, rig: PartsKnown): readonly Found[] {
+export function findingsOf(run: Run, rig: PartsKnown | undefined): readonly Found[] {
   const noted = notedIn(run);
   return [
     ...noted.flatMap((one) => [
-      ...playFindings(run, one),
       ...readingFindings(run, rig, one),
       ...gradeFindings(run, one),
       ...greaseFindings(run, rig, one),
       ...tireFindings(run, rig, one),
+      ...unsetFindings(run, one),
     ]),
     ...saidFindings(run),
   ];
+}
+
+/** Work that was left undone at a place, as it stays open: of a brake it is due, a tire is kept in mind. */
+export function undoneFinding({ routine, place }: Job): Found {
+  return {
+    place,
+    verdict: routine === 'tire-renew' ? 'watch' : 'due',
+    of: { undone: routine },
+    remedy: routine,
+  };
 }

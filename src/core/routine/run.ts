@@ -1,7 +1,7 @@
 import { type Instant } from '../base';
 import type { Found } from '../log';
 import { isWheelEnd, type RigModel, type WheelEnd } from '../rig';
-import { type Subject } from '../rules';
+import type { RoutinePlace, Subject, TorqueId } from '../rules';
 import type { Card, CardStep } from './card';
 
 /** What was written down at a step. */
@@ -13,6 +13,8 @@ export interface StepRecord {
   /** Why it was left out. */
   readonly reason: string | undefined;
   readonly note?: string;
+  /** Which of the two shoes a defect is on, seen facing forward. */
+  readonly shoe?: 'front' | 'rear' | 'both';
 }
 
 /** Something that is not right, kept with a card: reported by hand, or left by a branch or a guess. */
@@ -32,6 +34,17 @@ export interface Run {
   readonly touched: Instant;
   /** Why it was put down, while it is. */
   readonly parked: string | undefined;
+}
+
+/** True where a step was done at a place, or once for the card. */
+export const did = (run: Run, act: string, place: RoutinePlace | undefined) =>
+  run.records[place === undefined ? act : `${act} ${place}`]?.state === 'done';
+
+/** What was renewed at a wheel end beside the seal. */
+export function renewedIn(run: Run, place: WheelEnd): 'none' | 'inner' | 'outer' | 'both' {
+  if (run.card.steps.some((step) => step.step === 'match-hub' && step.place === place)) return 'both';
+  const said = run.records[`renew ${place}`]?.readings['renewed'];
+  return said === 'inner' || said === 'outer' || said === 'both' ? said : 'none';
 }
 
 /** Begins a card. */
@@ -63,6 +76,20 @@ export function needsDryTorque(card: Card): boolean {
   return card.steps.some(
     ({ round, step, threads }) => (round !== undefined || step === 'check-lugs') && threads === 'dry',
   );
+}
+
+/** The bolts that a card brings to a figure nobody told; a guess is none, but for lug nuts, whose guess is asked about by itself. */
+export function torquesMissing(card: Card): readonly TorqueId[] {
+  const missing = card.steps.flatMap((step): readonly TorqueId[] => {
+    if (step.torque) return step.torque.value === undefined ? [step.torque.of] : [];
+    return step.round?.share === 1 && step.round.torque === undefined ? ['lug'] : [];
+  });
+  return [...new Set(missing)];
+}
+
+/** A card on which some bolts are passed over: each stays open and is a stop. */
+export function passedOver(card: Card, unset: readonly TorqueId[]): Card {
+  return unset.length > 0 ? { ...card, unset } : card;
 }
 
 /** A run whose torque is a guess (N·m) that its owner took on: each wheel torqued to it stays an open finding. */

@@ -49,8 +49,11 @@ describe('other work', () => {
     );
     expect(work.readings.map(({ place, what }) => `${what} ${place}`)).toEqual([
       'pressure 1L',
+      'pressure-set 1L',
       'pressure 1R',
+      'pressure-set 1R',
       'pressure S1',
+      'pressure-set S1',
     ]);
     expect(work.refits).toEqual([]);
     expect(work.conditions.every(({ place }) => place === 'rig')).toBe(true);

@@ -1,6 +1,6 @@
 import { fail, ok, type Instant, type Result } from '../base';
 import { isWheelEnd, sideOf } from '../rig';
-import { gradeVerdict, canBeRead, type Subject, routineDef } from '../rules';
+import { gradeVerdict, canBeRead, OUT_OF_SQUARE, type Subject, routineDef } from '../rules';
 import type { CardStep, Job } from './card';
 import { amendRun } from './amend-run';
 import { currentStep, type Run, type StepRecord } from './run';
@@ -13,6 +13,7 @@ export type Tap =
       readonly readings: StepRecord['readings'];
       readonly grades: StepRecord['grades'];
       readonly note?: string;
+      readonly shoe?: StepRecord['shoe'];
     }
   | { readonly do: 'skip'; readonly reason: string };
 
@@ -29,7 +30,11 @@ export type TapProblem =
   | { readonly code: 'reading-absurd'; readonly what: Reading['what'] }
   | { readonly code: 'grade-missing'; readonly subject: Subject }
   | { readonly code: 'wrong-hand'; readonly wanted: 'left' | 'right' }
-  | { readonly code: 'count-off'; readonly what: Reading['what']; readonly expected: number };
+  | { readonly code: 'count-off'; readonly what: Reading['what']; readonly expected: number }
+  /** The two diagonals (m) are too far apart for the axle to be tightened. */
+  | { readonly code: 'not-square'; readonly apart: number }
+  /** A bearing that is due or worse does not go back in. */
+  | { readonly code: 'worn-goes-back' };
 
 /** Counts that have to come to the number of studs. */
 const WHOLE_WHEEL: ReadonlySet<Reading['what']> = new Set(['nuts-started', 'studs-done']);
@@ -49,17 +54,32 @@ function readingProblem(
   return value === wanted ? undefined : { code: 'wrong-hand', wanted };
 }
 
+/** True where the bearings at a step's place were graded due or worse: they stay out (handbook 5). */
+function wornRollers(run: Run, { place }: CardStep): boolean {
+  const grade = run.records[`look-bearings ${place}`]?.grades['rollers'];
+  const verdict = grade === undefined ? undefined : gradeVerdict('rollers', grade);
+  return verdict === 'due' || verdict === 'stop';
+}
+
 function problemWith(run: Run, step: CardStep, tapped: Tap): TapProblem | undefined {
   if (tapped.do === 'skip') {
     if (!step.optional) return { code: 'not-optional' };
     return tapped.reason.trim() === '' ? { code: 'reason-missing' } : undefined;
   }
-  if (step.round && step.round.share > 0 && step.round.torque === undefined)
+  const lugUnset = step.round && step.round.share > 0 && step.round.torque === undefined;
+  if (lugUnset && !run.card.unset?.includes('lug')) return { code: 'torque-missing' };
+  if (step.torque && step.torque.value === undefined && !run.card.unset?.includes(step.torque.of))
     return { code: 'torque-missing' };
   for (const reading of step.readings) {
     const problem = readingProblem(run, step, reading, tapped.readings[reading.what]);
     if (problem) return problem;
   }
+  const left = tapped.readings['left-diagonal'];
+  const right = tapped.readings['right-diagonal'];
+  if (typeof left === 'number' && typeof right === 'number' && Math.abs(left - right) > OUT_OF_SQUARE + 1e-6)
+    return { code: 'not-square', apart: Math.abs(left - right) };
+  if (step.step === 'renew' && tapped.readings['renewed'] === 'none' && wornRollers(run, step))
+    return { code: 'worn-goes-back' };
   const ungraded = step.subjects.find((subject) => !gradeVerdict(subject, tapped.grades[subject] ?? ''));
   return ungraded && { code: 'grade-missing', subject: ungraded };
 }
@@ -81,6 +101,7 @@ export function tap(run: Run, key: string, tapped: Tap, at: Instant): Result<Run
           grades: tapped.grades,
           reason: undefined,
           ...(note && { note }),
+          ...(tapped.do === 'done' && tapped.shoe && { shoe: tapped.shoe }),
         }
       : { state: 'skipped', at, readings: {}, grades: {}, reason: tapped.reason.trim() };
   const next: Run = {

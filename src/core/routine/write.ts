@@ -1,7 +1,25 @@
-import { axleOf, isWheelEnd, sideOf, type Axle, type RigModel, type Side, type WheelEnd } from '../rig';
-import type { RoutinePlace } from '../rules';
-import type { CardStep } from './card';
-import { contextAt, corner, inPlace, makeStep, other, withBranches, type CardContext } from './make-step';
+import {
+  axleOf,
+  hubOpens,
+  isWheelEnd,
+  sideOf,
+  type Axle,
+  type RigModel,
+  type Side,
+  type WheelEnd,
+} from '../rig';
+import type { RoutinePlace, WorkId } from '../rules';
+import type { CardStep, Job } from './card';
+import {
+  contextAt,
+  corner,
+  inPlace,
+  makeStep,
+  other,
+  startOf,
+  withBranches,
+  type CardContext,
+} from './make-step';
 import {
   CHOCK,
   FRAME_DOWN,
@@ -11,14 +29,26 @@ import {
   PLANS,
   SET_UP,
   UNCHOCK,
+  axleEnds,
   type ChapterId,
   type Plan,
+  type StepDef,
 } from './steps';
 
 const SIDES: readonly Side[] = ['L', 'R'];
 
-/** The pads of a disc are seen with the wheel off: its hub stays shut. */
-const HUB_OPEN: ReadonlySet<ChapterId> = new Set(['hubOff', 'hubOn', 'plugHome', 'setBrake']);
+/** Where a hub stays shut its brake is seen with the wheel off, or through its plate. */
+const HUB_OPEN: ReadonlySet<ChapterId> = new Set([
+  'hubOff',
+  'hubOn',
+  'plugHome',
+  'setBrake',
+  'lookBrake',
+  'lookSeal',
+  'measure',
+]);
+
+const NEW_HUBS: ReadonlySet<WorkId> = new Set(['hub-renew', 'brakes-install']);
 
 /** What a card has to do at corners, by corner. */
 function cornersOf(ground: CardContext): ReadonlyMap<WheelEnd, ReadonlySet<ChapterId>> {
@@ -29,12 +59,17 @@ function cornersOf(ground: CardContext): ReadonlyMap<WheelEnd, ReadonlySet<Chapt
     const places = [...placesOfJob(job.routine, job.place, ground.model), ...(job.with ? [job.with] : [])];
     for (const place of places) {
       if (!isWheelEnd(place)) continue;
-      const disc = ground.model.axles[axleOf(place)]?.brake === 'hydraulic-disc';
+      const axle = ground.model.axles[axleOf(place)];
+      const shut = axle?.brake === 'hydraulic-disc' || (axle !== undefined && !hubOpens(axle));
       const wanted =
-        disc && job.routine === 'brake-measure' ? chapters.filter((id) => !HUB_OPEN.has(id)) : chapters;
+        shut && job.routine === 'brake-measure' ? chapters.filter((id) => !HUB_OPEN.has(id)) : chapters;
       corners.set(place, new Set([...(corners.get(place) ?? []), ...wanted]));
     }
   }
+  // Adapters come over to a new hub, their nuts to torque.
+  if (ground.model.wheels.adapter?.fitted)
+    for (const { routine, place } of ground.jobs)
+      if (NEW_HUBS.has(routine) && isWheelEnd(place)) corners.get(place)?.add('adapter');
   // With the wheel off for other work the threads lie bare.
   for (const { routine, place } of ground.jobs)
     if (routine === 'stud-threads' && isWheelEnd(place) && corners.get(place)?.has('wheelOff'))
@@ -81,19 +116,34 @@ const leafAxle = (model: RigModel): Axle | undefined =>
 const chock = (ground: CardContext, side: Side) => makeStep(ground, CHOCK, { side });
 const loosens = (step: CardStep) => step.phase === 'ground';
 
+/** Corners in walking order, wheels that change places one right after the other: no third corner is raised while one of them stands without its wheel. */
+function pairedUp({ jobs }: CardContext, ends: readonly WheelEnd[]): readonly WheelEnd[] {
+  const mates = new Map(
+    jobs.flatMap(({ place, with: mate }) =>
+      mate && isWheelEnd(place) && isWheelEnd(mate) ? [[place, mate] as const, [mate, place] as const] : [],
+    ),
+  );
+  const paired = ends.flatMap((end) => {
+    const mate = mates.get(end);
+    return mate ? [end, mate] : [end];
+  });
+  return [...new Set(paired)].filter((end) => ends.includes(end));
+}
+
 /** The work at corners, one side after the other: what is done before the frame goes up, and all the rest. */
 function atCorners(
   ground: CardContext,
   corners: ReadonlyMap<WheelEnd, ReadonlySet<ChapterId>>,
   grouped: boolean,
 ): { readonly early: readonly CardStep[]; readonly late: readonly CardStep[] } {
-  const first = [...corners.keys()][0];
-  const ends = inWalkingOrder([...corners.keys()], first && sideOf(first)).filter((place) =>
-    isWheelEnd(place),
+  const first = corners.size > 0;
+  const ends = pairedUp(
+    ground,
+    inWalkingOrder([...corners.keys()], startOf(ground.jobs)).filter((place) => isWheelEnd(place)),
   );
   const early: CardStep[] = [];
   const late: CardStep[] = [];
-  for (const side of first ? [sideOf(first), other(sideOf(first))] : []) {
+  for (const side of first ? [startOf(ground.jobs), other(startOf(ground.jobs))] : []) {
     const laid = ends
       .filter((place) => sideOf(place) === side)
       .map((place) => corner(ground, place, corners.get(place) ?? new Set()));
@@ -106,6 +156,19 @@ function atCorners(
     late.push(...laid.flatMap((steps) => (together ? steps.filter((step) => !loosens(step)) : steps)));
   }
   return { early, late };
+}
+
+/** What of setting an axle comes before its springs are worked on. */
+const beforeSprings: ReadonlySet<string> = new Set(['axle-wires-off', 'axle-lines-off', 'axle-off']);
+
+/** Steps at the one axle that a job is for, told at its left end. */
+function atAxle(ground: CardContext, job: Job, defs: readonly StepDef[]): readonly CardStep[] {
+  const [place, mate] = axleEnds(job.place);
+  if (!place || !mate) return [];
+  const context = contextAt(ground, place);
+  return defs
+    .filter((def) => !def.when || def.when(context))
+    .map((def) => makeStep(ground, def, { place, mate }));
 }
 
 /** The work under a frame on its stands, side by side and then joined, between its going up and down. */
@@ -121,9 +184,15 @@ function onFrame(ground: CardContext): Readonly<Record<'up' | 'under' | 'down', 
     ),
   );
   const joined = frame.flatMap((one) => one.joined).map((def) => makeStep(ground, def));
+  const axle = ground.jobs.flatMap((job) => atAxle(ground, job, PLANS[job.routine]?.frame?.axle ?? []));
   return {
     up: FRAME_UP.map((def) => makeStep(ground, def)),
-    under: [...sides, ...joined],
+    under: [
+      ...axle.filter(({ step }) => beforeSprings.has(step)),
+      ...sides,
+      ...joined,
+      ...axle.filter(({ step }) => !beforeSprings.has(step)),
+    ],
     down: FRAME_DOWN.map((def) => makeStep(ground, def)),
   };
 }
@@ -135,6 +204,7 @@ export function written(ground: CardContext, grouped: boolean): readonly CardSte
   const once = ground.jobs
     .flatMap(({ routine }) => PLANS[routine]?.first ?? [])
     .map((def) => makeStep(ground, def));
+  const marked = ground.jobs.flatMap((job) => atAxle(ground, job, PLANS[job.routine]?.firstAtAxle ?? []));
   const before = onFoot(ground, 'before', corners);
   const after = onFoot(ground, 'after', corners);
   const held = new Set([...early, ...late].filter(({ step }) => step === 'chock').map(({ side }) => side));
@@ -164,7 +234,7 @@ export function written(ground: CardContext, grouped: boolean): readonly CardSte
     gives.filter((fact) => /^(torqued|down again|lugs checked) /.test(fact)),
   );
   const end = chocked ? [makeStep(ground, UNCHOCK, {}, { needs: settled })] : [];
-  return distinct([...once, ...setUp, ...body, ...end]);
+  return distinct([...once, ...marked, ...setUp, ...body, ...end]);
 }
 
 /** Each step once, where two jobs ask for the same. */

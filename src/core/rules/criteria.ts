@@ -4,7 +4,7 @@ import type { Verdict } from './severity';
 /** The grades of each subject, best first, with the verdict each carries (handbook section 5). */
 export const CRITERIA = {
   rock: { none: 'clear', 'just-felt': 'watch', felt: 'due', clunks: 'stop' },
-  spin: { free: 'clear', growl: 'watch', rough: 'due', grinds: 'stop' },
+  spin: { free: 'clear', rub: 'clear', growl: 'watch', tight: 'due', rough: 'due', grinds: 'stop' },
   seal: {
     dry: 'clear',
     damp: 'watch',
@@ -22,18 +22,18 @@ export const CRITERIA = {
     burnt: 'stop',
   },
   rollers: { mirror: 'clear', stained: 'watch', pitted: 'due', blue: 'due', broken: 'stop' },
-  spindle: { smooth: 'clear', 'wear-line': 'watch', heat: 'due', step: 'due', scored: 'stop' },
+  spindle: { smooth: 'clear', 'wear-line': 'watch', step: 'due', heat: 'stop', scored: 'stop' },
   lining: {
     good: 'clear',
     hairline: 'clear',
     thin: 'watch',
     'at-minimum': 'due',
     cracked: 'due',
-    greasy: 'due',
+    greasy: 'stop',
     gone: 'stop',
   },
   'set-rock': { none: 'clear', 'just-felt': 'watch', felt: 'due', clunks: 'stop' },
-  'set-spin': { free: 'clear', growl: 'watch', rough: 'due', grinds: 'stop' },
+  'set-spin': { free: 'clear', growl: 'watch', tight: 'due', rough: 'due', grinds: 'stop' },
   drum: {
     smooth: 'clear',
     'light-grooves': 'watch',
@@ -48,22 +48,34 @@ export const CRITERIA = {
     uneven: 'due',
     'marks-gone': 'due',
     greasy: 'due',
+    open: 'due',
     'coil-showing': 'stop',
   },
-  pads: { good: 'clear', thin: 'watch', 'at-minimum': 'due', greasy: 'due', gone: 'stop' },
+  disc: { smooth: 'clear', 'light-grooves': 'watch', 'deep-grooves': 'due', cracked: 'stop' },
+  pads: { good: 'clear', thin: 'watch', 'at-minimum': 'due', uneven: 'due', greasy: 'stop', gone: 'stop' },
   flange: { sound: 'clear', rusty: 'watch', bent: 'due', cracked: 'stop' },
   'grease-back': { dry: 'clear', damp: 'watch', behind: 'due', 'on-shoes': 'stop' },
   tread: { deep: 'clear', worn: 'watch', 'at-limit': 'due', cord: 'stop' },
+  'tread-object': { none: 'clear', stone: 'watch', nail: 'due', hissing: 'stop' },
   'tire-wall': {
     clean: 'clear',
     crazed: 'watch',
     cracks: 'due',
-    cut: 'due',
     'flat-spot': 'due',
+    cut: 'stop',
     bulge: 'stop',
     cord: 'stop',
   },
-  'lug-move': { none: 'clear', moved: 'watch', loose: 'stop', broken: 'stop', 'hole-worn': 'stop' },
+  'lug-move': {
+    none: 'clear',
+    'half-flat': 'watch',
+    moved: 'watch',
+    'over-half': 'due',
+    'over-flat': 'stop',
+    loose: 'stop',
+    broken: 'stop',
+    'hole-worn': 'stop',
+  },
   threads: { clean: 'clear', rusty: 'watch', galled: 'due', sheared: 'stop' },
   fixing: { tight: 'clear', moved: 'watch', loose: 'due', cracked: 'stop' },
   pivot: { 'no-play': 'clear', seen: 'watch', felt: 'due', bright: 'due', oval: 'due', cracked: 'stop' },
@@ -73,14 +85,33 @@ export const CRITERIA = {
   contacts: { bright: 'clear', dull: 'watch', corroded: 'due', 'bare-wire': 'stop' },
   breakaway: { brakes: 'clear', weak: 'due', 'cable-frayed': 'due', nothing: 'stop' },
   gear: { sound: 'clear', worn: 'watch', bad: 'due', broken: 'stop' },
-  oil: { 'at-mark': 'clear', low: 'watch', milky: 'due', empty: 'stop' },
+  oil: {
+    'at-mark': 'clear',
+    low: 'watch',
+    milky: 'due',
+    dark: 'due',
+    metal: 'due',
+    empty: 'stop',
+    'cap-gone': 'stop',
+  },
+  fluid: { full: 'clear', dark: 'watch', low: 'due', old: 'due', empty: 'stop', leak: 'stop' },
   drag: { even: 'clear', none: 'watch', snaps: 'due', grinds: 'stop' },
   'brake-test': { firm: 'clear', weak: 'due', 'no-release': 'stop', none: 'stop' },
   'hub-hand': { held: 'clear', briefly: 'watch', 'too-hot': 'due', smoking: 'stop' },
-  cap: { on: 'clear', dented: 'watch', leaking: 'due', missing: 'due' },
+  cap: {
+    on: 'clear',
+    dented: 'watch',
+    'o-ring': 'watch',
+    cracked: 'due',
+    loose: 'due',
+    leaking: 'due',
+    missing: 'due',
+    'lock-gone': 'stop',
+  },
   valve: { capped: 'clear', 'no-cap': 'watch', cracked: 'due', hisses: 'stop' },
   wear: { even: 'clear', edges: 'watch', middle: 'watch', 'one-side': 'due', cupped: 'due' },
-  weld: { sound: 'clear', rust: 'watch', crack: 'due', through: 'stop' },
+  weld: { sound: 'clear', rust: 'watch', crack: 'due', 'main-crack': 'stop', through: 'stop' },
+  'wheel-well': { sound: 'clear', rust: 'watch', scale: 'due', through: 'stop' },
   strap: { sound: 'clear', fuzzed: 'watch', frayed: 'due', knotted: 'due', stiff: 'due', cut: 'stop' },
   chain: { sound: 'clear', worn: 'watch', stiff: 'due', opened: 'stop' },
   coupler: { seated: 'clear', stiff: 'watch', 'not-latching': 'stop', cracked: 'stop' },
@@ -94,6 +125,17 @@ export type GradeId = { [S in Subject]: keyof (typeof CRITERIA)[S] }[Subject];
 
 /** Every subject. */
 export const SUBJECTS = Object.keys(CRITERIA) as [Subject, ...Subject[]];
+
+/** Grades that are kept from earlier and no longer offered: nobody knows by how much those nuts moved. */
+const NO_LONGER: Readonly<Partial<Record<Subject, readonly string[]>>> = { 'lug-move': ['moved'] };
+/** Grades of a wheel whose shoes or pads may rub; where there is no brake nothing does. */
+const OF_BRAKED: Readonly<Partial<Record<Subject, readonly string[]>>> = { spin: ['rub'] };
+
+/** The grades that are offered of a subject, best first; `braked` where the wheel end has a brake, or may have one. */
+export function gradesOf(subject: Subject, braked = true): readonly GradeId[] {
+  const out = [...(NO_LONGER[subject] ?? []), ...(braked ? [] : (OF_BRAKED[subject] ?? []))];
+  return (Object.keys(CRITERIA[subject]) as GradeId[]).filter((grade) => !out.includes(grade));
+}
 
 /**
  * The verdict of a grade by the schools of a house, the shipped ones where none is given; undefined where the

@@ -19,7 +19,11 @@ export {
   type School,
 } from './schools';
 export {
+  axleAt,
   BATTERY_YEARS,
+  doneAllRound,
+  doneByWork,
+  doneHere,
   HOUSE_REPACK,
   intervalOf,
   isLook,
@@ -38,6 +42,7 @@ export {
   type RoutineDef,
   type RoutineId,
   type RoutinePlace,
+  type Seen,
   type WorkId,
 } from './routines';
 export {
@@ -56,13 +61,16 @@ export {
   type SeasonTime,
 } from './season';
 export {
+  greaseForbidden,
   lugTorque,
   mayCheckLugs,
+  refitLeft,
   THREAD_STATES,
   threadsAfterRefit,
   threadsNow,
   type ThreadState,
 } from './threads';
+export { TORQUE_FACTS, TORQUE_IDS, torqueOf, type TorqueId } from './torques';
 export {
   AROUND,
   canBeRead,
@@ -79,13 +87,20 @@ export {
   type ReadingProblem,
 } from './readings';
 export {
-  DRUM_WEAR,
   HAND_HEAT,
   HUB_HEAT,
   LINING_MINIMUM,
   MAGNET_OFF,
+  MAGNET_SHORT,
+  OUT_OF_SQUARE,
+  OVER_AIR,
   OVER_MATE,
+  OVER_MAXIMUM,
+  PAD,
+  PLAY_STOP,
   PRESSURE_SHARE,
+  ROUNDED,
+  SNAP_IN_VALVE,
   TREAD_LIMIT,
   TREAD_WATCHED,
   VOLTS,
@@ -93,7 +108,7 @@ export {
   WARM_RISE,
 } from './limits';
 export { endPlayWindow, type EndPlayWindow } from './end-play';
-export { CRITERIA, gradeVerdict, SUBJECTS, type GradeId, type Subject } from './criteria';
+export { CRITERIA, gradesOf, gradeVerdict, SUBJECTS, type GradeId, type Subject } from './criteria';
 export {
   DUTY_SCALE,
   FITNESS_SCALE,

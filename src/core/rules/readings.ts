@@ -15,7 +15,14 @@ type Shape =
   | { readonly as: 'text' }
   | { readonly as: 'choice'; readonly options: readonly string[] }
   | { readonly as: 'count'; readonly max: number }
-  | { readonly as: 'number'; readonly unit: string; readonly min: number; readonly max: number }
+  | {
+      readonly as: 'number';
+      readonly unit: string;
+      readonly min: number;
+      readonly max: number;
+      /** What a meter shows that reads nothing, and how people write it; kept as the first of these words. */
+      readonly none?: readonly [string, ...string[]];
+    }
   | {
       readonly as: 'quantity';
       readonly of: 'length' | 'pressure' | 'temperature';
@@ -43,6 +50,7 @@ const pressure = {
   misread: ['psi', 'kPa', 'bar'],
 } as const;
 const warmth = { as: 'quantity', of: 'temperature', misread: ['°F', '°C'] } as const;
+const thickness = { as: 'quantity', of: 'length', min: 0, max: toSI(0.6, 'in'), judged: true } as const;
 const studs = { as: 'count', max: 8, passing: true } as const;
 const number = { as: 'text' } as const;
 
@@ -65,12 +73,25 @@ export const READINGS = {
   grease: { as: 'choice', options: THICKENERS },
   'slots-back': { as: 'count', max: 24, passing: true },
   'end-play': { as: 'quantity', of: 'length', min: 0, max: toSI(0.25, 'in'), passing: true },
+  'play-dialed': { as: 'quantity', of: 'length', min: 0, max: toSI(0.25, 'in'), judged: true },
   strokes: { as: 'count', max: 400 },
   hand: { as: 'choice', options: ['left', 'right'] },
-  lining: { as: 'quantity', of: 'length', min: 0, max: toSI(0.6, 'in'), judged: true },
+  lining: thickness,
+  'pad-inner': thickness,
+  'pad-outer': thickness,
+  'pad-plate': { as: 'quantity', of: 'length', min: 0, max: toSI(0.5, 'in'), passing: true },
+  'disc-thickness': { as: 'quantity', of: 'length', min: 0.004, max: 0.06, judged: true },
   'drum-diameter': { as: 'quantity', of: 'length', min: 0.12, max: 0.45, judged: true },
-  'magnet-ohms': { as: 'number', unit: 'Ω', min: 0, max: 50, judged: true },
+  'magnet-ohms': {
+    as: 'number',
+    unit: 'Ω',
+    min: 0,
+    max: 50,
+    none: ['open', 'ol', 'no reading', 'o.l.', 'infinite'],
+    judged: true,
+  },
   volts: { as: 'number', unit: 'V', min: 0, max: 30, judged: true },
+  'volts-loaded': { as: 'number', unit: 'V', min: 0, max: 30, judged: true },
   'brake-amps': { as: 'number', unit: 'A', min: 0, max: 60 },
   pressure: { ...pressure, judged: true },
   'pressure-set': pressure,
@@ -80,7 +101,7 @@ export const READINGS = {
   'tread-middle': depth,
   'tread-outer': depth,
   dot: { as: 'text' },
-  'came-off': { as: 'choice', options: ['sound', 'worn', 'flat'] },
+  'came-off': { as: 'choice', options: ['sound', 'rotation', 'worn', 'flat'] },
   'left-diagonal': run,
   'right-diagonal': run,
   'axle-at': run,
@@ -130,9 +151,16 @@ export function canBeRead(what: ReadingId, value: number | string): boolean {
       return def.options.includes(String(value));
     case 'count':
       return typeof value === 'number' && value >= 0 && value <= def.max;
-    default:
+    case 'number':
+      return readsNothing(def, value) || (typeof value === 'number' && value >= def.min && value <= def.max);
+    case 'quantity':
       return typeof value === 'number' && value >= def.min && value <= def.max;
   }
+}
+
+/** True for what stands for a meter that reads nothing, as it is kept. */
+function readsNothing(def: ReadingDef, value: number | string): boolean {
+  return def.as === 'number' && def.none !== undefined && value === def.none[0];
 }
 
 /** A log may hold what an earlier version took for possible; so far beyond the bounds of today (times their width) nothing ever was. */
@@ -141,7 +169,7 @@ const BEYOND = 10;
 /** True where a reading may stand in a log: a known choice, a text of its length, a figure that is not beyond anything that was ever taken. */
 export function mayBeKept(what: ReadingId, value: number | string): boolean {
   const def = readingDef(what);
-  if (def.as === 'text' || def.as === 'choice') return canBeRead(what, value);
+  if (def.as === 'text' || def.as === 'choice' || readsNothing(def, value)) return canBeRead(what, value);
   const [min, max] = def.as === 'count' ? [0, def.max] : [def.min, def.max];
   const width = (max - min) * BEYOND;
   return typeof value === 'number' && value >= min - width && value <= max + width;
@@ -158,6 +186,7 @@ export function parseReading(
 ): Result<number | string, ReadingProblem> {
   const def = readingDef(what);
   if (def.as === 'text' || def.as === 'choice') return ok(text);
+  if (def.as === 'number' && def.none?.includes(text.trim().toLowerCase())) return ok(def.none[0]);
   const read =
     def.as === 'quantity' ? parseQuantity(text, def.of, unitFor(def.of, system)) : parseNumber(text);
   if (!read.ok) return read;

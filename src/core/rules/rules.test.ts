@@ -42,14 +42,15 @@ test('a rig goes by its own choice, else the house, else the default', () => {
   expect(tireAgeLimit(rules)).toBe(7);
 });
 
-test('recheck miles are cumulative and grow; treated threads get one look more', () => {
+test('recheck miles are cumulative and grow; greased threads have miles of their own', () => {
+  const mi = (...values: number[]) => values.map((value) => toSI(value, 'mi'));
   for (const recheck of RULES.recheck) {
-    const limits = recheckLimits({ recheck, threads: 'dry' });
+    const limits = recheckLimits({ recheck }, 'dry');
     expect(limits.length).toBeGreaterThan(0);
     expect([...limits].sort((a, b) => a - b)).toEqual([...limits]);
-    expect(recheckLimits({ recheck, threads: 'anti-seize' })).toHaveLength(limits.length + 1);
+    expect(recheckLimits({ recheck }, 'treated')).toEqual(mi(10, 25, 50, 100));
   }
-  expect(recheckLimits(HOUSE_DEFAULT)).toEqual([10, 25, 50].map((mi) => toSI(mi, 'mi')));
+  expect(recheckLimits(HOUSE_DEFAULT, 'dry')).toEqual(mi(10, 25, 50));
 });
 
 test.each([
@@ -171,8 +172,8 @@ describe('routines', () => {
   test('what one does by the way does not do it in turn, and lies at places of its own', () => {
     for (const model of fc.sample(anyModel, 40))
       for (const id of ROUTINES)
-        for (const other of routineDef(id).subsumes) {
-          expect(routineDef(other).subsumes).not.toContain(id);
+        for (const other of routineDef(id).covers) {
+          expect(routineDef(other).covers).not.toContain(id);
           const [place] = routineDef(id).places(model, HOUSE_DEFAULT);
           const [also] = routineDef(other).places(model, HOUSE_DEFAULT);
           // Both are of the whole rig, or neither is.

@@ -77,11 +77,15 @@ const LIMITS: Record<HouseRules['recheck'], readonly number[]> = {
   '50-100': miles(50, 100),
 };
 
-/** Cumulative distances (m) from a refit at which lugs are looked at again; treated threads get one look more. */
-export function recheckLimits(house: Pick<HouseRules, 'recheck' | 'threads'>): readonly number[] {
-  const limits = LIMITS[house.recheck];
-  const last = limits[limits.length - 1] ?? 0;
-  return house.threads === 'anti-seize' ? [...limits, last * 2] : limits;
+/** Rechecks of threads that were greased (m, handbook 6). */
+const GREASED = miles(10, 25, 50, 100);
+
+/** Cumulative distances (m) from a refit at which lugs are looked at again, by how its threads were left. */
+export function recheckLimits(
+  house: Pick<HouseRules, 'recheck'>,
+  threads: 'dry' | 'treated',
+): readonly number[] {
+  return threads === 'treated' ? GREASED : LIMITS[house.recheck];
 }
 
 /** The owner's limit on the age of a tire (y). */

@@ -1,5 +1,5 @@
 import type { RigModel, Specified } from '../rig';
-import type { HouseRules } from './schools';
+import { recheckLimits, type HouseRules } from './schools';
 
 /** How the stud threads of a wheel stand: bare and dry, or thinly treated with anti-seize. */
 export const THREAD_STATES = ['dry', 'treated'] as const;
@@ -15,12 +15,29 @@ export function threadsNow(
   return recorded ?? (house.threads === 'dry' ? 'dry' : undefined);
 }
 
-/** How a refit leaves threads: treated where that is the school and its lowered torque is known, else wiped dry (handbook 6). */
+/** True where a wheel or axle maker forbids anything on the threads: the school gives way. */
+export function greaseForbidden(model: Pick<RigModel, 'wheels'>): boolean {
+  return model.wheels.lubricant === 'forbidden';
+}
+
+/** How a refit leaves threads: treated where that is the school, no maker forbids it and its lowered torque is known, else wiped dry (handbook 6). */
 export function threadsAfterRefit(
   house: Pick<HouseRules, 'threads'>,
   model: Pick<RigModel, 'wheels'>,
 ): ThreadState {
-  return house.threads === 'anti-seize' && model.wheels.treatedTorque ? 'treated' : 'dry';
+  return house.threads === 'anti-seize' && !greaseForbidden(model) && model.wheels.treatedTorque
+    ? 'treated'
+    : 'dry';
+}
+
+/** What a wheel that was off and on again leaves: the distances (m) at which its nuts are looked at, and how its threads stand. */
+export function refitLeft<P extends string>(
+  place: P,
+  house: Pick<HouseRules, 'recheck' | 'threads'>,
+  model: Pick<RigModel, 'wheels'>,
+): { readonly place: P; readonly limits: number[]; readonly threads: ThreadState } {
+  const threads = threadsAfterRefit(house, model);
+  return { place, limits: [...recheckLimits(house, threads)], threads };
 }
 
 /** The torque (N·m) for threads that stand so; none where it is not known, or their state is not. Neither figure is made from the other. */

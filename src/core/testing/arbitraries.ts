@@ -44,6 +44,7 @@ const PART_VALUE: Readonly<Record<string, fc.Arbitrary<string | number>>> = {
   capacity: fc.constantFrom(600, 975, 1152),
   madeFor: fc.constantFrom('trailer', 'passenger'),
   drumMax: fc.constant(0.2563),
+  discMin: fc.constant(0.0254),
   hand: fc.constantFrom('left', 'right'),
   magnet: fc.constant(3.2),
   since: fc.constantFrom('2023-04-01', '2025-11-30'),
@@ -180,6 +181,12 @@ export function sampleModel(
       torque: { value: toSI(110, 'lbf·ft'), source: 'maker' },
       studDiameter: { value: toSI(0.5, 'in'), source: 'owner' },
     },
+    torques: {
+      plate: { value: toSI(50, 'lbf·ft'), source: 'maker' },
+      caliper: { value: toSI(55, 'lbf·ft'), source: 'maker' },
+      axle: { value: toSI(80, 'lbf·ft'), source: 'maker' },
+      joints: { value: toSI(60, 'lbf·ft'), source: 'maker' },
+    },
     spares: 1,
     miles: 'trips',
   };
@@ -239,7 +246,12 @@ const anyBody = (count: number): fc.Arbitrary<Bodies> => {
       kind: fc.constant('recheck' as const),
       body: fc.record({
         place: anyEnd,
-        result: fc.constantFrom('held' as const, 'moved' as const, 'loose' as const),
+        result: fc.constantFrom(
+          'held' as const,
+          'half-flat' as const,
+          'over-half' as const,
+          'loose' as const,
+        ),
       }),
     }),
     fc.record({

@@ -96,8 +96,17 @@ function simulateSeason(random: () => number, trouble?: Trouble): readonly Outco
       const hub = series('hub-temp', place).at(-1)?.value ?? 0;
       const mate = series('hub-temp', MATE[place] ?? place).at(-1)?.value;
       const brought = pressureAt(last, { temperature: F(told) }, { temperature: ONE_TEMPERATURE });
-      const low = judgeReading('pressure', brought, { model, place })?.verdict;
-      const hot = judgeReading('hub-temp', hub, { model, place, mate })?.verdict;
+      const low = judgeReading('pressure', brought, {
+        house: { pressure: 'placard' },
+        model,
+        place,
+      })?.verdict;
+      const hot = judgeReading('hub-temp', hub, {
+        house: { pressure: 'placard' },
+        model,
+        place,
+        mate,
+      })?.verdict;
       if (leakTrend(series('pressure', place), [], TARGET, at).status === 'leaking') out.leakSeen ??= week;
       if (low === 'due' || low === 'stop') out.lowSeen ??= week;
       if (

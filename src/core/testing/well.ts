@@ -9,8 +9,15 @@ const SOUND: Readonly<Partial<Record<ReadingId, number | string>>> = {
   'slots-back': 0.5,
   grease: 'lithium-complex',
   lining: toSI(3 / 16, 'in'),
+  'pad-inner': toSI(1 / 4, 'in'),
+  'pad-outer': toSI(1 / 4, 'in'),
+  'pad-plate': 0,
+  'magnet-ohms': 3.2,
+  'play-dialed': toSI(0.004, 'in'),
   volts: 12.7,
+  'volts-loaded': 11.6,
   pressure: toSI(65, 'psi'),
+  'pressure-set': toSI(65, 'psi'),
 };
 
 /** What is read at a step when all is well. */

@@ -1,5 +1,5 @@
 import { msOf, type Instant } from '../base';
-import { partAt, replayRig, rolledBy, type Entry, type Fold, type RigState } from '../log';
+import { partAt, replayRig, rolledBy, type Entry, type EntryOf, type Fold, type RigState } from '../log';
 import type { Place } from '../rig';
 import type { RoutinePlace, WorkId } from '../rules';
 
@@ -37,13 +37,16 @@ export interface WorkDone {
 export interface RecheckPoint {
   readonly at: Instant;
   readonly day: number;
-  readonly result: 'held' | 'moved' | 'loose';
+  readonly result: EntryOf<'recheck'>['body']['result'];
 }
 
 /** Everything ever read of one rig. */
 export interface History {
   /** By what was read and where: `pressure@1L`. */
   readonly points: Readonly<Record<string, readonly Point[]>>;
+  /** The tire at each place now, and what was read of each, wherever it sat: `pressure#id`. */
+  readonly tires: Readonly<Record<string, string>>;
+  readonly ofTires: Readonly<Record<string, readonly Point[]>>;
   readonly works: readonly WorkDone[];
   readonly rechecks: Readonly<Record<string, readonly RecheckPoint[]>>;
 }
@@ -74,8 +77,11 @@ export function historyOfReadings(fold: Pick<Fold, 'entries' | 'retracted'>, rig
   const points: Record<string, Point[]> = {};
   const rechecks: Record<string, RecheckPoint[]> = {};
   const works: WorkDone[] = [];
+  const ofTires: Record<string, Point[]> = {};
+  let last: RigState | undefined;
   replayRig(fold, rig, (entry, after) => {
     const { id, happened: at } = entry;
+    last = after;
     const day = dayOf(at);
     const { distance } = after;
     if (entry.kind === 'recheck')
@@ -86,7 +92,7 @@ export function historyOfReadings(fold: Pick<Fold, 'entries' | 'retracted'>, rig
     const around = entry.kind === 'walk' || entry.kind === 'reading' ? entry.body.around : undefined;
     for (const { place, what, value } of takenIn(entry)) {
       if (typeof value !== 'number') continue;
-      (points[`${what}@${place}`] ??= []).push({
+      const point: Point = {
         entry: id,
         at,
         day,
@@ -97,13 +103,25 @@ export function historyOfReadings(fold: Pick<Fold, 'entries' | 'retracted'>, rig
         tires: around?.tires,
         tireTemp: around?.tireTemp,
         ...tireAt(after, place, what),
-      });
+      };
+      (points[`${what}@${place}`] ??= []).push(point);
+      if (point.tire !== undefined) (ofTires[`${what}#${point.tire}`] ??= []).push(point);
     }
   });
-  return { points, works, rechecks };
+  const tires = Object.fromEntries(
+    Object.values(last?.parts ?? {}).flatMap((part) =>
+      part.kind === 'tire' && part.at !== 'shelf' && part.at !== 'gone' ? [[part.at, part.id]] : [],
+    ),
+  );
+  return { points, tires, ofTires, works, rechecks };
 }
 
-/** What was read of a thing at a place; empty where nothing was. */
+/** What was read of a thing at a place; of a tire what was read of that very tire, wherever it sat. Empty where nothing was. */
 export function pointsOf(history: History, what: string, place: Place): readonly Point[] {
-  return history.points[`${what}@${place}`] ?? [];
+  const here = history.points[`${what}@${place}`] ?? [];
+  const tire = ON_A_TIRE.test(what) ? history.tires[place] : undefined;
+  if (tire === undefined) return here;
+  // What was read here before anybody told which tire it was may well be its own.
+  const unnamed = here.filter((point) => point.tire === undefined);
+  return [...unnamed, ...(history.ofTires[`${what}#${tire}`] ?? [])].sort((a, b) => a.day - b.day);
 }

@@ -19,6 +19,7 @@ import {
   wearTrend,
   type Point,
 } from '.';
+import { HOUSE_DEFAULT } from '../rules';
 
 const psi = (value: number) => toSI(value, 'psi');
 const F = (value: number) => toSI(value, '°F');
@@ -288,7 +289,12 @@ describe('the history of readings', () => {
     );
   });
   test('every trend of a place is told, few as few, and warns of nothing', () => {
-    const { trends } = trendsAt(historyOfReadings(foldEntries(entries), RIG), model, '1L', NOW);
+    const { trends } = trendsAt(
+      historyOfReadings(foldEntries(entries), RIG),
+      { model, house: HOUSE_DEFAULT },
+      '1L',
+      NOW,
+    );
     expect(trends.map(({ kind }) => kind)).toEqual(
       expect.arrayContaining(['leak', 'heat', 'wear', 'nuts', 'play']),
     );

@@ -10,7 +10,8 @@ import {
   type RigModel,
   type TirePlace,
 } from '../rig';
-import { routineDef } from '../rules';
+import { liningMinimum, pressureTarget } from '../judge';
+import { routineDef, type HouseRules } from '../rules';
 import { nutTrend, playTrend, strokeTrend, type NutTrend, type PlayTrend, type StrokeTrend } from './counts';
 import { heatTrend, type HeatTrend } from './heat';
 import { pointsOf, type History } from './history';
@@ -19,6 +20,12 @@ import { lowest, wearPattern, wearTrend, type WearPattern, type WearTrend } from
 
 /** Anything that readings say over time. */
 export type Trend = LeakTrend | HeatTrend | WearTrend | NutTrend | StrokeTrend | PlayTrend;
+
+/** A rig as its trends are held against: its facts, and the schools that hold for it. */
+interface TrendRig {
+  readonly model: RigModel;
+  readonly house: Pick<HouseRules, 'pressure'>;
+}
 
 /** What the readings of one place say over time. */
 export interface PlaceTrends {
@@ -38,9 +45,14 @@ function patternAt(history: History, place: TirePlace): WearPattern | undefined 
 }
 
 /** Everything the readings of a wheel end or spare say over time. */
-export function trendsAt(history: History, model: RigModel, place: TirePlace, now: Instant): PlaceTrends {
+export function trendsAt(
+  history: History,
+  { model, house }: TrendRig,
+  place: TirePlace,
+  now: Instant,
+): PlaceTrends {
   const at = (what: string, where = place) => pointsOf(history, what, where);
-  const leak = leakTrend(at('pressure'), at('pressure-set'), model.tires?.pressure?.value, now);
+  const leak = leakTrend(at('pressure'), at('pressure-set'), pressureTarget(model, house)?.value, now);
   const tread = wearTrend('tread', lowest(at('tread-inner'), at('tread-middle'), at('tread-outer')));
   const pattern = patternAt(history, place);
   if (isSpare(place) || !isWheelEnd(place)) return { place, trends: [leak, tread], pattern };
@@ -60,7 +72,7 @@ export function trendsAt(history: History, model: RigModel, place: TirePlace, no
         sameSide.map((end) => at('hub-temp', end)),
       ),
       tread,
-      ...(hasBrake(axle) ? [wearTrend('lining', at('lining'))] : []),
+      ...(hasBrake(axle) ? [wearTrend('lining', at('lining'), liningMinimum(axle))] : []),
       nutTrend(history.rechecks[place] ?? []),
       ...(hubTakesFitting(axle)
         ? [
@@ -92,12 +104,12 @@ export function warns(trend: Trend): boolean {
 /** Every warning of a rig's trends. */
 export function warningsOf(
   history: History,
-  model: RigModel,
+  rig: TrendRig,
   places: readonly TirePlace[],
   now: Instant,
 ): readonly Warning[] {
   return places.flatMap((place) =>
-    trendsAt(history, model, place, now)
+    trendsAt(history, rig, place, now)
       .trends.filter(warns)
       .map((trend) => ({ place, trend })),
   );

@@ -20,7 +20,7 @@ export interface WearTrend {
 }
 
 const THOUSAND = toSI(1000, 'mi');
-const LIMITS = { tread: TREAD_LIMIT, lining: LINING_MINIMUM } as const;
+const LIMITS = { tread: TREAD_LIMIT, lining: LINING_MINIMUM.bonded } as const;
 /** How far a depth read with a gauge or rule is off (m). */
 const NOISE = toSI(0.4 / 32, 'in');
 const SURE = 1.645;
@@ -52,9 +52,12 @@ export function lowest(...series: readonly (readonly Point[])[]): readonly Point
   return [...byEntry.values()].sort((a, b) => a.day - b.day);
 }
 
-/** How tread or lining wears over the road, and how much road is left to its limit. */
-export function wearTrend(what: WearTrend['what'], points: readonly Point[]): WearTrend {
-  const limit = LIMITS[what];
+/** How tread or lining wears over the road, and how much road is left to its limit (m): of a lining that of its axle. */
+export function wearTrend(
+  what: WearTrend['what'],
+  points: readonly Point[],
+  limit: number = LIMITS[what],
+): WearTrend {
   const dots = ofThisOne(points).map((point) => ({
     point,
     x: what === 'tread' ? (point.rolled ?? point.distance) : point.distance,

@@ -9,14 +9,17 @@ import {
   judgeWarmPressure,
   morningPressure,
   readingEvidence,
+  RECHECK_RESULTS,
   saysNothing,
+  targetAt,
+  type Beside,
   type Judgement,
   type PartFigures,
   type ReadingJudgement,
 } from '../judge';
-import type { Evidence, RigState, WalkBody } from '../log';
+import type { Evidence, RigState, WalkBody, WalkId } from '../log';
 import { isSpare, isWheelEnd, matesOf, type RigModel } from '../rig';
-import { CRITERIA, type HouseRules, type RoutinePlace, type Verdict } from '../rules';
+import { CRITERIA, worse, type HouseRules, type RoutinePlace, type Verdict } from '../rules';
 import { itemsOf, type Walk, type WalkItem } from './walk';
 
 /** What came of an item. A figure is in SI. */
@@ -40,10 +43,14 @@ export interface Around {
   readonly altitude?: number | undefined;
   readonly tires?: 'cold' | 'warm' | undefined;
   readonly tireTemp?: number | undefined;
+  /** Down a long grade just now: brakes warm their hubs. */
+  readonly descent?: true | undefined;
+  /** Where hubs are measured: a bare cap reads far too cold. */
+  readonly hubAt?: 'painted' | 'bare-cap' | undefined;
 }
 
 /** Why something read was not judged: there is nothing to hold it against, or it says nothing as it was taken. */
-export type Unjudged = 'hub-cold' | 'no-target';
+export type Unjudged = 'hub-cold' | 'bare-cap' | 'no-target' | 'not-spun' | 'not-read';
 
 /** An item with the verdict on it, what it rests on, and the rule. */
 export interface Judged {
@@ -53,6 +60,8 @@ export interface Judged {
   readonly unjudged?: Unjudged | undefined;
   readonly judgement?: Judgement | ReadingJudgement | undefined;
   readonly of?: Evidence | undefined;
+  /** The verdict on a tire as it was left, where it was filled there and then. */
+  readonly left?: Verdict | undefined;
   /** A pressure (Pa) as it was judged, cold, and what it comes to at the one temperature. */
   readonly cold?: number | undefined;
   readonly brought?: number | undefined;
@@ -64,6 +73,8 @@ export interface WalkContext {
   readonly model: RigModel;
   readonly house: HouseRules;
   readonly around: Around;
+  /** Which walk it is: on some of them the tires have rolled as they are. */
+  readonly walk?: WalkId | undefined;
   /** When it is walked; without it no figure is this morning's. */
   readonly at?: Instant | undefined;
 }
@@ -96,20 +107,23 @@ export function judgePressure(
   about: {
     readonly place: RoutinePlace;
     readonly model: RigModel;
+    readonly house: Pick<HouseRules, 'pressure'>;
     readonly around: Around;
+    /** The tire was driven as it was found. */
+    readonly rolled?: boolean | undefined;
     readonly figures?: PartFigures | undefined;
     readonly morning?: number | undefined;
     readonly mate?: number | undefined;
   },
 ): { readonly cold: number; readonly judgement: ReadingJudgement | undefined } {
-  const { place, model, around, morning, mate } = about;
+  const { place, model, house, around, rolled, morning, mate } = about;
   if (around.tires !== 'warm')
     return {
       cold: value,
-      judgement: judgeReading('pressure', value, { model, place, ...about.figures }),
+      judgement: judgeReading('pressure', value, { model, place, house, rolled, ...about.figures }),
     };
   const cold = around.tireTemp === undefined ? coldByRule(value) : coldPressure(value, around);
-  const target = isWheelEnd(place) || isSpare(place) ? model.tires?.pressure : undefined;
+  const target = targetAt(place, model, house);
   return { cold, judgement: judgeWarmPressure(value, { cold, target, morning, mate }) };
 }
 
@@ -131,11 +145,13 @@ function pressureJudged(
   answers: Answers,
   context: WalkContext,
 ): Judged {
-  const { model, around, rig, at } = context;
+  const { model, house, around, rig, at } = context;
   const { cold, judgement } = judgePressure(value, {
     place: item.place,
     model,
+    house,
     around,
+    rolled: context.walk !== undefined && ROLLED.has(context.walk) && !isSpare(item.place),
     figures: figuresAt(rig, item.place),
     morning: morningPressure(rig.read, item.place, at),
     mate: acrossRead(item, answers, model),
@@ -147,6 +163,9 @@ function pressureJudged(
         verdict: judgement.verdict,
         judgement,
         of: readingEvidence(judgement, 'pressure', value),
+        ...(answer.set !== undefined && {
+          left: judgeReading('pressure', answer.set, { model, place: item.place, house })?.verdict,
+        }),
         cold,
         brought: broughtToOne(value, around),
       }
@@ -160,21 +179,40 @@ function hubJudged(
   answers: Answers,
   context: WalkContext,
 ): Judged {
-  const { model, around } = context;
+  const { model, house, around } = context;
   const of: Evidence = { what: 'hub-temp', value };
   if (saysNothing(value, around.air)) return { item, answer, verdict: undefined, unjudged: 'hub-cold', of };
   const mate = acrossRead(item, answers, model);
   const judgement = judgeReading('hub-temp', value, {
     model,
+    house,
     place: item.place,
     mate: mate !== undefined && !saysNothing(mate, around.air) ? mate : undefined,
+    air: around.air,
+    descent: around.descent,
   });
+  // A bare cap reads far too cold: what is hot there is hot, what is cool may not be.
+  if (around.hubAt === 'bare-cap' && judgement?.verdict === 'clear')
+    return { item, answer, verdict: undefined, unjudged: 'bare-cap', of };
   return {
     item,
     answer,
     verdict: judgement?.verdict,
     judgement,
     of: judgement ? readingEvidence(judgement, 'hub-temp', value) : of,
+  };
+}
+
+/** Walks on which the tires were driven as they are found. */
+const ROLLED: ReadonlySet<WalkId> = new Set(['first-stop', 'stop', 'home']);
+
+/** What else was felt at the same hub on this walk, by subject. */
+function besideItem({ place }: WalkItem, answers: Answers): Beside {
+  return (subject) => {
+    if (subject !== 'rock' && subject !== 'spin') return undefined;
+    const answer = answers[`${subject}@${place}`];
+    if (!answer || answer.as === 'skipped') return undefined;
+    return answer.as === 'clear' ? cleanGrade({ subject }) : answer.grade;
   };
 }
 
@@ -187,14 +225,21 @@ export function judgeItem(item: WalkItem, answers: Answers, context: WalkContext
     return pressureJudged(item, answer, answer.value, answers, context);
   if (answer.value !== undefined && item.reads === 'hub-temp')
     return hubJudged(item, answer, answer.value, answers, context);
+  // Nobody held a gauge to it: that is not clear.
+  if (item.reads === 'pressure' && answer.as === 'clear')
+    return { item, answer, verdict: undefined, unjudged: 'not-read' };
   const grade = answer.as === 'clear' ? cleanGrade(item) : answer.grade;
   // Not right, and nobody has said how: it counts as due until they do.
   if (grade === undefined) return { item, answer, verdict: 'due' };
   const refit = isWheelEnd(item.place) ? context.rig.refits[item.place] : undefined;
+  const moved = item.look === 'torque' ? RECHECK_RESULTS.find((result) => result === grade) : undefined;
   const judgement =
-    item.look === 'torque' && grade === 'moved' && refit
-      ? judgeRecheck('moved', refit.moves)
-      : judgeGrade(item.subject, grade, context.house);
+    moved && refit
+      ? judgeRecheck(moved, refit.moves)
+      : judgeGrade(item.subject, grade, context.house, besideItem(item, answers));
+  // No rock says nothing of a hub that nobody spun.
+  if (!judgement && item.subject === 'rock')
+    return { item, answer, verdict: undefined, unjudged: 'not-spun', of: { subject: item.subject, grade } };
   return {
     item,
     answer,
@@ -204,10 +249,16 @@ export function judgeItem(item: WalkItem, answers: Answers, context: WalkContext
   };
 }
 
+/** How an item stands once the walk is on record: a tire that was filled as it was left, a step milder than it was found, and one that was far too low until its cause is found. */
+export function standsAs({ verdict, left }: Pick<Judged, 'verdict' | 'left'>): Verdict | undefined {
+  if (verdict === undefined || left === undefined) return verdict;
+  return worse(left, verdict === 'stop' ? 'due' : verdict === 'due' ? 'watch' : 'clear');
+}
+
 /** Every answered item of a walk with its verdict, in the order of the walk. */
 export function judgeWalk(walk: Walk, answers: Answers, context: WalkContext): readonly Judged[] {
   return itemsOf(walk).flatMap((item) => {
-    const judged = judgeItem(item, answers, context);
+    const judged = judgeItem(item, answers, { walk: walk.walk, ...context });
     return judged ? [judged] : [];
   });
 }
@@ -249,6 +300,8 @@ export function walkBody(walk: Walk, answers: Answers, around: Around): WalkBody
       ...(around.altitude !== undefined && { altitude: around.altitude }),
       ...(around.tires && { tires: around.tires }),
       ...(around.tireTemp !== undefined && { tireTemp: around.tireTemp }),
+      ...(around.descent && { descent: around.descent }),
+      ...(around.hubAt && { hubAt: around.hubAt }),
     },
   };
 }

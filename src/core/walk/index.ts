@@ -16,6 +16,7 @@ export {
   judgePressure,
   judgeItem,
   judgeWalk,
+  standsAs,
   walkBody,
   type Answer,
   type Answers,
@@ -24,4 +25,4 @@ export {
   type Unjudged,
   type WalkContext,
 } from './answers';
-export { goVerdict, type GoReason, type GoVerdict } from './go';
+export { goVerdict, type GoReason, type GoVerdict, type TowAfter } from './go';

@@ -3,6 +3,7 @@ import {
   gearDef,
   gearOf,
   hasDrum,
+  hasHydraulics,
   isGear,
   isSpare,
   isWheelEnd,
@@ -29,6 +30,7 @@ const LOOKS = [
   'spin',
   'drag',
   'pivot',
+  'fluid',
   'lights',
   'lamp',
   'coupler',
@@ -65,6 +67,7 @@ const DEFS: Readonly<Record<LookId, LookDef>> = {
   spin: { system: 'hubs', subject: 'spin' },
   drag: { system: 'brakes', subject: 'drag' },
   pivot: { system: 'frame', subject: 'pivot' },
+  fluid: { system: 'brakes', subject: 'fluid' },
   lights: { system: 'lights', subject: 'lamp' },
   lamp: { system: 'lights', subject: 'lamp' },
   coupler: { system: 'hitch', subject: 'coupler' },
@@ -206,6 +209,14 @@ export function gearOn(walk: WalkId, model: RigModel): readonly GearId[] {
   return gearOf(model)
     .map(({ id }) => id)
     .filter((id) => (some ? some.includes(id) : !(LAMPS_TRIED.has(walk) && lookOfGear(id) === 'lamp')));
+}
+
+/** Walks on which the brake fluid is looked at, on a rig that has some. */
+const FLUID_SEEN: ReadonlySet<WalkId> = new Set(['twice', 'spring', 'layup']);
+
+/** True where a walk looks at the brake fluid. */
+export function looksAtFluid(walk: WalkId, { axles }: Pick<RigModel, 'axles'>): boolean {
+  return FLUID_SEEN.has(walk) && axles.some(hasHydraulics);
 }
 
 /** True where a walk tries all lamps at once. */

@@ -9,6 +9,7 @@ import {
   goVerdict,
   itemsOf,
   judgeWalk,
+  standsAs,
   walkBody,
   type Answer,
   type Answers,
@@ -82,10 +83,10 @@ test('any walk, answered in any way: an entry that is read back, findings for wh
       );
       expect(readEntry(JSON.parse(JSON.stringify(entry)))).toEqual({ ok: true, value: entry });
 
-      const bad = judged.filter(({ verdict }) => verdict !== undefined && verdict !== 'clear');
+      const bad = judged.filter((one) => (standsAs(one) ?? 'clear') !== 'clear');
       const skipped = itemsOf(walk).filter(({ key }) => (answers[key]?.as ?? 'skipped') === 'skipped');
-      const { go, mayGo, reasons } = goVerdict(judged, skipped, []);
-      const stops = judged.some(({ verdict }) => verdict === 'stop');
+      const { go, mayGo, reasons } = goVerdict(judged, skipped);
+      const stops = judged.some((one) => standsAs(one) === 'stop');
       expect(mayGo).toBe(!stops);
       if (stops) expect(go).toBe('no');
       if (go === 'clear') expect(bad).toEqual([]);
@@ -111,7 +112,7 @@ test('a worse answer never leads to a better decision', () => {
       const decide = (given: Answers) => {
         const judged = judgeWalk(walk, given, { rig, model, house: HOUSE_DEFAULT, around: {} });
         const skipped = itemsOf(walk).filter(({ key }) => (given[key]?.as ?? 'skipped') === 'skipped');
-        return goVerdict(judged, skipped, []).go;
+        return goVerdict(judged, skipped).go;
       };
       const worst = Object.entries(CRITERIA[item.subject]).find(([, verdict]) => verdict === 'stop')?.[0];
       const worse = { ...answers, [item.key]: { as: 'not-right' as const, grade: worst } };

@@ -4,7 +4,7 @@ import { dutiesOf, towVerdict } from '../duty';
 import { emptyRig, foldEntries, makeEntry, WALKS, type Entry, type RigState, type WalkBody } from '../log';
 import { toSI } from '../quantity';
 import { gearOf, wheelEnds, type RigModel } from '../rig';
-import { HOUSE_DEFAULT, type ReadingId } from '../rules';
+import { HOUSE_DEFAULT } from '../rules';
 import { anyModel, sampleModel } from '../testing/arbitraries';
 import {
   compileWalk,
@@ -36,6 +36,13 @@ const item = (key: string, walk = hitch) => {
 };
 const allClear = (walk = hitch): Answers =>
   Object.fromEntries(itemsOf(walk).map(({ key }) => [key, { as: 'clear' as const }]));
+/** Every tire of a walk read, at the maker's figure. */
+const allRead = (): Answers =>
+  Object.fromEntries(
+    itemsOf(hitch)
+      .filter(({ reads }) => reads === 'pressure')
+      .map(({ key }) => [key, { as: 'clear' as const, value: psi(65), by: 'gauge' as const }]),
+  );
 
 describe('any rig', () => {
   test('both orders have the same items, each once, at places it has', () => {
@@ -66,7 +73,10 @@ describe('any rig', () => {
         const walk = compileWalk('hitch', any, 'round');
         const judged = judgeWalk(walk, allClear(walk), { rig, model: any, house: HOUSE_DEFAULT, around: {} });
         expect(judged.every(({ verdict }) => verdict === 'clear' || verdict === undefined)).toBe(true);
-        expect(goVerdict(judged, [], []).go).toBe('clear');
+        const { go, reasons, mayGo } = goVerdict(judged, []);
+        // Only a tire that nobody read asks for care.
+        expect([go, mayGo]).toEqual([reasons.length > 0 ? 'care' : 'clear', true]);
+        expect(reasons.every(({ kind }) => kind === 'unread')).toBe(true);
       }),
     );
   });
@@ -190,39 +200,38 @@ describe('what a walk leaves', () => {
 
 describe('go or no-go', () => {
   const judge = (answers: Answers, around: Around = { tires: 'cold', air: F(70) }) =>
-    judgeWalk(hitch, { ...allClear(), ...answers }, context(around));
+    judgeWalk(hitch, { ...allClear(), ...allRead(), ...answers }, context(around));
   test('what is due keeps it home unless its owner decides otherwise; a stop does not let it go', () => {
-    const due = goVerdict(judge({ 'tire@1L': { as: 'not-right', grade: 'cut' } }), [], []);
+    const due = goVerdict(judge({ 'tire@1L': { as: 'not-right', grade: 'cracks' } }), []);
     expect(due).toMatchObject({ go: 'no', mayGo: true });
-    const stop = goVerdict(judge({ 'tire@1L': { as: 'not-right', grade: 'bulge' } }), [], []);
+    const stop = goVerdict(judge({ 'tire@1L': { as: 'not-right', grade: 'bulge' } }), []);
     expect(stop).toMatchObject({ go: 'no', mayGo: false });
   });
   test('something watched is gone with, with care', () =>
-    expect(goVerdict(judge({ 'tire@1L': { as: 'not-right', grade: 'crazed' } }), [], []).go).toBe('care'));
+    expect(goVerdict(judge({ 'tire@1L': { as: 'not-right', grade: 'crazed' } }), []).go).toBe('care'));
   test('a low tire that was filled goes with care; far too low it stays until its cause is found', () => {
     const filled = (value: number) =>
-      goVerdict(judge({ 'pressure@1L': { as: 'not-right', value: psi(value), set: psi(65) } }), [], []).go;
+      goVerdict(judge({ 'pressure@1L': { as: 'not-right', value: psi(value), set: psi(65) } }), []).go;
     expect(filled(52)).toBe('care');
     expect(filled(40)).toBe('no');
   });
   test('what was not looked at is told, and what matters asks for care', () => {
-    const { go, reasons } = goVerdict(judge({}), [item('nuts@1L'), item('tire@S1')], []);
+    const { go, reasons } = goVerdict(judge({}), [item('nuts@1L'), item('tire@S1')]);
     expect(go).toBe('care');
     expect(reasons).toHaveLength(1);
   });
-  test('what was looked at just now is told by this walk, what was skipped stands as it did', () => {
-    const finding = (of: { what: ReadingId; value: number }) =>
-      ({
-        kind: 'finding',
-        fitness: 'after',
-        finding: { id: 'f', at: NOW, place: '1L', verdict: 'due', text: 'low', of },
-      }) as const;
-    const low = finding({ what: 'pressure', value: psi(52) });
-    const read: Answers = { 'pressure@1L': { as: 'clear', value: psi(65), by: 'gauge' } };
-    expect(goVerdict(judge(read), [], [low]).go).toBe('clear');
-    expect(goVerdict(judge({ 'pressure@1L': { as: 'skipped' } }), [], [low]).go).toBe('no');
-    // Looked at is not read: a pressure stays as it was found until a gauge says otherwise.
-    expect(goVerdict(judge({}), [], [low]).go).toBe('no');
+  test('a tire that nobody read asks for care, in one line however many there are', () => {
+    const { go, mayGo, reasons } = goVerdict(judgeWalk(hitch, allClear(), context()), []);
+    expect([go, mayGo]).toEqual(['care', true]);
+    expect(reasons.map(({ kind }) => kind)).toEqual(['unread']);
+  });
+  test('the verdict on towing is the one that every page shows, whatever the walk itself saw', () => {
+    const at = (fitness: 'fit' | 'after' | 'unknown' | 'not') =>
+      goVerdict(judge({}), [], { fitness, reasons: [] });
+    expect(at('fit')).toMatchObject({ go: 'clear', mayGo: true });
+    expect(at('unknown')).toMatchObject({ go: 'care', mayGo: true });
+    expect(at('after')).toMatchObject({ go: 'no', mayGo: true });
+    expect(at('not')).toMatchObject({ go: 'no', mayGo: false });
   });
   test('a nut that moves again at a recheck is due, not watched', () => {
     const refit = { entry: 'e', at: NOW, distance: 0, limits: [1], checked: -1, moves: 1 };
@@ -242,7 +251,7 @@ describe('go or no-go', () => {
       findings: { f: { id: 'f', at: NOW, place: 'frame', verdict: 'stop', text: 'crack' } },
     };
     const tow = towVerdict(open, dutiesOf(open, NOW), []);
-    expect(goVerdict(judge({}), [], tow.reasons)).toMatchObject({ go: 'no', mayGo: false });
+    expect(goVerdict(judge({}), [], tow)).toMatchObject({ go: 'no', mayGo: false });
   });
 });
 

@@ -5,6 +5,7 @@ import {
   gearOn,
   lookDef,
   looksAt,
+  looksAtFluid,
   SYSTEMS,
   systemOfGear,
   triesLamps,
@@ -62,7 +63,10 @@ function round(walk: WalkId, model: RigModel): readonly WalkZone[] {
   const lamps = triesLamps(walk) ? [item('lights', 'rig')] : [];
   return [
     { id: 'tow', items: gear('tow') },
-    { id: 'tongue', items: gear('tongue') },
+    {
+      id: 'tongue',
+      items: [...gear('tongue'), ...(looksAtFluid(walk, model) ? [item('fluid', 'rig')] : [])],
+    },
     { id: 'body', items: gear('body') },
     ...left.map(wheel),
     { id: 'back', items: [...gear('back'), ...lamps] },

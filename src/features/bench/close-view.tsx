@@ -4,6 +4,7 @@ import { useEffect, useState } from 'react';
 import { cardEntries } from '@/core/record';
 import type { Instant } from '@/core/base';
 import type { RigState } from '@/core/log';
+import { SHELF_GRADES, type ShelfGrade } from '@/core/rig';
 import { contradictionsIn } from '@/core/judge';
 import { parseNumber } from '@/core/quantity';
 import { isLook, markOfVerdict } from '@/core/rules';
@@ -24,6 +25,7 @@ import {
 } from '@/text';
 import { Button, Field, FieldError, Mark, say, TextArea, reported, Select } from '@/ui';
 import { FromShelf } from './from-shelf';
+import { OldBearings } from './old-bearings';
 
 /** What is added at the end, before it is logged. */
 interface Kept {
@@ -34,6 +36,8 @@ interface Kept {
   readonly fixed: string;
   /** Parts that came off the shelf, by what they were for. */
   readonly shelf: Readonly<Record<string, string>>;
+  /** Old bearings that are kept as spares, so good. */
+  readonly spares: Readonly<Record<string, ShelfGrade>>;
 }
 
 /** How what is half told at the end of a card lies on this device. */
@@ -45,6 +49,7 @@ const CLOSE_DRAFT: DraftDef<Kept> = {
     note: z.string(),
     fixed: z.catch(z.string(), ''),
     shelf: z.catch(z.record(z.string(), z.string()), {}),
+    spares: z.catch(z.record(z.string(), z.enum(SHELF_GRADES)), {}),
   }),
 };
 
@@ -74,6 +79,7 @@ export function CloseView({
     note: '',
     fixed: '',
     shelf: {},
+    spares: {},
   });
   const draftKey = `bench close ${run.id}`;
   useEffect(() => {
@@ -95,7 +101,10 @@ export function CloseView({
   const places = placesOnCard(run.card);
   // Looking at it again puts nothing right.
   const mends = run.card.jobs.some(({ routine }) => !isLook(routine));
-  const older = mends ? Object.values(rig?.findings ?? {}).filter(({ place }) => places.includes(place)) : [];
+  const all = Object.values(rig?.findings ?? {});
+  const byWork = all.filter(({ id }) => outcome.value.cured.includes(id));
+  const settled = [...outcome.value.cured, ...outcome.value.clear.map(({ id }) => id)];
+  const older = mends ? all.filter(({ id, place }) => places.includes(place) && !settled.includes(id)) : [];
   const stops = older.some(({ id, verdict }) => verdict === 'stop' && cured.includes(id));
   const unsaid = stops && kept.fixed.trim() === '';
   const amount = kept.cost.trim() === '' ? undefined : parseNumber(kept.cost);
@@ -119,6 +128,7 @@ export function CloseView({
       },
       cured,
       fromShelf: kept.shelf,
+      kept: kept.spares,
       how: stops ? kept.fixed.trim() : '',
     });
     try {
@@ -139,7 +149,7 @@ export function CloseView({
   };
 
   const told = entryWords(
-    { id: run.id, kind: 'work', v: 3, rig: run.rig, happened: now, recorded: now, body: work },
+    { id: run.id, kind: 'work', v: 4, rig: run.rig, happened: now, recorded: now, body: work },
     units,
     () => undefined,
   );
@@ -185,9 +195,34 @@ export function CloseView({
             </ul>
           </section>
         )}
+        {(byWork.length > 0 || outcome.value.clear.length > 0) && (
+          <section className="max-w-3xl">
+            <h2 className="text-xl">Closed by this card</h2>
+            <ul className="mt-2 grid gap-2">
+              {byWork.map((finding) => (
+                <li key={finding.id} className="flex gap-2.5">
+                  <Mark mark="clear" size={22} />
+                  <span>
+                    {finding.place === 'rig' ? '' : `${placeName(finding.place)}: `}
+                    {findingWords(finding, units)}
+                  </span>
+                </li>
+              ))}
+              {outcome.value.clear.map((finding) => (
+                <li key={finding.id} className="flex gap-2.5">
+                  <Mark mark="clear" size={22} />
+                  <span>
+                    {finding.place === 'rig' ? '' : `${placeName(finding.place)}: `}
+                    {findingWords(finding, units)}; looked at again, clear
+                  </span>
+                </li>
+              ))}
+            </ul>
+          </section>
+        )}
         {older.length > 0 && (
           <section className="max-w-3xl">
-            <h2 className="text-xl">Was this put right by the work?</h2>
+            <h2 className="text-xl">Was this put right as well?</h2>
             {older.map((finding) => (
               <label key={finding.id} className="mt-2 flex min-h-11 items-center gap-3 text-lg">
                 <input
@@ -225,6 +260,11 @@ export function CloseView({
           rig={rig}
           chosen={kept.shelf}
           onChoose={(shelf) => change({ ...kept, shelf })}
+        />
+        <OldBearings
+          outcome={outcome.value}
+          kept={kept.spares}
+          onKeep={(spares) => change({ ...kept, spares })}
         />
         <section className="grid max-w-3xl gap-4 sm:grid-cols-[1fr_8rem]">
           <Field

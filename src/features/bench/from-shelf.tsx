@@ -4,7 +4,7 @@ import type { PartState, RigState } from '@/core/log';
 import type { PartKind, Place } from '@/core/rig';
 import type { Outcome } from '@/core/routine';
 import { usePreferences } from '@/store';
-import { capital, GRADE_WORDS, PART_WORDS, partName, small } from '@/text';
+import { capital, GRADE_WORDS, PART_WORDS, partName, SHELF_WORDS, small } from '@/text';
 import { Select } from '@/ui';
 
 const OF_WORK: Readonly<Record<string, PartKind | undefined>> = {
@@ -58,6 +58,7 @@ function OneNeed({
       {offered.map((part) => (
         <option key={part.id} value={part.id}>
           {partName(part, units)}
+          {part.shelf && part.shelf !== 'home' && `, ${small(SHELF_WORDS[part.shelf])}`}
           {part.grade && `, ${small(GRADE_WORDS[part.grade])}`}
         </option>
       ))}

@@ -12,6 +12,8 @@ export interface StepInput {
   readonly readings: Readonly<Record<string, string>>;
   readonly grades: StepRecord['grades'];
   readonly note?: string;
+  /** Which of the two shoes a defect is on, facing forward. */
+  readonly shoe?: StepRecord['shoe'];
 }
 
 /** What is typed at the step in hand, as it is kept: a step that is not the one in hand has none. */
@@ -31,6 +33,7 @@ export const STEP_DRAFT: DraftDef<StoredInput> = {
       readings: z.record(z.string(), z.string()),
       grades: z.record(z.string(), z.string()) as unknown as z.ZodMiniType<StepInput['grades']>,
       note: z.optional(z.string()),
+      shoe: z.optional(z.enum(['front', 'rear', 'both'])),
     }),
   }) as unknown as z.ZodMiniType<StoredInput>,
 };
@@ -45,6 +48,7 @@ export function inputOf(record: StepRecord | undefined, system: UnitSystem): Ste
     readings: Object.fromEntries(readings),
     grades: record?.grades ?? {},
     ...(record?.note && { note: record.note }),
+    ...(record?.shoe && { shoe: record.shoe }),
   };
 }
 

@@ -2,7 +2,7 @@ import fc from 'fast-check';
 import type { RigModel } from '@/core/rig';
 import { HOUSE_DEFAULT } from '@/core/rules';
 import { anyHouse, anyJobs, anyWorkable, sampleModel } from '@/core/testing/arbitraries';
-import { canBeDone, jobsFromUrl, jobsInUrl, missingMates } from './jobs-url';
+import { canBeDone, jobsFromUrl, jobsInUrl } from './jobs-url';
 
 const read = (query: string, model: RigModel) =>
   jobsFromUrl(new URLSearchParams(query), model, HOUSE_DEFAULT);
@@ -33,14 +33,6 @@ test('what this rig does not have is left out, and so is what is no work at all'
   ]);
   expect(read('jobs=tire-rotate:1L,tire-rotate:1R:rig', model)).toEqual([]);
   expect(read('', model)).toEqual([]);
-});
-
-test('work that goes in pairs asks for the mate across, once', () => {
-  const model = sampleModel({ axles: 2, brake: 'electric' });
-  const plate = { routine: 'plate-renew', place: '2R' } as const;
-  expect(missingMates([plate], model, HOUSE_DEFAULT)).toEqual([{ routine: 'plate-renew', place: '2L' }]);
-  expect(missingMates([plate, { routine: 'plate-renew', place: '2L' }], model, HOUSE_DEFAULT)).toEqual([]);
-  expect(missingMates([{ routine: 'repack', place: '2R' }], model, HOUSE_DEFAULT)).toEqual([]);
 });
 
 test('only work with a card can be done on the Bench', () => {

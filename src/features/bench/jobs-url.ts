@@ -1,4 +1,4 @@
-import { isWheelEnd, placesOf, type Place, type RigModel } from '@/core/rig';
+import { placesOf, type Place, type RigModel } from '@/core/rig';
 import { PLANS, type Job } from '@/core/routine';
 import { routineDef, WORKS, type HouseRules, type RoutinePlace, type WorkId } from '@/core/rules';
 
@@ -32,14 +32,4 @@ export function jobsFromUrl(
     return mate && places.includes(mate) && mate !== 'rig' ? [{ ...job, with: mate as Place }] : [];
   });
   return [...new Map(jobs.map((job) => [`${job.routine} ${job.place}`, job])).values()];
-}
-
-/** Jobs that would make pairs of those chosen: the mate across each axle that is not on the card yet. */
-export function missingMates(jobs: readonly Job[], model: RigModel, house: HouseRules): readonly Job[] {
-  return jobs.flatMap(({ routine, place }): Job[] => {
-    if (!routineDef(routine).paired || !isWheelEnd(place)) return [];
-    const across = `${place[0]}${place.endsWith('L') ? 'R' : 'L'}` as Place;
-    const there = jobs.some((job) => job.routine === routine && job.place === across);
-    return there || !canBeDone(model, house, routine, across) ? [] : [{ routine, place: across }];
-  });
 }

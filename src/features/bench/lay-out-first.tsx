@@ -1,19 +1,46 @@
 'use client';
 
 import { Printer } from 'lucide-react';
+import Link from 'next/link';
 import { useState } from 'react';
-import { applyChanges, isGuess, type Changes } from '@/core/rig';
-import { isUnfit, needsDryTorque, startRun, torquedToGuess, verify, type Run } from '@/core/routine';
+import { applyChanges, isGuess, isWheelEnd, type Changes, type WheelEnd } from '@/core/rig';
+import {
+  isUnfit,
+  needsDryTorque,
+  needsOf,
+  passedOver,
+  startRun,
+  torquedToGuess,
+  torquesMissing,
+  verify,
+  type Card,
+  type Run,
+} from '@/core/routine';
+import { greaseForbidden, routineDef, type TorqueId } from '@/core/rules';
 import type { compile, Job } from '@/core/routine';
 import { useLeadOn, useRecord } from '@/features/forms';
-import type { RigView } from '@/features/rigs';
+import { jobsLink, type RigView } from '@/features/rigs';
 import { askToKeepOnce, newId, usePreferences, useYard } from '@/store';
-import { compileWords, layOut } from '@/text';
+import { compileWords, layOut, placeName } from '@/text';
 import { Button, FieldError, LinkButton, reported, useOnce } from '@/ui';
 import { jobsInUrl } from './jobs-url';
 import { LayOut } from './lay-out';
-import { AntiSeizeWaits, GuessedTorque, LugTorqueForm, MissingAxleFact } from './missing-fact';
+import { AntiSeizeRefused, AntiSeizeWaits, GuessedTorque, MissingAxleFact } from './missing-fact';
+import { MissingTorque } from './missing-torque';
 import { MissingFigures, missingFigures } from './missing-figures';
+
+/** A wheel end whose bearings or seal a card renews, and whose numbers nobody has read; it is opened and read before anything is ordered. */
+function unreadHub(card: Card, { model, rig, house }: RigView): WheelEnd | undefined {
+  if (card.jobs.some(({ routine }) => routine === 'hub-read')) return undefined;
+  const places = routineDef('hub-read').places(model, house);
+  const need = needsOf(card, model, rig).parts.find(
+    ({ part, number, place }) =>
+      ['seal', 'inner-set', 'outer-set', 'hub'].includes(part) &&
+      number === undefined &&
+      places.includes(place),
+  );
+  return need && isWheelEnd(need.place) ? need.place : undefined;
+}
 
 /** What the card asks for before it starts: figures that are missing, tools, what is used up, parts; and the start. */
 export function LayOutFirst({
@@ -36,19 +63,23 @@ export function LayOutFirst({
   const { model, rig, house } = view;
   const [busy, setBusy] = useState(false);
   const [agreed, setAgreed] = useState(false);
+  const [passed, setPassed] = useState<readonly TorqueId[]>([]);
   const breaches = card.ok ? verify(card.value, model) : [];
   const steps = card.ok ? card.value.steps : [];
   const needsTorque = card.ok && needsDryTorque(card.value);
   const guess = model.wheels.torque?.value;
   const guessed = needsTorque && isGuess(model.wheels.torque);
   const unknown = !card.ok && card.error.code === 'not-known' ? card.error : undefined;
-  const mayStart = card.ok && breaches.length === 0 && !busy && (!guessed || agreed);
+  const missing = card.ok ? torquesMissing(card.value) : [];
+  const unread = card.ok ? unreadHub(card.value, view) : undefined;
+  const told = missing.every((of) => passed.includes(of));
+  const mayStart = card.ok && breaches.length === 0 && !busy && (!guessed || agreed) && told;
 
   const start = async () => {
     if (!card.ok || !mayStart) return;
     setBusy(true);
     const at = store.clock.now();
-    const begun = startRun(newId(), rig.id, model, card.value, at);
+    const begun = startRun(newId(), rig.id, model, passedOver(card.value, missing), at);
     const run = guessed && guess !== undefined ? torquedToGuess(begun, guess, at) : begun;
     try {
       await store.send('startRun', { run });
@@ -67,20 +98,24 @@ export function LayOutFirst({
   const onFact = (changes: Changes) => reported(tell(changes));
   return (
     <section aria-label="Lay out first" className="md:col-start-2 xl:col-start-auto">
-      {needsTorque && !model.wheels.torque && (
-        <div className="mb-5">
-          <LugTorqueForm
+      {missing.map((of) => (
+        <div key={of} className="mb-5">
+          <MissingTorque
             view={view}
-            lead="It is asked for now, not under the trailer: the last rounds of the star need it."
+            of={of}
+            passed={passed.includes(of)}
+            onPass={() =>
+              setPassed(passed.includes(of) ? passed.filter((one) => one !== of) : [...passed, of])
+            }
             onFact={onFact}
           />
         </div>
-      )}
+      ))}
       {house.threads === 'anti-seize' &&
-        !model.wheels.treatedTorque &&
+        (!model.wheels.treatedTorque || greaseForbidden(model)) &&
         steps.some(({ step }) => step === 'threads' || step === 'hand-start') && (
           <div className="mb-5">
-            <AntiSeizeWaits view={view} onFact={onFact} />
+            {greaseForbidden(model) ? <AntiSeizeRefused /> : <AntiSeizeWaits view={view} onFact={onFact} />}
           </div>
         )}
       {guessed && (
@@ -97,6 +132,19 @@ export function LayOutFirst({
         <>
           <MissingFigures view={view} missing={missingFigures(card.value, model)} onFact={onFact} />
           <LayOut items={layOut(card.value, model, rig, house, units)} />
+          {unread && (
+            <p className="border-line border-b py-3">
+              What sits in {placeName(unread)} is not on record. Before you order anything,{' '}
+              <Link
+                prefetch={false}
+                className="underline underline-offset-4"
+                href={jobsLink(rig.id, [{ routine: 'hub-read', place: unread }])}
+              >
+                open that wheel and read it
+              </Link>
+              .
+            </p>
+          )}
         </>
       )}
       {!card.ok && !unknown && <FieldError>{compileWords(card.error)}</FieldError>}

@@ -7,11 +7,7 @@ import { FactEditor, factLead, type FactRig } from '@/features/rig/facts';
 import { usePreferences } from '@/store';
 import { FACT_WORDS, torqueSpec } from '@/text';
 import { Button } from '@/ui';
-
-/** The rig of a run as its facts are told: the card has its own copy, parts are not its matter. */
-function rigOf(run: Run, now: string): FactRig {
-  return { model: run.model, rig: { id: run.rig, parts: {} }, house: run.card.house, now };
-}
+import { rigOf } from './missing-torque';
 
 /** Thread pitch and slots, asked for where end play needs them. */
 export function MissingPitch({
@@ -47,40 +43,6 @@ export function MissingPitch({
       )}
     </div>
   );
-}
-
-/** The lug torque, asked for before the star needs it. */
-export function LugTorqueForm({
-  view,
-  lead,
-  onFact,
-}: {
-  view: FactRig;
-  lead: string;
-  onFact: (changes: Changes) => void;
-}) {
-  return (
-    <div className="border-due grid gap-4 border-l-4 pl-4">
-      <p>
-        <strong>The lug torque of this rig is not known.</strong> It stands in the trailer&apos;s manual or on
-        a plate. {lead}
-      </p>
-      <FactEditor view={view} id="torque" keep="Use it" canForget={false} onKeep={onFact} />
-    </div>
-  );
-}
-
-/** The lug torque of a running card, where it is missing. */
-export function RunTorqueForm({
-  run,
-  now,
-  onFact,
-}: {
-  run: Run;
-  now: string;
-  onFact: (changes: Changes) => void;
-}) {
-  return <LugTorqueForm view={rigOf(run, now)} lead="No round can be closed without it." onFact={onFact} />;
 }
 
 /** A guessed torque asks before it is worked to. */
@@ -132,6 +94,16 @@ export function AntiSeizeWaits({ view, onFact }: { view: FactRig; onFact: (chang
         <Button onClick={() => setOpen(true)}>Enter the lowered torque</Button>
       )}
     </div>
+  );
+}
+
+/** By the anti-seize school, where a maker forbids it. */
+export function AntiSeizeRefused() {
+  return (
+    <p className="border-soon border-l-4 pl-4">
+      <strong>No anti-seize on this rig.</strong> Its wheel or axle maker forbids it, and a maker outranks
+      your house rule: threads are wiped dry and take the dry figure.
+    </p>
   );
 }
 

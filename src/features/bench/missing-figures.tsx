@@ -1,7 +1,17 @@
 'use client';
 
 import { useState } from 'react';
-import { axleOf, factAt, factPath, isWheelEnd, type Changes, type FactId, type RigModel } from '@/core/rig';
+import { pressureFacts } from '@/core/judge';
+import {
+  axleOf,
+  factApplies,
+  factAt,
+  factPath,
+  isWheelEnd,
+  type Changes,
+  type FactId,
+  type RigModel,
+} from '@/core/rig';
 import type { Act, Card } from '@/core/routine';
 import { FactEditor, type FactRig } from '@/features/rig/facts';
 import { FACT_WORDS } from '@/text';
@@ -9,14 +19,20 @@ import { Button } from '@/ui';
 
 /** The facts that some steps work to, by what asks for them. */
 const WANTED: readonly (readonly [Act, FactId])[] = [
-  ['pressure', 'pressure'],
-  ['set-pressure', 'pressure'],
-  ['adapter-torque', 'adapterTorque'],
+  ['measure-brake', 'lining'],
+  ['read-battery', 'breakawayBattery'],
+  ['grease-pivot', 'greasePoints'],
   ['nut-set', 'threadPitch'],
   ['nut-set', 'slots'],
   ['plate-on', 'drum'],
   ['equalizer-on', 'equalizerSpacing'],
+  ['equalizer-on', 'axleSpacing'],
+  ['equalizer-on', 'kitEqualizer'],
+  ['equalizer-on', 'kitSpacing'],
 ];
+
+/** What brings tires to a target, by the facts that the owner's school asks for. */
+const PRESSED = ['pressure', 'set-pressure'] as const satisfies readonly Act[];
 
 interface Missing {
   readonly id: FactId;
@@ -33,13 +49,18 @@ function isKnown(model: RigModel, path: string): boolean {
 
 /** The figures that a card works to and nobody has told yet. */
 export function missingFigures(card: Card, model: RigModel): readonly Missing[] {
+  const wanted = [
+    ...WANTED,
+    ...pressureFacts(card.house).flatMap((id) => PRESSED.map((act) => [act, id] as const)),
+  ];
   const missing = new Map<string, Missing>();
   for (const { step, place } of card.steps)
-    for (const [act, id] of WANTED) {
+    for (const [act, id] of wanted) {
       if (act !== step) continue;
       const axle = place !== undefined && isWheelEnd(place) ? axleOf(place) : 0;
       const path = factPath(id, axle);
-      if (factAt(path) && !isKnown(model, path)) missing.set(path, { id, axle });
+      if (factAt(path) && factApplies(model, id, axle) && !isKnown(model, path))
+        missing.set(path, { id, axle });
     }
   return [...missing.values()];
 }

@@ -1,11 +1,32 @@
 'use client';
 
 import { X } from 'lucide-react';
+import { missingMates, sideAsItIs, type Job } from '@/core/routine';
+import { isWheelEnd } from '@/core/rig';
 import type { RigView } from '@/features/rigs';
-import { list, placeName, workAt } from '@/text';
+import { usePreferences } from '@/store';
+import { list, placeName, sideWords, workAt } from '@/text';
 import { Button } from '@/ui';
-import { missingMates } from './jobs-url';
 import type { Jobs } from './use-jobs';
+
+/** What the other side of each axle stands at, where one side alone is on the card. */
+function OtherSides({ view, mates }: { view: RigView; mates: readonly Job[] }) {
+  const { units } = usePreferences();
+  const { rig, model, now } = view;
+  return (
+    <ul className="mt-1 grid gap-0.5">
+      {mates.flatMap((job) =>
+        isWheelEnd(job.place)
+          ? [
+              <li key={`${job.routine} ${job.place}`}>
+                {sideWords(job.place, sideAsItIs(job, job.place, rig), model, units, now)}
+              </li>,
+            ]
+          : [],
+      )}
+    </ul>
+  );
+}
 
 /** The jobs on the card, each with a way off it, and the mates they should have across the axle. */
 export function OnCard({ view, chosen }: { view: RigView; chosen: Jobs }) {
@@ -42,6 +63,7 @@ export function OnCard({ view, chosen }: { view: RigView; chosen: Jobs }) {
             <strong>This goes in axle pairs.</strong> Both sides of an axle are renewed together, or they pull
             and wear apart.
           </p>
+          <OtherSides view={view} mates={mates} />
           <Button className="mt-2" onClick={() => set([...jobs, ...mates])}>
             Put {list(mates.map(({ place }) => placeName(place)))} on the card too
           </Button>

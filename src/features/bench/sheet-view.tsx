@@ -6,13 +6,12 @@ import { useState } from 'react';
 import { unitFor, type UnitSystem } from '@/core/quantity';
 import type { RigModel } from '@/core/rig';
 import { compile, verify, type Card, type CardStep } from '@/core/routine';
-import { READINGS, type ReadingId } from '@/core/rules';
+import { axleAt, gradesOf, READINGS, type ReadingId } from '@/core/rules';
 import type { RigState } from '@/core/log';
 import { WithRig } from '@/features/rigs';
 import { usePreferences } from '@/store';
 import {
   compileWords,
-  gradesOf,
   gradeWords,
   HAND_WORDS,
   jobsTitle,
@@ -49,13 +48,14 @@ function unitOf(what: ReadingId, system: UnitSystem): string {
 }
 
 /** Boxes to tick and lines to write on for all that a step asks. */
-function Asked({ step, system }: { step: CardStep; system: UnitSystem }) {
+function Asked({ step, model, system }: { step: CardStep; model: RigModel; system: UnitSystem }) {
+  const braked = step.place === undefined || axleAt(model, step.place)?.brake !== 'none';
   return (
     <>
       {step.subjects.map((subject) => (
         <p key={subject} className="mt-0.5">
           {SUBJECT_WORDS[subject].ask}:{' '}
-          {gradesOf(subject).map((grade) => (
+          {gradesOf(subject, braked).map((grade) => (
             <span key={grade} className="mr-3 sm:whitespace-nowrap">
               <Box />
               {gradeWords(subject, grade)}
@@ -113,7 +113,7 @@ function Steps({ card, model, system }: { card: Card; model: RigModel; system: U
                     <strong>Careful:</strong> {words.caution}
                   </p>
                 )}
-                <Asked step={step} system={system} />
+                <Asked step={step} model={model} system={system} />
               </div>
             </div>
           </li>

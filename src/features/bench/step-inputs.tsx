@@ -2,13 +2,13 @@
 
 import type { Instant } from '@/core/base';
 import { GradeChoice, JudgementNote } from '@/features/forms';
-import { figuresAt, judgeGrade, judgeReading, judgeTireCode } from '@/core/judge';
+import { checkTaken, figuresAt, judgeGrade, judgeReading, judgeTireCode } from '@/core/judge';
 import type { RigState } from '@/core/log';
 import { unitFor, type UnitSystem } from '@/core/quantity';
 import {
+  axleAt,
   mixing,
   THICKENERS,
-  type HouseRules,
   type Subject,
   type Thickener,
   isJudged,
@@ -23,6 +23,7 @@ import {
   capital,
   conflictWords,
   day,
+  gradeWords,
   HAND_WORDS,
   list,
   MIXING_WORDS,
@@ -31,6 +32,8 @@ import {
   readingVerdict,
   RENEWED_WORDS,
   ruleWords,
+  small,
+  takenWords,
   THICKENER_WORDS,
 } from '@/text';
 import { Button, Choice, Field } from '@/ui';
@@ -136,7 +139,7 @@ function ReadingInput({
       return (
         <div className="grid gap-2">
           <Counter label={words.label} unit="strokes" max={400} value={value} onChange={set} />
-          <Before rig={rig} step={step} what={what} now={now} />
+          <Before run={run} rig={rig} step={step} what={what} now={now} />
         </div>
       );
     case 'nuts-counted':
@@ -185,7 +188,7 @@ function ReadingInput({
           />
           <Judged run={run} rig={rig} step={step} what={what} input={input} />
           {what === 'dot' && <CodeNote run={run} step={step} code={value} now={now} />}
-          <Before rig={rig} step={step} what={what} now={now} />
+          <Before run={run} rig={rig} step={step} what={what} now={now} />
         </div>
       );
   }
@@ -237,11 +240,13 @@ function CodeNote({
 
 /** What was read here last time, and at the mate across the axle: within an axle first, then with its own past. */
 function Before({
+  run,
   rig,
   step,
   what,
   now,
 }: {
+  run: Run;
   rig: RigState | undefined;
   step: CardStep;
   what: ReadingId;
@@ -249,8 +254,16 @@ function Before({
 }) {
   const { units } = usePreferences();
   const { place } = step;
-  if (!rig?.model || place === undefined) return null;
-  const across = isWheelEnd(place) ? matesOf(place, rig.model).across : undefined;
+  if (place === undefined) return null;
+  const across = isWheelEnd(place) ? matesOf(place, run.model).across : undefined;
+  const onCard = across && readOnCard(run, what, across);
+  if (onCard !== undefined)
+    return (
+      <p className="text-soft">
+        {across}, on this card: {readingValue(what, onCard, units)}.
+      </p>
+    );
+  if (!rig?.model) return null;
   const told = (across ? [across, place] : [place]).flatMap((one) => {
     const last = rig.read[`${what}@${one}`];
     if (!last) return [];
@@ -258,6 +271,14 @@ function Before({
     return [`${one === place ? 'here' : one} ${figure} on ${day(last.at, now)}`];
   });
   return told.length > 0 ? <p className="text-soft">Last time {list(told)}.</p> : null;
+}
+
+/** What was read of the same thing at another place of this card. */
+function readOnCard(run: Run, what: ReadingId, place: string): number | string | undefined {
+  return run.card.steps
+    .filter((one) => one.place === place)
+    .map(({ key }) => run.records[key]?.readings[what])
+    .find((value) => value !== undefined && value !== '');
 }
 
 /** A figure judged the moment it is one. */
@@ -272,11 +293,29 @@ function Judged({
   const place = readAt(step);
   if (!isJudged(what) || place === 'rig') return null;
   const value = readInput({ ...step, readings: [{ what, must: false }] }, input).readings[what];
+  if (value === 'open')
+    return <JudgementNote verdict="due">The meter reads nothing: the coil is broken.</JudgementNote>;
   if (typeof value !== 'number') return null;
+  const typed = (other: ReadingId) => {
+    const read = readInput({ ...step, readings: [{ what: other, must: false }] }, input).readings[other];
+    return typeof read === 'number' ? read : undefined;
+  };
+  const asked = checkTaken(what, value, undefined, {
+    nominal: axleAt(run.model, place)?.drum?.value.diameter,
+    atRest: true,
+  });
+  if (asked)
+    return (
+      <JudgementNote verdict="watch">{takenWords(asked, input.readings[what] ?? '', units)}</JudgementNote>
+    );
   const judged = judgeReading(what, value, {
     model: run.model,
     place,
+    house: run.card.house,
     ...figuresAt(rig, place),
+    ...(what === 'pad-inner' && { otherPad: typed('pad-outer') }),
+    ...(what === 'pad-outer' && { otherPad: typed('pad-inner') }),
+    padPlate: typed('pad-plate'),
   });
   if (!judged) return null;
   const { said, source } = readingVerdict(judged, value, units);
@@ -287,30 +326,59 @@ function Judged({
   );
 }
 
+const SHOES = [
+  { value: 'front', label: 'Front shoe' },
+  { value: 'rear', label: 'Rear shoe' },
+  { value: 'both', label: 'Both' },
+] as const;
+
 function GradeInput({
+  run,
+  step,
   subject,
-  house,
   input,
   onInput,
-}: {
-  subject: Subject;
-  house: HouseRules;
-  input: StepInput;
-  onInput: (input: StepInput) => void;
-}) {
+}: Omit<Props, 'rig' | 'now' | 'onFact'> & { subject: Subject }) {
+  const { house } = run.card;
   const grade = input.grades[subject];
-  const judged = grade === undefined ? undefined : judgeGrade(subject, grade, house);
+  const judged =
+    grade === undefined ? undefined : judgeGrade(subject, grade, house, (other) => input.grades[other]);
+  const braked = step.place === undefined || axleAt(run.model, step.place)?.brake !== 'none';
+  const across = gradedAcross(run, step, subject);
   return (
     <div className="grid gap-2.5">
       <GradeChoice
         subject={subject}
         house={house}
+        braked={braked}
         value={grade}
         onChange={(value) => onInput({ ...input, grades: { ...input.grades, [subject]: value } })}
       />
       {judged && <JudgementNote verdict={judged.verdict}>{ruleWords(judged, '')}</JudgementNote>}
+      {subject === 'lining' && judged && judged.verdict !== 'clear' && (
+        <Choice
+          label="Which shoe, facing forward"
+          columns="grid-cols-3"
+          options={SHOES}
+          value={input.shoe}
+          onChange={(shoe) => onInput({ ...input, shoe })}
+        />
+      )}
+      {across && <p className="text-soft">{across}</p>}
     </div>
   );
+}
+
+/** What was graded across the axle on this card, minutes ago. */
+function gradedAcross(run: Run, step: CardStep, subject: Subject): string | undefined {
+  const { place } = step;
+  if (place === undefined || !isWheelEnd(place)) return undefined;
+  const mate = matesOf(place, run.model).across;
+  const grade = run.card.steps
+    .filter((one) => one.place === mate)
+    .map(({ key }) => run.records[key]?.grades[subject])
+    .find((one) => one !== undefined);
+  return grade === undefined ? undefined : `${mate}, on this card: ${small(gradeWords(subject, grade))}.`;
 }
 
 /** Everything a step asks for, each judged the moment it is known. */
@@ -320,7 +388,7 @@ export function StepInputs(props: Props) {
   return (
     <>
       {step.subjects.map((subject) => (
-        <GradeInput key={subject} subject={subject} house={run.card.house} input={input} onInput={onInput} />
+        <GradeInput key={subject} run={run} step={step} subject={subject} input={input} onInput={onInput} />
       ))}
       {step.readings.length > 0 && (
         <div className={numbers ? 'grid gap-3 sm:grid-cols-2' : 'grid gap-4'}>

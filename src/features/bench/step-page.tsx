@@ -6,12 +6,12 @@ import type { Instant } from '@/core/base';
 import type { RigState } from '@/core/log';
 import { isGuess, isWheelEnd } from '@/core/rig';
 import { branchesOf, type CardStep, type Run } from '@/core/routine';
-import { lugTorque } from '@/core/rules';
+import { lugTorque, type TorqueId } from '@/core/rules';
 import { usePreferences, useYard } from '@/store';
 import { READING_WORDS, stepWords, torqueSpec, unstoredWords } from '@/text';
 import { Button, cx, FieldError, Settled, Star, TextArea, reported } from '@/ui';
 import { inputOf, readInput, STEP_DRAFT, type StepInput } from './inputs';
-import { RunTorqueForm } from './missing-fact';
+import { RunTorque } from './missing-torque';
 import { NutDrawing } from './nut-setting';
 import { ReportDialog } from './report-dialog';
 import { SkipDialog } from './skip-dialog';
@@ -105,9 +105,22 @@ export function StepPage({
       const [first] = bad;
       if (first) return `${READING_WORDS[first].label}: a number is wanted here, in the unit shown.`;
       const note = input.note?.trim();
-      return actions.tap(step.key, { do: 'done', readings, grades: input.grades, ...(note && { note }) });
+      return actions.tap(step.key, {
+        do: 'done',
+        readings,
+        grades: input.grades,
+        ...(note && { note }),
+        ...(input.shoe && { shoe: input.shoe }),
+      });
     });
-  const torqueMissing = step.round !== undefined && step.round.share > 0 && step.round.torque === undefined;
+  const unset = run.card.unset ?? [];
+  const lugs = step.round !== undefined && step.round.share > 0 && step.round.torque === undefined;
+  const bolts: TorqueId | undefined = lugs
+    ? 'lug'
+    : step.torque && step.torque.value === undefined
+      ? step.torque.of
+      : undefined;
+  const torqueMissing = bolts !== undefined && !unset.includes(bolts);
   const drawing =
     step.step === 'nut-set' && step.place && isWheelEnd(step.place) ? (
       <NutDrawing run={run} place={step.place} value={input.readings['slots-back']} />
@@ -166,7 +179,13 @@ export function StepPage({
             onFact={(changes) => reported(actions.fact(changes))}
           />
           {torqueMissing && (
-            <RunTorqueForm run={run} now={now} onFact={(changes) => reported(actions.fact(changes))} />
+            <RunTorque run={run} of={bolts} now={now} onFact={(changes) => reported(actions.fact(changes))} />
+          )}
+          {bolts !== undefined && !torqueMissing && (
+            <p className="border-stop border-l-4 pl-4">
+              <strong>Torque not set.</strong> Passed over before the start: it stays open, and the rig is not
+              to be towed until it is.
+            </p>
           )}
           {!gloves && (
             <StepNote value={input.note} onChange={(note) => change({ ...input, note })}>

@@ -64,6 +64,7 @@ export function TypeInView({ run, rig, now }: { run: Run; rig: RigState | undefi
                   do: 'done',
                   readings: readInput(step, inputOf(step)).readings,
                   grades: inputOf(step).grades,
+                  ...(inputOf(step).shoe && { shoe: inputOf(step).shoe }),
                 },
           store.clock.now(),
         );

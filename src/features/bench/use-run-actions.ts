@@ -1,6 +1,7 @@
 'use client';
 
 import { useCallback, useMemo } from 'react';
+import { ok, type Result } from '@/core/base';
 import { applyChanges, type Changes, type RigModel } from '@/core/rig';
 import {
   amendModel,
@@ -63,10 +64,15 @@ export function useRunActions(run: Run): RunActions {
       say: async (finding) =>
         void (await store.updateRun(run.id, (current) => findingAt(current, finding, store.clock.now()))),
       branch: async (branch) => {
-        const taken = await store.changeRun(run.id, (current) =>
-          takeBranch(current, branch, store.clock.now()),
-        );
-        return taken.ok ? undefined : changeWords(taken.error);
+        let problem: AmendProblem | undefined;
+        // What was found is kept even where its steps cannot follow from here.
+        const taken = await store.changeRun(run.id, (current): Result<Run, AmendProblem> => {
+          const next = takeBranch(current, branch, store.clock.now());
+          problem = next.problem;
+          return ok(next.run);
+        });
+        if (!taken.ok) return changeWords(taken.error);
+        return problem && changeWords(problem);
       },
       renew: async (model) => {
         const taken = await store.changeRun(run.id, (current) =>

@@ -9,13 +9,17 @@ import { cx, Mark, Select } from '@/ui';
 
 /** Kinds of work as they are thought of at a trailer. */
 export const FAMILIES: readonly (readonly [string, readonly WorkId[]])[] = [
-  ['Hubs', ['repack', 'grease', 'hub-look', 'bearing-renew', 'hub-renew', 'hub-service']],
+  [
+    'Hubs',
+    ['repack', 'grease', 'hub-look', 'hub-read', 'cap-renew', 'bearing-renew', 'hub-renew', 'hub-service'],
+  ],
   [
     'Brakes',
     [
       'brake-adjust',
       'brake-measure',
       'shoe-renew',
+      'pad-renew',
       'plate-renew',
       'magnet-renew',
       'brakes-install',
@@ -30,6 +34,7 @@ export const FAMILIES: readonly (readonly [string, readonly WorkId[]])[] = [
       'tire-look',
       'lug-torque',
       'stud-threads',
+      'stud-renew',
       'tire-change',
       'tire-renew',
       'tire-rotate',

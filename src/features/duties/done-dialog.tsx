@@ -1,7 +1,7 @@
 'use client';
 
 import { useState } from 'react';
-import { doneEntries, type DoneAt } from '@/core/record';
+import { alsoDone, doneEntries, type DoneAt } from '@/core/record';
 import type { Duty } from '@/core/duty';
 import { isWheelEnd } from '@/core/rig';
 import { mayCheckLugs, routineDef, threadsAfterRefit, type RoutineId, type RoutinePlace } from '@/core/rules';
@@ -31,6 +31,7 @@ import {
   useOnce,
   reported,
 } from '@/ui';
+import { AlsoDone } from './also-done';
 
 /** What was found at one place. */
 type Answer =
@@ -53,6 +54,7 @@ export function DoneDialog({
   const [date, setDate] = useState(dateField(view.now));
   const [other, setOther] = useState(false);
   const [tried, setTried] = useState(false);
+  const [also, setAlso] = useState<readonly RoutineId[]>([]);
   const once = useOnce();
   const routine = duties[0]?.routine as RoutineId;
   const places = duties.map((duty) => duty.place);
@@ -62,7 +64,15 @@ export function DoneDialog({
   const now = states.find((one) => !mayCheckLugs(view.model, one)) ?? states[0];
   const after = threadsAfterRefit(view.house, view.model);
   const barred = routine === 'lug-torque' ? threadsWords(view.model, now) : undefined;
-  const { how, caution } = routineHow(routine, view.model, torqueSpec(view.model, units, now), units);
+  const { how, caution } = routineHow(
+    routine,
+    view.model,
+    view.house,
+    torqueSpec(view.model, units, now),
+    units,
+  );
+  const goesWith = (place: RoutinePlace) => alsoDone(routine, place, view.model, view.house, 'now');
+  const offered = [...new Set(places.flatMap(goesWith))];
   const answer = (place: RoutinePlace, next: Answer | undefined) => {
     const rest = Object.entries(answers).filter(([one]) => one !== place);
     setAnswers(Object.fromEntries(next ? [...rest, [place, next]] : rest));
@@ -84,7 +94,7 @@ export function DoneDialog({
     if (said.length === 0 || unclear || dateError || !happened) return;
     const done = said.flatMap(({ place, one }): DoneAt[] =>
       one.as === 'good'
-        ? [{ place, as: 'good' }]
+        ? [{ place, as: 'good', also: goesWith(place).filter((id) => also.includes(id)) }]
         : one.verdict
           ? [{ place, as: 'wrong', text: one.text.trim(), verdict: one.verdict }]
           : [],
@@ -107,8 +117,9 @@ export function DoneDialog({
         {wheelOff && (
           <p>
             The wheel comes off for it: its threads are{' '}
-            {after === 'treated' ? 'brushed and thinly treated' : 'brushed and wiped dry'}, back on it is
-            torqued on the ground in a star, at {torqueSpec(view.model, units, after)}, and its rechecks open.
+            {after === 'treated' ? 'brushed and thinly greased with anti-seize' : 'brushed and wiped dry'},
+            back on it is torqued on the ground in a star, at {torqueSpec(view.model, units, after)}, and its
+            rechecks open.
           </p>
         )}
         {barred && (
@@ -121,6 +132,7 @@ export function DoneDialog({
             </LinkButton>
           </div>
         )}
+        <AlsoDone offered={offered} also={also} onAlso={setAlso} />
         <Button
           look="primary"
           size="lg"

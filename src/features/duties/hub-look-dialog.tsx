@@ -4,10 +4,11 @@ import { useState } from 'react';
 import { newId } from '@/store';
 import { hubLookEntries } from '@/core/record';
 import type { WheelEnd } from '@/core/rig';
-import { gradeVerdict, type Subject, markOfVerdict } from '@/core/rules';
+import { axleAt, gradesOf, type Subject, markOfVerdict } from '@/core/rules';
+import { judgeGrade } from '@/core/judge';
 import { useRecord } from '@/features/forms';
 import { type RigView } from '@/features/rigs';
-import { gradesOf, gradeWords, SUBJECT_WORDS } from '@/text';
+import { gradeWords, SUBJECT_WORDS } from '@/text';
 import { Choice, Dialog, Mark, SheetForm } from '@/ui';
 
 const SUBJECTS = ['rock', 'spin'] as const satisfies readonly Subject[];
@@ -25,6 +26,8 @@ export function HubLookDialog({
   const record = useRecord();
   const [grades, setGrades] = useState<Partial<Record<Subject, string>>>({});
   const [tried, setTried] = useState(false);
+  const brake = axleAt(view.model, place)?.brake;
+  const braked = brake !== 'none';
 
   const save = async () => {
     setTried(true);
@@ -50,16 +53,20 @@ export function HubLookDialog({
           clears the ground.
         </p>
         {SUBJECTS.map((subject) => {
-          const verdict = gradeVerdict(subject, grades[subject] ?? '');
+          const judged = judgeGrade(subject, grades[subject] ?? '', view.house, (other) => grades[other]);
+          const verdict = judged?.verdict;
           return (
             <div key={subject}>
               <Choice
                 label={SUBJECT_WORDS[subject].ask}
                 columns="grid-cols-2"
-                options={gradesOf(subject).map((value) => ({ value, label: gradeWords(subject, value) }))}
+                options={gradesOf(subject, braked).map((value) => ({
+                  value,
+                  label: gradeWords(subject, value),
+                }))}
                 value={grades[subject]}
                 onChange={(value) => setGrades((before) => ({ ...before, [subject]: value }))}
-                error={tried && !verdict ? 'Choose what you felt or heard.' : undefined}
+                error={tried && !grades[subject] ? 'Choose what you felt or heard.' : undefined}
               />
               {verdict && (
                 <p className="mt-2 flex items-center gap-2">

@@ -1,7 +1,7 @@
 'use client';
 
 import { useState } from 'react';
-import { memoryEntries } from '@/core/record';
+import { alsoDone, memoryEntries } from '@/core/record';
 import type { Duty } from '@/core/duty';
 import { parseQuantity, unitFor } from '@/core/quantity';
 import { isWheelEnd } from '@/core/rig';
@@ -11,6 +11,7 @@ import { type RigView } from '@/features/rigs';
 import { useFormUnits } from '@/store';
 import { doneWords, dutyTitle, fromDateField, parseWords } from '@/text';
 import { Dialog, Field, SheetForm } from '@/ui';
+import { AlsoDone } from './also-done';
 
 /** Work remembered from before the record began: its day, and its miles where they are known. */
 export function MemoryDialog({ view, duty, onClose }: { view: RigView; duty: Duty; onClose: () => void }) {
@@ -22,9 +23,11 @@ export function MemoryDialog({ view, duty, onClose }: { view: RigView; duty: Dut
   const [date, setDate] = useState('');
   const [miles, setMiles] = useState('');
   const [all, setAll] = useState(false);
+  const [also, setAlso] = useState<readonly RoutineId[]>([]);
   const [errors, setErrors] = useState<{ date?: string; miles?: string }>({});
   const alike = view.duties.filter((one) => one.routine === routine && one.verdict === 'unknown');
   const places = all ? alike.map((one) => one.place) : [place];
+  const offered = alsoDone(routine, place, view.model, view.house, 'remembered');
 
   const save = async () => {
     const happened = fromDateField(date, now);
@@ -40,7 +43,7 @@ export function MemoryDialog({ view, duty, onClose }: { view: RigView; duty: Dut
     if (Object.keys(found).length > 0 || !happened) return;
     await record(
       view.rig.id,
-      memoryEntries(routine, places, happened, since?.ok ? since.value : undefined),
+      memoryEntries(routine, places, happened, also, since?.ok ? since.value : undefined),
       `${doneWords(routine, places)}, noted from memory`,
     );
     onClose();
@@ -83,6 +86,7 @@ export function MemoryDialog({ view, duty, onClose }: { view: RigView; duty: Dut
               : `All ${alike.length} places on the same day`}
           </label>
         )}
+        <AlsoDone offered={offered} also={also} onAlso={setAlso} />
       </SheetForm>
     </Dialog>
   );

@@ -1,7 +1,7 @@
 'use client';
 
-import { gradeVerdict, type HouseRules, type Subject, markOfVerdict } from '@/core/rules';
-import { gradesOf, gradeWords, SUBJECT_WORDS, VERDICT_WORDS } from '@/text';
+import { gradesOf, gradeVerdict, type HouseRules, type Subject, markOfVerdict } from '@/core/rules';
+import { gradeWords, SUBJECT_WORDS, VERDICT_WORDS } from '@/text';
 import { Choice, Condition, isDrawn, Mark } from '@/ui';
 
 /** The grades of a subject to choose from, each as it looks where it is drawn, with the verdict it carries. */
@@ -11,6 +11,7 @@ export function GradeChoice({
   onChange,
   house,
   worseOnly = false,
+  braked = true,
   label = SUBJECT_WORDS[subject].ask,
   error,
 }: {
@@ -20,11 +21,13 @@ export function GradeChoice({
   house?: HouseRules | undefined;
   /** Leaves out what is clear: it was said already that this is not. */
   worseOnly?: boolean;
+  /** False where there is no brake whose shoes could rub. */
+  braked?: boolean;
   label?: string;
   error?: string | undefined;
 }) {
   const drawn = isDrawn(subject);
-  const grades = gradesOf(subject).filter(
+  const grades = gradesOf(subject, braked).filter(
     (grade) => !worseOnly || gradeVerdict(subject, grade, house) !== 'clear',
   );
   return (

@@ -3,14 +3,15 @@
 import { useState } from 'react';
 import { partAt } from '@/core/log';
 import { parseQuantity, unitFor } from '@/core/quantity';
-import { isWheelEnd, SHELF_GRADES, type PartKind, type Place, type ShelfGrade } from '@/core/rig';
-import { recheckLimits } from '@/core/rules';
+import { isWheelEnd, type PartKind, type Place, type Shelf, type ShelfGrade } from '@/core/rig';
+import { refitLeft } from '@/core/rules';
 import { useRecord } from '@/features/forms';
 import { type RigView } from '@/features/rigs';
 import { Contradictions } from '@/features/rig/facts';
 import { newId } from '@/store';
-import { capital, GRADE_WORDS, parseWords, PART_WORDS, partName, placeName } from '@/text';
+import { capital, parseWords, PART_WORDS, partName, placeName } from '@/text';
 import { Choice, Field, SheetForm } from '@/ui';
+import { LaidBy } from './laid-by';
 import { PartFields } from './part-fields';
 import { usePartDraft } from './use-part-draft';
 
@@ -31,7 +32,7 @@ export function FitForm({
   onDone: () => void;
 }) {
   const record = useRecord();
-  const { rig, house } = view;
+  const { rig, model, house } = view;
   const old = place === 'shelf' ? undefined : partAt(rig, kind, place);
   const [how, setHow] = useState<How>(old ? 'new' : 'there');
   const telling = usePartDraft(view, { kind, at: place }, {});
@@ -39,6 +40,7 @@ export function FitForm({
   const [rolled, setRolled] = useState('');
   const [oldTo, setOldTo] = useState<'shelf' | 'gone'>('gone');
   const [grade, setGrade] = useState<ShelfGrade>('sound');
+  const [shelf, setShelf] = useState<Shelf>('home');
   const one = PART_WORDS[kind].one;
   const turns = place !== 'shelf' && isWheelEnd(place);
 
@@ -63,10 +65,10 @@ export function FitForm({
             spec: { kind, facts } as never,
             to: place,
             ...(known !== undefined && { rolled: known }),
-            ...(place === 'shelf' && { grade }),
+            ...(place === 'shelf' && { grade, shelf }),
             ...(old && { old: { to: oldTo, ...(oldTo === 'shelf' && { grade }) } }),
             ...(off.length > 0 && {
-              refits: off.map((end) => ({ place: end, limits: [...recheckLimits(house)] })),
+              refits: off.map((end) => refitLeft(end, house, model)),
             }),
           },
         },
@@ -116,12 +118,11 @@ export function FitForm({
         </>
       )}
       {(place === 'shelf' || (old && oldTo === 'shelf')) && (
-        <Choice
+        <LaidBy
           label={old ? 'The old one is' : 'It is'}
-          columns="grid-cols-2"
-          options={SHELF_GRADES.map((value) => ({ value, label: GRADE_WORDS[value] }))}
-          value={grade}
-          onChange={setGrade}
+          grade={grade}
+          onGrade={setGrade}
+          {...(!old && { shelf, onShelf: setShelf })}
         />
       )}
       <PartFields {...telling.fields} />

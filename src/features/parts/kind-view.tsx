@@ -4,7 +4,7 @@ import { useState } from 'react';
 import { msOf } from '@/core/base';
 import type { PartState } from '@/core/log';
 import { SHELF_GRADES, slotsOf, wheelEnds, type PartKind, type Place, type ShelfGrade } from '@/core/rig';
-import { recheckLimits } from '@/core/rules';
+import { refitLeft } from '@/core/rules';
 import { useRecord } from '@/features/forms';
 import { Ruled, type RigView } from '@/features/rigs';
 import { usePreferences } from '@/store';
@@ -17,6 +17,8 @@ import {
   partName,
   placeName,
   placeWords,
+  SHELF_WORDS,
+  small,
   tireAgeShort,
 } from '@/text';
 import { Button, Choice, Dialog, type PlaceLabel, reported } from '@/ui';
@@ -93,7 +95,7 @@ export function KindView({ view, kind }: { view: RigView; kind: PartKind }) {
             body: {
               moves: moves.map(({ part, to }) => ({ part, to, ...(to === 'shelf' && { grade }) })),
               ...(off.length > 0 && {
-                refits: off.map((place) => ({ place, limits: [...recheckLimits(house)] })),
+                refits: off.map((place) => refitLeft(place, house, model)),
               }),
             },
           },
@@ -104,6 +106,10 @@ export function KindView({ view, kind }: { view: RigView; kind: PartKind }) {
   const name = (id: string) => {
     const part = rig.parts[id];
     return part ? partName(part, units) : one;
+  };
+  const shelfOf = (id: string) => {
+    const where = rig.parts[id]?.shelf;
+    return where && where !== 'home' && <span className="text-soft"> · {small(SHELF_WORDS[where])}</span>;
   };
   const shelf = Object.keys(tried).filter((id) => tried[id] === 'shelf');
   const labels = Object.fromEntries(
@@ -156,6 +162,7 @@ export function KindView({ view, kind }: { view: RigView; kind: PartKind }) {
                     onPick={() => setPicked(picked === id ? undefined : id)}
                   >
                     {name(id)}
+                    {shelfOf(id)}
                   </DragChip>
                 ))}
               </div>

@@ -61,6 +61,13 @@ function readOne(fact: string, text: string, system: UnitSystem, now: number, in
         ? read
         : wrong('Trailer drums are from 5 to 20 in across. Look at the unit.');
     }
+    case 'discMin': {
+      const read = parseQuantity(text, 'length', unitFor('length', system));
+      if (!read.ok) return wrong(parseWords(read.error, system));
+      return read.value > toSI(0.15, 'in') && read.value < toSI(2, 'in')
+        ? read
+        : wrong('A brake disc is worn out somewhere from 0.15 to 2 in thick. Look at the unit.');
+    }
     case 'magnet': {
       const read = parseNumber(text);
       if (!read.ok) return wrong(parseWords(read.error, system));

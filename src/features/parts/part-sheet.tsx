@@ -4,7 +4,7 @@ import { useState } from 'react';
 import { markOfVerdict } from '@/core/rules';
 import { msOf } from '@/core/base';
 import { rolledBy, type PartState } from '@/core/log';
-import { PART_FACTS, rolls, SHELF_GRADES, type ShelfGrade } from '@/core/rig';
+import { PART_FACTS, rolls, type Shelf, type ShelfGrade } from '@/core/rig';
 import { useRecord } from '@/features/forms';
 import { type RigView } from '@/features/rigs';
 import { Contradictions } from '@/features/rig/facts';
@@ -21,10 +21,12 @@ import {
   partFactText,
   partName,
   restWords,
+  SHELF_WORDS,
   tireAgeWords,
 } from '@/text';
 import { Button, Choice, cx, Dialog, Mark, SheetForm, reported } from '@/ui';
 import { FitForm } from './fit-form';
+import { LaidBy } from './laid-by';
 import { PartFields } from './part-fields';
 import { readChanges } from './part-form';
 import { usePartDraft } from './use-part-draft';
@@ -63,6 +65,7 @@ function ShelfForm({ view, part, onDone }: { view: RigView; part: PartState; onD
   const record = useRecord();
   const [to, setTo] = useState<'shelf' | 'gone'>('shelf');
   const [grade, setGrade] = useState<ShelfGrade>('sound');
+  const [shelf, setShelf] = useState<Shelf>('home');
   const save = () =>
     reported(
       record(
@@ -70,10 +73,10 @@ function ShelfForm({ view, part, onDone }: { view: RigView; part: PartState; onD
         [
           {
             kind: 'part.moved',
-            body: { moves: [{ part: part.id, to, ...(to === 'shelf' && { grade }) }] },
+            body: { moves: [{ part: part.id, to, ...(to === 'shelf' && { grade, shelf }) }] },
           },
         ],
-        to === 'shelf' ? 'On the shelf' : 'Gone',
+        to === 'shelf' ? SHELF_WORDS[shelf] : 'Gone',
       ).then(onDone),
     );
   return (
@@ -88,15 +91,7 @@ function ShelfForm({ view, part, onDone }: { view: RigView; part: PartState; onD
         value={to}
         onChange={setTo}
       />
-      {to === 'shelf' && (
-        <Choice
-          label="It is"
-          columns="grid-cols-2"
-          options={SHELF_GRADES.map((value) => ({ value, label: GRADE_WORDS[value] }))}
-          value={grade}
-          onChange={setGrade}
-        />
-      )}
+      {to === 'shelf' && <LaidBy grade={grade} onGrade={setGrade} shelf={shelf} onShelf={setShelf} />}
     </SheetForm>
   );
 }
@@ -104,6 +99,7 @@ function ShelfForm({ view, part, onDone }: { view: RigView; part: PartState; onD
 /** One part: what it is, what it has behind it, and what can be done with it. */
 export function PartSheet({ view, part, onClose }: { view: RigView; part: PartState; onClose: () => void }) {
   const units = useFormUnits();
+  const record = useRecord();
   const [mode, setMode] = useState<'look' | 'read' | 'off' | 'renew'>('look');
   const one = PART_WORDS[part.kind].one;
   const far = rolledWords(view, part, units);
@@ -113,12 +109,29 @@ export function PartSheet({ view, part, onClose }: { view: RigView; part: PartSt
       place === part.at && (part.kind === 'tire' ? /^tire|load/.test(code) : code.startsWith(part.kind)),
   );
   const fitted = part.at !== 'shelf' && part.at !== 'gone';
+  const come = () =>
+    reported(
+      record(
+        view.rig.id,
+        [
+          {
+            kind: 'part.moved',
+            body: {
+              moves: [
+                { part: part.id, to: 'shelf', shelf: 'home', ...(part.grade && { grade: part.grade }) },
+              ],
+            },
+          },
+        ],
+        SHELF_WORDS.home,
+      ).then(onClose),
+    );
   return (
     <Dialog
       open
       onClose={onClose}
       title={partName(part, units)}
-      description={`${capital(one)} ${restWords(part.at)} since ${day(part.since, view.now)}${part.grade ? `. ${GRADE_WORDS[part.grade]}` : ''}`}
+      description={`${capital(one)} ${restWords(part)} since ${day(part.since, view.now)}${part.grade ? `. ${GRADE_WORDS[part.grade]}` : ''}`}
     >
       {mode === 'read' && <ReadForm view={view} part={part} onDone={onClose} />}
       {mode === 'off' && <ShelfForm view={view} part={part} onDone={onClose} />}
@@ -176,7 +189,12 @@ export function PartSheet({ view, part, onClose }: { view: RigView; part: PartSt
               Read more off it
             </Button>
             {fitted && <Button onClick={() => setMode('renew')}>Fit another here</Button>}
-            {part.at !== 'gone' && <Button onClick={() => setMode('off')}>Take it off, or away</Button>}
+            {part.at === 'shelf' && part.shelf === 'order' && <Button onClick={come}>It has come</Button>}
+            {part.at !== 'gone' && (
+              <Button onClick={() => setMode('off')}>
+                {fitted ? 'Take it off, or away' : 'It lies elsewhere, or is gone'}
+              </Button>
+            )}
           </div>
         </>
       )}

@@ -2,6 +2,7 @@
 export { rigView, useRigs, type RigView, type Rigs } from './use-rigs';
 export { threadsOf } from './threads';
 export { benchLink } from './bench-link';
+export { jobsLink, remedyIn, RepairButton } from './repair';
 export { RigPage } from './rig-page';
 export { WithRig } from './with-rig';
 export { useChosenRig } from './use-chosen-rig';

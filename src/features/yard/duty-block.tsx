@@ -100,6 +100,7 @@ export function DutyBlock({
                 routineHow(
                   duty.routine,
                   view.model,
+                  view.house,
                   torqueSpec(view.model, units, threadsOf(view, duty.place)),
                   units,
                 ).how

@@ -1,22 +1,25 @@
 'use client';
 
+import Link from 'next/link';
 import type { ReactNode } from 'react';
 import { markOfVerdict, markOfDuty } from '@/core/rules';
 import type { Duty } from '@/core/duty';
 import type { Conflict } from '@/core/judge';
 import type { FindingState } from '@/core/log';
 import type { Place } from '@/core/rig';
-import { DutyTape, Ruled, type RigView } from '@/features/rigs';
+import { DutyTape, remedyIn, RepairButton, Ruled, type RigView } from '@/features/rigs';
 import { usePreferences } from '@/store';
 import {
+  conflictTitle,
   conflictWords,
   day,
   dutyRule,
   dutyStanding,
-  dutyTitle,
   dutyWhy,
+  jobsTitle,
   placeName,
   routineTitle,
+  small,
   VERDICT_WORDS,
   findingWords,
 } from '@/text';
@@ -25,6 +28,8 @@ import { DutyAction, type DutyActions } from '@/features/duties';
 import { nextItems } from './next-items';
 
 const SHOWN = 3;
+/** Work that is written down on a sheet rather than led step by step. */
+const SHEETS: ReadonlySet<string> = new Set(['lug-torque', 'pressures', 'underside', 'brake-adjust']);
 
 function Row({
   mark,
@@ -34,6 +39,7 @@ function Row({
   figure,
   action,
   onWhy,
+  href,
 }: {
   mark: ReactNode;
   title: string;
@@ -42,6 +48,8 @@ function Row({
   figure: ReactNode;
   action: ReactNode;
   onWhy?: (() => void) | undefined;
+  /** Its own page. */
+  href?: string;
 }) {
   return (
     <li className="border-line grid grid-cols-[1.75rem_1fr_auto] items-center gap-x-3 gap-y-1 border-b py-3 md:grid-cols-[1.75rem_minmax(10rem,1.2fr)_minmax(6rem,1fr)_7.5rem_6.5rem]">
@@ -55,6 +63,14 @@ function Row({
           >
             {title}
           </button>
+        ) : href ? (
+          <Link
+            prefetch={false}
+            href={href}
+            className="decoration-line hover:decoration-ink -my-1 block py-1 font-semibold underline-offset-4 hover:underline"
+          >
+            {title}
+          </Link>
         ) : (
           <p className="font-semibold">{title}</p>
         )}
@@ -82,12 +98,20 @@ function FindingRow({
 }) {
   const { units } = usePreferences();
   const mark = markOfVerdict(finding.verdict);
-  const cure = view.duties.find((duty) => duty.routine === finding.remedy && duty.place === finding.place);
+  const { jobs } = remedyIn(view, finding);
+  // What a sheet answers is answered there; what is worked off is a card.
+  const [job] = jobs;
+  const cure =
+    jobs.length === 1 &&
+    view.duties.find(
+      (duty) => duty.routine === job?.routine && duty.place === job.place && SHEETS.has(duty.routine),
+    );
   return (
     <Row
       mark={<Mark mark={mark} size={26} spoken />}
       title={`${placeName(finding.place)}: ${findingWords(finding, units)}`}
-      sub={`finding, seen ${day(finding.at, view.now)}${cure ? `; ${dutyTitle(cure)} puts it right` : ''}`}
+      href={`/finding?rig=${view.rig.id}&id=${finding.id}`}
+      sub={`finding, seen ${day(finding.at, view.now)}${jobs.length > 0 ? `; put right by ${small(jobsTitle(jobs))}` : ''}${finding.waits ? `; waits for ${finding.waits.who}` : ''}`}
       figure={
         <span className={cx('figures text-xl font-semibold', markColor(mark))}>
           {VERDICT_WORDS[finding.verdict].toLowerCase()}
@@ -96,6 +120,10 @@ function FindingRow({
       action={
         cure ? (
           <DutyAction view={view} duties={[cure]} actions={actions} />
+        ) : jobs.length > 0 ? (
+          <RepairButton view={view} finding={finding}>
+            Start
+          </RepairButton>
         ) : (
           <Button onClick={() => onFix(finding)}>Fixed</Button>
         )
@@ -106,13 +134,13 @@ function FindingRow({
 
 function ConflictRow({ conflict, rig }: { conflict: Conflict; rig: string }) {
   const { units } = usePreferences();
-  const { title, why } = conflictWords(conflict, units);
+  const { why } = conflictWords(conflict, units);
   const mark = markOfVerdict(conflict.verdict);
   const about = /^(tire|battery|load)/.test(conflict.code) ? 'parts' : 'rig';
   return (
     <Row
       mark={<Mark mark={mark} size={26} spoken />}
-      title={`${placeName(conflict.place)}: ${title}`}
+      title={conflictTitle(conflict, units)}
       sub={why}
       figure={
         <span className={cx('figures text-xl font-semibold', markColor(mark))}>

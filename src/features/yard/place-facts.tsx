@@ -1,8 +1,17 @@
-import { axleOf, hubOpens, isGuess, type Place, type WheelEnd } from '@/core/rig';
+import {
+  axleOf,
+  hubOpens,
+  isGuess,
+  isSpare,
+  isWheelEnd,
+  type Place,
+  type TirePlace,
+  type WheelEnd,
+} from '@/core/rig';
 import { lugTorque } from '@/core/rules';
 import { PartRows, threadsOf, type RigView } from '@/features/rigs';
 import { usePreferences } from '@/store';
-import { BASIS_WORDS, day, HUB_WORDS, measure, THICKENER_WORDS, torqueSpec } from '@/text';
+import { BASIS_WORDS, day, HUB_WORDS, measure, targetWords, THICKENER_WORDS, torqueSpec } from '@/text';
 import { cx } from '@/ui';
 
 function EndRows({ view, place }: { view: RigView; place: WheelEnd }) {
@@ -24,7 +33,7 @@ function EndRows({ view, place }: { view: RigView; place: WheelEnd }) {
       <dd className={cx(isGuess(lugTorque(model, threads)) && 'text-soon italic')}>
         {threads ? torqueSpec(model, units, threads) : 'not known until its threads are wiped dry'}
       </dd>
-      <dt className="text-soft">End play</dt>
+      <dt className="text-soft">End play, worked out</dt>
       <dd>{play ? `${measure(play.play, 'length', units)}, set ${day(play.at, now)}` : 'not on record'}</dd>
       <dt className="text-soft">Grease in it</dt>
       <dd>{grease ? THICKENER_WORDS[grease] : 'not on record'}</dd>
@@ -41,11 +50,30 @@ function EndRows({ view, place }: { view: RigView; place: WheelEnd }) {
   );
 }
 
+function TireRows({ view, place }: { view: RigView; place: TirePlace }) {
+  const { units } = usePreferences();
+  const { rig, model, house, now } = view;
+  const last = rig.read[`pressure@${place}`];
+  return (
+    <>
+      <dt className="text-soft">Set cold to</dt>
+      <dd>{targetWords(model, house, units) ?? 'not known'}</dd>
+      <dt className="text-soft">Left at</dt>
+      <dd>
+        {last
+          ? `${measure(last.value, 'pressure', units)}${last.warm ? ', warm' : ''}, ${day(last.at, now)}`
+          : 'not read'}
+      </dd>
+    </>
+  );
+}
+
 /** What is known of a place: its figures where it is a wheel end, and the parts that sit there. */
 export function PlaceFacts({ view, place, end }: { view: RigView; place: Place; end: WheelEnd | undefined }) {
   return (
     <dl className="grid grid-cols-[auto_1fr] gap-x-6 gap-y-1.5 py-4 empty:hidden">
       {end && <EndRows view={view} place={end} />}
+      {(isWheelEnd(place) || isSpare(place)) && <TireRows view={view} place={place} />}
       <PartRows view={view} place={place} />
     </dl>
   );

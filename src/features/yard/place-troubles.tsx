@@ -1,9 +1,9 @@
 import { markOfVerdict } from '@/core/rules';
 import type { FindingState } from '@/core/log';
 import type { Place } from '@/core/rig';
-import type { RigView } from '@/features/rigs';
+import { remedyIn, RepairButton, type RigView } from '@/features/rigs';
 import { usePreferences } from '@/store';
-import { capital, conflictWords, day, VERDICT_WORDS, findingWords } from '@/text';
+import { capital, conflictWords, day, findingWords, jobsTitle, VERDICT_WORDS } from '@/text';
 import { Button, LinkButton, Mark } from '@/ui';
 
 /** What is wrong at a place: findings to be fixed, and what does not agree there. */
@@ -34,6 +34,9 @@ export function PlaceTroubles({
             </span>
           </p>
           <div className="mt-3 flex flex-wrap gap-2.5">
+            <RepairButton view={view} finding={finding}>
+              {jobsTitle(remedyIn(view, finding).jobs)}
+            </RepairButton>
             <LinkButton href={`/finding?rig=${view.rig.id}&id=${finding.id}`}>Photos and story</LinkButton>
             <Button onClick={() => onFix(finding)}>Fixed</Button>
           </div>

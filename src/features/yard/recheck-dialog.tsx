@@ -13,8 +13,10 @@ import { Button, Dialog, LinkButton, Mark, Settled, useOnce, reported } from '@/
 
 const CHOICES: readonly { result: RecheckResult; label: string; look: 'primary' | 'plain' | 'danger' }[] = [
   { result: 'held', label: 'All held', look: 'primary' },
-  { result: 'moved', label: 'One moved', look: 'plain' },
-  { result: 'loose', label: 'Loose', look: 'danger' },
+  { result: 'half-flat', label: 'Moved, half a flat at most', look: 'plain' },
+  { result: 'over-half', label: 'Moved over half a flat', look: 'plain' },
+  { result: 'over-flat', label: 'Moved over a flat', look: 'danger' },
+  { result: 'loose', label: 'Loose by hand', look: 'danger' },
 ];
 
 /** Lug rechecks that are open, wheel by wheel: one tap says what the wrench found. */
@@ -93,12 +95,13 @@ export function RecheckDialog({
                       </LinkButton>
                     </div>
                   )}
-                  <div className="grid grid-cols-3 gap-2">
+                  <div className="grid grid-cols-2 gap-2">
                     {CHOICES.filter(({ result }) => known || result === 'loose').map(
                       ({ result, label, look }) => (
                         <Button
                           key={result}
                           size="lg"
+                          className={result === 'held' ? 'col-span-2' : undefined}
                           look={look === 'primary' && duty.verdict === 'soon' ? 'plain' : look}
                           onClick={() => reported(once(() => say(duty.place, result)))}
                         >
@@ -114,8 +117,9 @@ export function RecheckDialog({
         </Settled>
       )}
       <p className="border-soon text-soft mt-2 border-l-4 pl-3">
-        A nut that moved is brought back to torque now, and its miles start again. Loose is a nut that turns
-        by hand: look for broken studs and worn holes before anything else.
+        A flat is one of the six faces of a nut: half a flat is 30°, a twelfth of a turn. A nut that moved is
+        brought back to torque now, and its miles start again. Loose is a nut that turns by hand: look for
+        broken studs and worn holes before anything else.
       </p>
     </Dialog>
   );

@@ -2,21 +2,21 @@
 
 import type { Duty } from '@/core/duty';
 import { isWheelEnd } from '@/core/rig';
-import type { RigView } from '@/features/rigs';
+import type { Job } from '@/core/routine';
+import { jobsLink, remedyIn, type RigView } from '@/features/rigs';
 import type { DutyActions } from '@/features/duties';
 import { Button, LinkButton } from '@/ui';
 import { nextItems } from './next-items';
 
-/** The duties that press most: those of the first thing on the list that work can be done about. */
-function pressing(view: RigView): readonly Duty[] {
+/** What presses most of what work can be done about: the repair of a finding, or the duties of one kind. */
+function pressing(view: RigView): { readonly repair: readonly Job[] } | { readonly duties: readonly Duty[] } {
   for (const item of nextItems(view)) {
-    if (item.is === 'duties') return item.duties;
+    if (item.is === 'duties') return { duties: item.duties };
     if (item.is !== 'finding') continue;
-    const { remedy, place } = item.finding;
-    const cure = view.duties.filter((duty) => duty.routine === remedy && duty.place === place);
-    if (cure.length > 0) return cure;
+    const { jobs } = remedyIn(view, item.finding);
+    if (jobs.length > 0) return { repair: jobs };
   }
-  return [];
+  return { duties: [] };
 }
 
 /** The way to the work that presses most: what is open goes on, else the gravest of what is due. */
@@ -31,7 +31,9 @@ export function StartWork({ view, actions }: { view: RigView; actions: DutyActio
     </LinkButton>
   );
   if (open) return link(`/bench?run=${open.session}`, 'Go on with the work');
-  const duties = pressing(view);
+  const press = pressing(view);
+  if ('repair' in press) return link(jobsLink(view.rig.id, press.repair));
+  const { duties } = press;
   const [first] = duties;
   if (!first) return link(bench);
   switch (first.routine) {

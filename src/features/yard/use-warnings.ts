@@ -10,11 +10,11 @@ const NONE: readonly Warning[] = [];
 
 /** What the readings of a rig warn of before any limit does. */
 export function useWarnings(view: RigView): readonly Warning[] {
-  const { rig, model } = view;
+  const { rig, model, house } = view;
   const hour = `${view.now.slice(0, 13)}:00:00.000Z`;
   const ask = useMemo(
-    () => ({ rig: rig.id, model, places: [...wheelEnds(model), ...sparesOf(model)], hour }),
-    [rig.id, model, hour],
+    () => ({ rig: rig.id, model, house, places: [...wheelEnds(model), ...sparesOf(model)], hour }),
+    [rig.id, model, house, hour],
   );
   const asked = useAsk('warnings', ask);
   return asked.status === 'ready' ? asked.answer : NONE;

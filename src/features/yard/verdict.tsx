@@ -6,7 +6,7 @@ import { markOfDuty, markOfFitness } from '@/core/rules';
 import type { TowReason } from '@/core/duty';
 import { tripsAhead, type RigView } from '@/features/rigs';
 import { usePreferences } from '@/store';
-import { reasonWords, towHeadline, towSummary } from '@/text';
+import { reasonLines, towHeadline, towSummary } from '@/text';
 import { cx, Mark } from '@/ui';
 import { OutlookNote } from '@/features/duties';
 
@@ -29,6 +29,7 @@ export function Verdict({ view, now, onPlan }: { view: RigView; now: string; onP
   const [open, setOpen] = useState(false);
   const { tow } = view;
   const [next] = tripsAhead(view);
+  const lines = reasonLines(tow.reasons, units, now);
   return (
     <section aria-label="May it be towed" className="flex min-w-0 gap-4">
       <span className="mt-1 hidden md:block">
@@ -57,9 +58,9 @@ export function Verdict({ view, now, onPlan }: { view: RigView; now: string; onP
               Take a first look
             </Link>
           )}
-          {tow.reasons.length > 1 && (
+          {lines.length > 1 && (
             <button type="button" aria-expanded={open} onClick={() => setOpen(!open)} className={QUIET}>
-              {open ? 'Fewer words' : `All ${tow.reasons.length} reasons`}
+              {open ? 'Fewer words' : `All ${lines.length} reasons`}
             </button>
           )}
           <button type="button" onClick={onPlan} className={QUIET}>
@@ -68,12 +69,12 @@ export function Verdict({ view, now, onPlan }: { view: RigView; now: string; onP
         </p>
         {open && (
           <ul className="grid max-w-[70ch] gap-2 pb-2">
-            {tow.reasons.map((reason) => (
-              <li key={reasonKey(reason)} className="flex gap-2.5">
+            {lines.map(({ reasons: [first], words }) => (
+              <li key={reasonKey(first)} className="flex gap-2.5">
                 <span className="mt-0.5">
-                  <Mark mark={reasonMark(reason)} spoken />
+                  <Mark mark={reasonMark(first)} spoken />
                 </span>
-                {reasonWords(reason, units, now)}
+                {words}
               </li>
             ))}
           </ul>

@@ -14,6 +14,10 @@ export interface FindingStory {
   readonly from: Entry | undefined;
   readonly seen: readonly EntryOf<'finding.seen'>[];
   readonly opinions: readonly EntryOf<'opinion'>[];
+  /** What its owner decided about it, and why. */
+  readonly decisions: readonly EntryOf<'decision'>[];
+  /** Whom it waited for. */
+  readonly waits: readonly EntryOf<'finding.waits'>[];
   readonly photos: readonly PhotoEntry[];
   /** Work at its place since it was opened. */
   readonly works: readonly EntryOf<'work'>[];
@@ -30,6 +34,8 @@ export function findingStory(
   let closed: EntryOf<'finding.closed'> | undefined;
   const seen: EntryOf<'finding.seen'>[] = [];
   const opinions: EntryOf<'opinion'>[] = [];
+  const decisions: EntryOf<'decision'>[] = [];
+  const waits: EntryOf<'finding.waits'>[] = [];
   const photos: PhotoEntry[] = [];
   const works: EntryOf<'work'>[] = [];
   const byId = new Map<string, Entry>();
@@ -40,6 +46,8 @@ export function findingStory(
     if (entry.kind === 'finding.seen' && entry.body.finding === id) seen.push(entry);
     if (entry.kind === 'finding.closed' && entry.body.finding === id) closed = entry;
     if (entry.kind === 'opinion' && entry.body.finding === id) opinions.push(entry);
+    if (entry.kind === 'decision' && entry.body.finding === id) decisions.push(entry);
+    if (entry.kind === 'finding.waits' && entry.body.finding === id) waits.push(entry);
     if (entry.kind === 'photo' && entry.body.of === id) photos.push(entry);
     if (entry.kind === 'work' && opened && !closed) {
       const { place, remedy } = opened.body;
@@ -52,7 +60,18 @@ export function findingStory(
   });
   if (!opened || !state) return undefined;
   const { from } = opened.body;
-  return { opened, state, closed, from: from ? byId.get(from) : undefined, seen, opinions, photos, works };
+  return {
+    opened,
+    state,
+    closed,
+    from: from ? byId.get(from) : undefined,
+    seen,
+    opinions,
+    decisions,
+    waits,
+    photos,
+    works,
+  };
 }
 
 /** Every finding of a rig, open ones first, then the newest. */

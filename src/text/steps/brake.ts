@@ -1,9 +1,12 @@
 import { capital, measure } from '../measure';
-import { sideName, type StepTexts } from './setting';
+import { boltsText, sideName, type StepTexts } from './setting';
 
 /** The brake while it is open: measured, renewed, put together. */
 export const BRAKE: StepTexts<
   | 'measure-brake'
+  | 'look-through'
+  | 'pads-out'
+  | 'pads-in'
   | 'look-flange'
   | 'wires-off'
   | 'plate-off'
@@ -20,18 +23,41 @@ export const BRAKE: StepTexts<
   'measure-brake': ({ at, axle, system }) =>
     axle?.brake === 'hydraulic-disc'
       ? {
-          short: 'Measure pads',
-          title: `Measure the pads of ${at}`,
-          how: 'Through the window of the caliper, both pads, at the thinnest place.',
+          short: 'Measure pads, disc',
+          title: `Measure pads and disc of ${at}`,
+          how: 'Both pads at their thinnest place, the lining alone. Where only lining and steel can be reached, measure them together and tell the steel plate as well. Then both faces of the disc, and its thickness against the minimum stamped on it.',
+          why: 'At 1/8 in (3.2 mm) a pad is due, at 1/16 in (1.6 mm) it stops.',
           caution: 'Brake dust: wipe it off wet, never blow it out.',
         }
       : {
           short: 'Measure brake',
           title: `Measure lining and drum of ${at}`,
-          how: `The thinnest place of the thinnest lining; say in a note which shoe, forward or rear. Inside the drum, two ways across. ${axle?.drum ? `Nominal ${measure(axle.drum.value.diameter, 'length', system)}; ` : ''}the stamped maximum rules, else nominal and ${measure(0.09 * 0.0254, 'length', system)}.`,
-          why: 'Minimum is 1/16 in (1.6 mm) bonded, 1/32 in (0.8 mm) over the rivets.',
+          how: `The thinnest place of the thinnest lining. Inside the drum, two ways across. ${axle?.drum ? `Nominal ${measure(axle.drum.value.diameter, 'length', system)}; ` : ''}the stamped maximum rules, else nominal and ${measure(0.09 * 0.0254, 'length', system)}.`,
+          why: axle?.lining
+            ? `Minimum here: ${axle.lining === 'riveted' ? '1/32 in (0.8 mm) over the rivets' : '1/16 in (1.6 mm), bonded'}.`
+            : 'Minimum is 1/16 in (1.6 mm) bonded, 1/32 in (0.8 mm) over the rivets.',
           caution: 'Brake dust: wipe it off wet, never blow it out.',
         },
+  'look-through': ({ at }) => ({
+    short: 'Linings, hub shut',
+    title: `Linings of ${at}, with the hub shut`,
+    how: 'Through the inspection hole of the backing plate, or as the maker of the hub says when it is serviced. The thinnest place of both shoes.',
+    why: 'A hub that stays shut hides its brake for years.',
+    caution: 'Brake dust: wipe it off wet, never blow it out.',
+  }),
+  'pads-out': ({ at }) => ({
+    short: 'Pads out',
+    title: `Old pads out of ${at}`,
+    how: 'See which is inner and which outer, and how each wore. Caliper hung by a wire, never by its hose. Dust wiped off wet.',
+    caution: 'Brake dust: wipe it off wet, never blow it out.',
+  }),
+  'pads-in': ({ at }) => ({
+    short: 'Pads in',
+    title: `New pads into ${at}`,
+    how: 'Piston pressed back slowly, the reservoir watched. Slides clean, a film of brake grease on them only. Linings touched with clean hands only.',
+    why: 'Pads go in axle pairs: the mate across is next, if it is not on this card already.',
+    caution: 'The caliper stays closed: brake lines are work for qualified hands.',
+  }),
   'look-flange': ({ at }) => ({
     short: 'Look: flange',
     title: `Look at the bare flange of ${at}`,
@@ -63,10 +89,10 @@ export const BRAKE: StepTexts<
     how: `Hold it up before a bolt goes in: the arm points forward, the shorter lining faces forward. ${capital(sideName(at))} side takes a ${sideName(at)} plate.`,
     why: 'Left and right differ. Mounted on the wrong side it hardly brakes, and looks right.',
   }),
-  'plate-on': ({ at, axle }) => ({
+  'plate-on': ({ at, axle, step, system }) => ({
     short: 'Plate on',
     title: `New plate onto ${at}`,
-    how: `Wires through without pinching, ${axle?.mountingBolts ? `${axle.mountingBolts.value} nuts` : 'all four or five nuts'} by hand, then crosswise to the maker's torque.`,
+    how: `Wires through without pinching, ${axle?.mountingBolts ? `${axle.mountingBolts.value} nuts` : 'all four or five nuts'} by hand, then crosswise. ${boltsText(step, 'the axle or brake maker', system)}.`,
     why: 'Brakes go in axle pairs: the mate across is next, if it is not on this card already.',
   }),
   'wires-on': ({ at, axle }) =>

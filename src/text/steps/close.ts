@@ -1,5 +1,5 @@
 import type { NutSchool } from '@/core/rules';
-import { lockOf, type StepTexts } from './setting';
+import { boltsText, lockOf, type StepTexts } from './setting';
 
 const SET_BY: Record<NutSchool, string> = {
   'finger-tight':
@@ -11,6 +11,14 @@ const SET_BY: Record<NutSchool, string> = {
   'light-drag':
     'Turn the hub while you tighten until you feel a light drag, then back to the slot where the drag is just gone.',
 };
+
+/** A keeper and a tang washer lock where their own tabs find a place, not at slots. */
+const FINER = {
+  keeper: (how: string) =>
+    `${how.replace(/(the first place where the pin goes in|the nearest slot|the next slot; one more if the hub drags|the slot where the drag is just gone)/, 'the first position in which the keeper drops on flat')}`,
+  tang: (how: string) =>
+    `${how.replace(/(the first place where the pin goes in|the nearest slot|the next slot; one more if the hub drags|the slot where the drag is just gone)/, 'the first flat that a tang can stand against')}`,
+} as const;
 
 /** Packing and closing the hub: from grease in to the cap on. */
 export const CLOSE: StepTexts<
@@ -66,11 +74,17 @@ export const CLOSE: StepTexts<
     how: `Narrow end inward. ${axle?.flatWasher ? 'The flat of the washer goes to the flat of the spindle.' : 'The flat or tang of the washer goes to its place on the spindle.'}`,
     caution: 'Without the washer the nut turns with the bearing. Look that it is there.',
   }),
-  'nut-set': ({ at, house }) => ({
+  'nut-set': ({ at, house, axle }) => ({
     short: 'Set the nut',
     title: `Set the nut on ${at}`,
-    how: SET_BY[house.nut],
-    why: 'The pin can only stand at a slot, so slot spacing is the finest setting there is. Go back to a slot, never forward past seated.',
+    how:
+      axle?.lock === 'keeper' || axle?.lock === 'tang'
+        ? FINER[axle.lock](SET_BY[house.nut])
+        : SET_BY[house.nut],
+    why:
+      axle?.lock === 'keeper' || axle?.lock === 'tang'
+        ? 'It locks in positions of its own, finer than the slots of a nut: loosen to the next, never tighten to it.'
+        : 'The pin can only stand at a slot, so slot spacing is the finest setting there is. Loosen to a slot, never tighten to it.',
   }),
   'lock-in': ({ at, axle, house }) => ({
     short: 'Lock in',
@@ -84,7 +98,7 @@ export const CLOSE: StepTexts<
   'check-set': ({ at }) => ({
     short: 'Spins free, no rock',
     title: `Check the setting of ${at} by hand`,
-    how: 'Hub only, no wheel: it spins freely and does not rock.',
+    how: 'Hub only, no wheel: it spins freely and does not rock. With a dial indicator at hand, write down what it shows.',
     why: 'Arithmetic says where the nut stands; your hands say whether the bearing is seated.',
   }),
   'cap-on': ({ at, axle }) => ({
@@ -115,10 +129,10 @@ export const CLOSE: StepTexts<
     how: 'Wipe fitting and cap clean. Push the plug in all round. A lost or torn one: put a new one in.',
     why: 'Without it water and dirt go straight to the fitting and the bearing.',
   }),
-  'caliper-on': ({ at }) => ({
+  'caliper-on': ({ at, step, system }) => ({
     short: 'Caliper on',
     title: `Caliper back on ${at}`,
-    how: "Disc wiped clean of grease first. Bolts to the brake maker's torque.",
+    how: `Disc wiped clean of grease first. ${boltsText(step, 'the brake maker', system)}.`,
     caution: 'Grease on the disc means no brake here.',
   }),
 };

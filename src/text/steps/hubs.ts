@@ -12,7 +12,25 @@ export const HUBS: StepTexts<
   | 'grease-off-brake'
   | 'find-washer'
   | 'renew-stud'
+  | 'cap-look'
+  | 'cap-fit'
 > = {
+  'cap-look': ({ at }) => ({
+    short: 'Old cap, the lock',
+    title: `Look at the cap of ${at}, and behind it`,
+    how: 'Through the wheel. What is left of the old cap comes off with a mallet, turned as it comes. Look at the lock: pin, keeper or tang is there, and the nut does not turn by hand. Wipe out what got in.',
+    why: 'A lost cap lets water and grit in; a lost lock lets the wheel go.',
+    caution: 'No lock, no towing: report it, and open the hub.',
+  }),
+  'cap-fit': ({ at, axle }) => ({
+    short: 'Grease, new cap',
+    title: `Fresh grease and a new cap on ${at}`,
+    how:
+      axle?.hub === 'pressure-cap'
+        ? 'Grease over the outer bearing. Look at the O-ring, start the cap on one side with a block of wood over its rim, tap it home square, then fill until the plate just moves out.'
+        : 'Grease over the outer bearing, the same kind that is in there. Start the cap on one side, tap round its rim until it is flush.',
+    caution: 'Never hammer on the face of a cap.',
+  }),
   'race-out': ({ at }) => ({
     short: 'Old race out',
     title: `Drive the old race out of ${at}`,

@@ -66,7 +66,7 @@ export function torqueSpec(
 ): string {
   const spec = lugTorque(model, threads);
   const told = spec ? `${measure(spec.value, 'torque', system)}, ${BASIS_WORDS[spec.source]}` : 'not known';
-  return threads === 'treated' ? `${told}, for treated threads` : told;
+  return threads === 'treated' ? `${told}, for greased threads` : told;
 }
 
 /** Why nuts cannot be brought to a torque as they are, or nothing where they can. */

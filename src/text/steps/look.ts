@@ -1,7 +1,21 @@
 import type { StepTexts } from './setting';
 
 /** Cleaning, looking, deciding what is renewed. */
-export const LOOK: StepTexts<'clean' | 'look-bearings' | 'look-spindle' | 'look-brake' | 'renew'> = {
+export const LOOK: StepTexts<
+  'clean' | 'look-bearings' | 'look-spindle' | 'look-brake' | 'look-seal' | 'read-hub' | 'renew'
+> = {
+  'look-seal': ({ at }) => ({
+    short: 'Look: seal, grease',
+    title: `Look at the seal and the grease of ${at}`,
+    how: 'The hub is off anyway: the lip of the seal, the back of the hub, the grease on the bearings. What weeps or is milky asks for a repack with a new seal before it goes back.',
+    why: 'New linings last as long as the seal behind them.',
+  }),
+  'read-hub': ({ at }) => ({
+    short: 'Read the numbers',
+    title: `Read what is in the hub of ${at}`,
+    how: 'Numbers of roller and race, inner and outer, and of the seal, as far as they can be read with the seal in place. Inside of the drum. Look at the spindle, count the plate nuts, and see on which side you are. Photograph it.',
+    why: 'Axles of one rating come with several spindles: kits bought by rating alone are the wrong ones.',
+  }),
   clean: ({ at }) => ({
     short: 'Clean all of it',
     title: `Clean out all old grease on ${at}`,
@@ -25,7 +39,7 @@ export const LOOK: StepTexts<'clean' | 'look-bearings' | 'look-spindle' | 'look-
   'look-brake': ({ at }) => ({
     short: 'Look: brake',
     title: `Look at the brake of ${at} while it is open`,
-    how: 'Linings on both shoes, the drum face, springs, and on an electric brake the magnet. Minimum is 1/16 in for bonded linings, 1/32 in over the rivets.',
+    how: 'Linings on both shoes, the drum face, springs. Say which shoe a defect is on, forward or rear. Minimum is 1/16 in (1.6 mm) for bonded linings, 1/32 in (0.8 mm) over the rivets.',
     why: 'It will not be this open again for a year.',
     caution: 'Brake dust: wipe it off wet, never blow it out.',
   }),

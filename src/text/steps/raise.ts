@@ -32,8 +32,30 @@ function jackAt({ lifting }: RigModel, axle: Axle | undefined, house: HouseRules
 
 /** Raising one corner: from the tow vehicle held to the wheel off. */
 export const RAISE: StepTexts<
-  'brake-on' | 'chock' | 'steady' | 'cover-off' | 'break-loose' | 'jack' | 'stand' | 'feel' | 'wheel-off'
+  | 'brake-on'
+  | 'chock'
+  | 'steady'
+  | 'cover-off'
+  | 'break-loose'
+  | 'jack'
+  | 'stand'
+  | 'stand-again'
+  | 'feel'
+  | 'wheel-off'
+  | 'look-well'
 > = {
+  'stand-again': ({ at }) => ({
+    short: 'Stand again',
+    title: `Look at the stand of ${at} once more`,
+    how: 'The frame came up beside it when the other wheel was raised. The stand carries, stands upright, and the jack just touches. If it came free, let the frame down onto it again.',
+    caution: 'No hand under it before it carries.',
+  }),
+  'look-well': ({ at }) => ({
+    short: 'Look: wheel well',
+    title: `Look into the wheel well of ${at}`,
+    how: 'Frame and well above the hub: rust scale, paint, bolts. Surface rust is brushed, primed and coated while the wheel is off.',
+    why: 'It is hidden the rest of the year.',
+  }),
   'brake-on': () => ({
     short: 'Park and hold',
     title: 'Park on firm, level ground',

@@ -12,6 +12,7 @@ export const REFIT: StepTexts<
   | 'lower'
   | 'cover-on'
   | 'open-rechecks'
+  | 'tighten-hard'
   | 'unchock'
 > = {
   'wheel-on': ({ at }) => ({
@@ -65,6 +66,13 @@ export const REFIT: StepTexts<
     title: `Rechecks for ${at} open now`,
     how: 'Miles count from this refit. They come due on the Yard as you log trips. Have socket and torque wrench on board.',
     why: 'Wheels settle in the first miles, aluminum ones more.',
+  }),
+  'tighten-hard': ({ at }) => ({
+    short: 'Tighten hard',
+    title: `Tighten ${at} hard, in a star`,
+    how: 'With bar and socket, every nut, twice round the star. Your house rule goes on from here: slowly to the next safe place, and there to its torque.',
+    why: 'Until it is torqued, the Yard keeps this wheel open.',
+    caution: 'Never jumped on and never finished by a machine: studs stretch.',
   }),
   unchock: () => ({
     short: 'Chocks away',

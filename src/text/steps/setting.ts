@@ -61,8 +61,15 @@ export function sideName(at: string): 'left' | 'right' {
 export function torqueText(model: RigModel, system: UnitSystem, threads: ThreadState | undefined): string {
   const spec = lugTorque(model, threads);
   return spec
-    ? `${measure(spec.value, 'torque', system)}, ${threads === 'treated' ? 'treated' : 'dry'} threads`
+    ? `${measure(spec.value, 'torque', system)}, ${threads === 'treated' ? 'greased' : 'dry'} threads`
     : 'the figure of its manual, not known here yet';
+}
+
+/** The figure that bolts of their own are brought to, or that it is not set. */
+export function boltsText({ torque }: CardStep, maker: string, system: UnitSystem): string {
+  return torque?.value === undefined
+    ? `To the figure of ${maker}, which is not known here yet`
+    : `To ${measure(torque.value, 'torque', system)}`;
 }
 
 /** What a new drum is held against, where there is a drum. */

@@ -1,13 +1,20 @@
-import type { ThreadState } from '@/core/rules';
-import { RULE_WORDS } from '../rules';
-import { measure } from '../measure';
+import type { HouseRules, ThreadState } from '@/core/rules';
+import type { UnitSystem } from '@/core/quantity';
+import type { RigModel } from '@/core/rig';
 import { factWords } from '../facts';
-import { torqueText, type StepTexts } from './setting';
+import { targetWords } from '../target';
+import { boltsText, torqueText, type StepTexts } from './setting';
+
+/** What a tire is set to cold, or that nobody told. */
+function targetText(model: RigModel, house: HouseRules, system: UnitSystem): string {
+  const target = targetWords(model, house, system);
+  return target ? `Target: ${target}.` : 'No target is known here yet: it stands on the placard.';
+}
 
 /** What goes on threads that are left so. */
 function filmWords(threads: ThreadState | undefined): string {
   return threads === 'treated'
-    ? 'Then a thin film of anti-seize on the threads only: this wheel is torqued to the lowered figure.'
+    ? 'Then a thin film of anti-seize on the threads only: this wheel has greased threads, and is torqued to the lowered figure.'
     : 'Then wipe them dry, old grease and anti-seize off: this wheel is torqued to the dry figure.';
 }
 
@@ -33,7 +40,7 @@ export const TIRES: StepTexts<
   pressure: ({ at, model, house, system }) => ({
     short: 'Cold pressure',
     title: `Cold pressure of ${at}`,
-    how: `Parked three hours, or towed under a mile. ${model.tires?.pressure ? `Placard: ${factWords('pressure', model.tires.pressure, system)}.` : "The placard's pressure is not known here yet."} House rule: ${RULE_WORDS.pressure.schools[house.pressure] ?? house.pressure}. Write down what it stood at, then set it.`,
+    how: `Parked three hours, or towed under a mile. ${targetText(model, house, system)} Write down what it stood at, and what it was set to; leave the second empty where nothing was changed. A warm tire is never let down.`,
     caution: 'Stand aside while a tire fills.',
   }),
   'look-tire': ({ at }) => ({
@@ -45,13 +52,13 @@ export const TIRES: StepTexts<
   'look-spare': ({ model, system }) => ({
     short: 'Look: spare',
     title: 'Is the spare fit to carry?',
-    how: `Pressure, wall, age by its code. It must be of the same size and load range${model.tires?.size ? ` (${factWords('tireSize', model.tires.size, system)})` : ''}.`,
+    how: `Pressure, wall, tread, valve, age by its code. It must be of the same size and load range${model.tires?.size ? ` (${factWords('tireSize', model.tires.size, system)})` : ''}.`,
     why: 'Better known before the wheel is off.',
     caution: 'A rotted spare goes no farther than the next tire shop, slowly.',
   }),
   'swap-tire': ({ at, model, system }) => ({
-    short: 'Other wheel',
-    title: `Bring the other wheel to ${at}`,
+    short: at.startsWith('S') ? 'New tire' : 'Other wheel',
+    title: at.startsWith('S') ? `New tire on the rim of ${at}` : `Bring the other wheel to ${at}`,
     how: `Trailer-rated, size${model.tires?.size ? ` ${factWords('tireSize', model.tires.size, system)}` : ' as on the placard'}, load range ${model.tires?.loadRange ? factWords('loadRange', model.tires.loadRange, system) : 'no lower than on the placard'}. Read its code before it is on.`,
     why: 'All tires on an axle are alike, and are renewed in pairs.',
   }),
@@ -61,16 +68,16 @@ export const TIRES: StepTexts<
     how: 'Both lie side by side on the ground. Each goes where the other was; look at both inner walls while they lie there.',
     why: 'The log moves their age and miles along with them.',
   }),
-  'set-pressure': ({ at, model, system }) => ({
+  'set-pressure': ({ at, model, house, system }) => ({
     short: 'Set pressure',
     title: `Set the pressure of ${at}`,
-    how: `Cold, ${model.tires?.pressure ? `to ${factWords('pressure', model.tires.pressure, system)}` : 'to the figure on placard or sidewall'}. Cap back on the valve.`,
+    how: `Cold. ${targetText(model, house, system)} Cap back on the valve.`,
     caution: 'Stand aside while a tire fills.',
   }),
-  'adapter-torque': ({ at, model, system }) => ({
+  'adapter-torque': ({ at, step, system }) => ({
     short: 'Adapter nuts',
     title: `Torque the adapter nuts of ${at}`,
-    how: `${model.wheels.adapter?.torque ? `To ${measure(model.wheels.adapter.torque.value, 'torque', system)}` : "To the figure of the adapter's maker"}, in a star, hub held. Then look that no adapter stud stands out beyond its face.`,
+    how: `${boltsText(step, "the adapter's maker", system)}, in a star, hub held. Then look that no adapter stud stands out beyond its face.`,
     why: 'They loosen unseen behind the wheel: these are nuts with a record of their own.',
   }),
   'check-lugs': ({ at, model, system, step }) => ({

@@ -10,7 +10,7 @@ export function torqueWords({ step, at, model, system }: Setting): StepWords {
   const spec = lugTorque(model, step.threads);
   const stars = `${ordinal(round?.number ?? 1)} of ${round?.of ?? 1}`;
   const figure = round?.torque === undefined ? undefined : measure(round.torque, 'torque', system);
-  const on = step.threads === 'treated' ? 'treated threads' : 'dry threads';
+  const on = step.threads === 'treated' ? 'greased threads' : 'dry threads';
   const share = `${Math.round((round?.share ?? 0) * 100)} %`;
   const last = round?.number === round?.of;
   if (round?.share === 0)

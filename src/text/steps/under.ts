@@ -1,5 +1,5 @@
 import { measure } from '../measure';
-import type { StepTexts } from './setting';
+import { boltsText, type StepTexts } from './setting';
 
 const sideWords = (side: 'L' | 'R' | undefined) => (side === 'R' ? 'right' : 'left');
 
@@ -22,6 +22,11 @@ export const UNDER: StepTexts<
   | 'tighten-joints'
   | 'frame-down'
   | 'mark-axle'
+  | 'axle-wires-off'
+  | 'axle-lines-off'
+  | 'axle-off'
+  | 'axle-wires-on'
+  | 'axle-lines-on'
   | 'seat-axle'
   | 'square-axle'
   | 'axle-bolts'
@@ -42,10 +47,10 @@ export const UNDER: StepTexts<
     how: 'A bar between spring and hanger, and push: play shows as a gap that opens. Bright metal is a joint that works dry. See which way the fittings face while the wheels are on.',
     why: 'Nobody in front hears the banging of a dry bushing.',
   }),
-  'grease-pivot': ({ at }) => ({
+  'grease-pivot': ({ at, model }) => ({
     short: 'Grease pivots',
     title: `Grease the pivots of ${at}`,
-    how: 'Fitting wiped, gun on, until grease shows at the bushing. The middle bolt may have no fitting: the equalizer carries it. No fitting at all: leave this out.',
+    how: `Fitting wiped, gun on, until grease shows at the bushing.${model.greasePoints?.aSide === undefined ? ' The middle bolt may have no fitting: the equalizer carries it.' : ` ${model.greasePoints.aSide} points on each side by your map.`}${model.greasePoints?.wheelOff ? ' For one of them a wheel must come off.' : ''} No fitting at all: leave this out.`,
     why: 'Greased ones last; neglected ones wear faster than dry ones.',
   }),
   'note-spacing': () => ({
@@ -61,10 +66,12 @@ export const UNDER: StepTexts<
     why: 'With both sides up chocks hold nothing: the stands and the hitch do.',
     caution: 'Nobody in or under it while it goes up. Four stands rated over the whole rig, on firm ground.',
   }),
-  'hold-axle': () => ({
+  'hold-axle': ({ model }) => ({
     short: 'Hold each axle',
     title: 'Each axle on its own jack or stand',
-    how: 'Under the axle near both springs, just touching. It will hang free once a joint is open.',
+    how: model.axles.some(({ suspension }) => suspension === 'leaf')
+      ? 'Under the axle near both springs, just touching. It will hang free once a joint is open.'
+      : 'Under the brackets of the axle at both ends, just touching, never under the middle of its tube. It will hang free once its bolts are out.',
     why: 'The jack under it later takes the bind off a bolt.',
     caution: 'An axle that drops takes a hand with it.',
   }),
@@ -115,10 +122,10 @@ export const UNDER: StepTexts<
     how: 'Fitting heads where a gun reaches with the wheels on. Splined heads are drawn home, hammer and nut in turn. Nuts on by hand, no torque yet.',
     why: 'All joints stay loose until everything is in place, or the last one will not go in.',
   }),
-  'tighten-joints': () => ({
+  'tighten-joints': ({ step, system }) => ({
     short: 'Torque joints',
     title: 'Now every joint to its torque',
-    how: "Both sides whole, weight off the bolts. To the maker's figure; shackles must still swing. Then grease until it shows at each bushing.",
+    how: `Both sides whole, weight off the bolts. ${boltsText(step, 'the maker of axle or springs', system)}; shackles must still swing. Then grease until it shows at each bushing.`,
     caution: 'No figure, no guess: ask the maker of the suspension.',
   }),
   'frame-down': () => ({
@@ -127,16 +134,50 @@ export const UNDER: StepTexts<
     how: 'Take the weight on the jack, stands out, rear first, slowly. Look under before each.',
     caution: 'Nobody reaches under while it comes down.',
   }),
-  'mark-axle': ({ model }) => ({
+  'mark-axle': ({ model, axle, at }) => ({
     short: 'Where it goes',
     title: 'Mark where the axle goes',
-    how: `First mark about 60 % back from the front of the frame; then by moments, so that the tongue carries ${model.kind === 'boat' ? '7 to 12 %' : '10 to 15 %'} of the weight. ${model.axles.length > 1 ? 'With two axles, the mark is their middle. ' : ''}Write down the distance from the coupler. From which weight brakes are demanded is local law: look it up.`,
+    how: `Where an axle was, measure from the coupler to the old one, ${at.slice(0, 1)}, on both sides${axle?.suspension === 'torsion' ? ', and see which way its arms point' : ''}. On a new frame the first mark is about 60 % back from the front of the frame; then by moments, so that the tongue carries ${model.kind === 'boat' ? '7 to 12 %' : '10 to 15 %'} of the weight. ${model.axles.length > 1 ? 'With two axles, the mark is their middle. ' : ''}Write down the distance from the coupler. From which weight brakes are demanded is local law: look it up.`,
     why: 'Too little on the tongue and it sways; too much and the hitch carries it.',
   }),
-  'seat-axle': () => ({
+  'axle-wires-off': ({ at }) => ({
+    short: 'Wires off',
+    title: `Brake wires of axle ${at.slice(0, 1)} off`,
+    how: 'Tow vehicle unplugged. At the frame, not at the plates: cut the old splices off close and keep the length.',
+  }),
+  'axle-lines-off': ({ at }) => ({
+    short: 'Brake lines off',
+    title: `Brake lines of axle ${at.slice(0, 1)} off, and closed`,
+    how: 'Where they meet the frame. Fluid caught in a tray, both ends capped.',
+    caution: 'Brake lines are work for qualified hands.',
+  }),
+  'axle-off': ({ at, axle }) => ({
+    short: 'Old axle off',
+    title: `Old axle ${at.slice(0, 1)} off`,
+    how:
+      axle?.suspension === 'torsion'
+        ? 'Bracket bolts out, one end and then the other, the axle held at both brackets. Let it down level, roll it out to the rear.'
+        : 'U-bolts off at both ends, plates kept in order, the axle held near both springs. Let it down level, roll it out to the rear.',
+    caution: 'Nobody beside or under it while it comes down. It is heavy and rolls.',
+  }),
+  'axle-wires-on': ({ at }) => ({
+    short: 'Wires joined',
+    title: `Brake wires of axle ${at.slice(0, 1)} joined`,
+    how: 'Sealed connectors; the two wires of a magnet have no polarity. Pull each splice. Tied clear of wheel and spring. Plug in again before the test.',
+  }),
+  'axle-lines-on': ({ at }) => ({
+    short: 'Lines on, bled',
+    title: `Brake lines of axle ${at.slice(0, 1)} on, and bled`,
+    how: 'New sealing washers, lines to their torque, bled until no air comes. Reservoir topped up with the fluid on its cap.',
+    caution: 'Brake lines are work for qualified hands.',
+  }),
+  'seat-axle': ({ axle }) => ({
     short: 'Axle in place',
-    title: 'Axle in place, bow up',
-    how: 'Bow of the axle up, spring seat pins in their holes, plates over the pins, U-bolts by hand. A torsion axle sits flat on the frame, bolts by hand.',
+    title: axle?.suspension === 'torsion' ? 'Axle in place, on its brackets' : 'Axle in place, bow up',
+    how:
+      axle?.suspension === 'torsion'
+        ? 'Arms pointing the way the old ones did, brackets flat on the frame, every bolt by hand.'
+        : 'Bow of the axle up, the center pins of the springs in the holes of their seats, plates over the pins, U-bolts by hand.',
     caution: 'Welding on an axle or frame goes to qualified hands.',
   }),
   'square-axle': () => ({
@@ -145,10 +186,10 @@ export const UNDER: StepTexts<
     how: 'From the coupler to the same point of both spindles. The two must come within 1/8 in (3 mm) of each other.',
     why: 'An axle that stands askew eats tires from the first mile.',
   }),
-  'axle-bolts': () => ({
+  'axle-bolts': ({ axle, step, system }) => ({
     short: 'Axle bolts',
     title: 'Axle bolts to their torque',
-    how: "Crosswise, to the maker's figure, then measured square once more. They are checked again by wrench after the first 50 miles.",
+    how: `${axle?.suspension === 'torsion' ? 'Bracket bolts' : 'U-bolts, both legs of each in turn,'} crosswise. ${boltsText(step, 'the maker of the axle', system)}. Then measured square once more. They are checked again by wrench after the first 50 miles (80 km).`,
     caution: 'No figure, no guess: it stands in the papers of the axle.',
   }),
 };

@@ -1,6 +1,7 @@
 import { X } from 'lucide-react';
 import { Dialog as Radix } from 'radix-ui';
 import { useState, type ReactNode } from 'react';
+import { useTapRest } from './use-tap-rest';
 
 /** A sheet over the page: from below on a phone, at the side on a desk. */
 export function Dialog({
@@ -18,11 +19,13 @@ export function Dialog({
 }) {
   // Sheets are opened by state, not by a trigger of the package's own: what had the focus gets it back.
   const [opener] = useState(() => (typeof document === 'undefined' ? null : document.activeElement));
+  const tapped = useTapRest();
   return (
     <Radix.Root open={open} onOpenChange={(next) => !next && onClose()}>
       <Radix.Portal>
         <Radix.Overlay className="fixed inset-0 z-40 bg-black/45" />
         <Radix.Content
+          onPointerDownCapture={tapped}
           onCloseAutoFocus={() => opener instanceof HTMLElement && opener.focus()}
           {...(!description && { 'aria-describedby': undefined })}
           className="bg-paper border-ink fixed inset-x-0 bottom-0 z-50 flex max-h-[92dvh] flex-col border-t-2 md:inset-y-0 md:left-auto md:w-[30rem] md:max-h-none md:border-t-0 md:border-l-2"

@@ -1,7 +1,7 @@
 import * as z from 'zod/mini';
 import { daysBetween, text, words, type Instant, uuid } from '../../base';
 import { placeSchema } from '../../rig';
-import { isLook, oneStepUp, ROUTINES, TWICE_A_YEAR, worse, type Verdict } from '../../rules';
+import { isLook, oneStepUp, TWICE_A_YEAR, WORKS, worse, type Verdict } from '../../rules';
 import { defineKind } from '../define';
 import { evidenceOf, evidenceSchema, findingKey, recurs, type Evidence } from '../evidence';
 import { jobsSchema } from '../jobs';
@@ -17,8 +17,8 @@ const opened = z
     text: z.optional(words(500)),
     /** Own words beside what it rests on. */
     note: z.optional(text(500)),
-    /** The routine that would put it right. */
-    remedy: z.optional(z.enum(ROUTINES)),
+    /** The work that would put it right: up to version 5 a routine, since then any work. */
+    remedy: z.optional(z.enum(WORKS)),
     of: z.optional(evidenceSchema),
     /** The walk, work or test that found it. */
     from: z.optional(uuid()),
@@ -81,6 +81,7 @@ const OF_THE_MOMENT: ReadonlySet<string> = new Set([
   'coupler',
   'drag',
   'valve',
+  'oil',
 ]);
 
 /** So long after it was seen (d), a look is another one. */
@@ -92,16 +93,16 @@ type Bad = Exclude<Verdict, 'clear'>;
 const mayRise = (of: Evidence | undefined) => of !== undefined && recurs(of);
 const escalate = (verdict: Bad): Bad => oneStepUp(verdict) as Bad;
 
-/** A finding opened; its id is the entry's. Version 1 knew wheel ends and the rig, version 2 every place; version 3 what it rests on; version 4 has words only where somebody told it in their own; version 5 calls its remedy that. */
+/** A finding opened; its id is the entry's. Version 1 knew wheel ends and the rig, version 2 every place; version 3 what it rests on; version 4 has words only where somebody told it in their own; version 5 calls its remedy that; version 6 knows sides, shoes, torques, work left undone and any work as a remedy. */
 export const findingOpened = defineKind({
   kind: 'finding.opened',
-  version: 5,
+  version: 6,
   body: opened,
   group: 'findings',
   places: ({ place }) => [place],
   others: ({ from }) => (from === undefined ? [] : [from]),
   corrected: 'here',
-  upcasters: [(body) => body, (body) => body, withoutMadeWords, openedToV5],
+  upcasters: [(body) => body, (body) => body, withoutMadeWords, openedToV5, (body) => body],
   apply: (rig, { from: _, remedy, ...rest }, entry) => {
     // A look puts nothing right, whatever was told when the finding was opened.
     const body = { ...rest, ...(remedy && !isLook(remedy) && { remedy }) };
@@ -122,7 +123,7 @@ export const findingOpened = defineKind({
 /** An open finding looked at again: the same, worse, or better than it was. */
 export const findingSeen = defineKind({
   kind: 'finding.seen',
-  version: 2,
+  version: 3,
   body: z.strictObject({
     finding: uuid(),
     verdict: severity,
@@ -134,7 +135,7 @@ export const findingSeen = defineKind({
   places: () => [],
   others: ({ finding }) => [finding],
   corrected: 'elsewhere',
-  upcasters: [seenToV2],
+  upcasters: [seenToV2, (body) => body],
   apply: (rig, body, entry) => {
     const finding = rig.findings[body.finding];
     if (!finding) return contradict(rig, entry.id);
@@ -179,6 +180,8 @@ const closing = z
     how: z.optional(words(500)),
     /** Looked at again, and nothing of it was left; the grade it was given then. */
     gone: z.optional(z.literal(true)),
+    /** Looked into, and nothing is to be done; its owner says why. */
+    needless: z.optional(z.literal(true)),
     of: z.optional(evidenceSchema),
     /** The work that put it right, and the jobs of that work. */
     work: z.optional(uuid()),
@@ -187,6 +190,9 @@ const closing = z
   .check(
     z.refine(({ how, gone, jobs }) => how !== undefined || gone !== undefined || jobs !== undefined, {
       message: 'a finding closed without words, work or look',
+    }),
+    z.refine(({ how, needless }) => needless === undefined || how !== undefined, {
+      message: 'nothing to be done, and no reason why',
     }),
   );
 
@@ -200,13 +206,13 @@ function closedToV3(body: unknown): unknown {
 /** A finding closed: since version 2 by which work, since version 3 with words only where they are its owner's. */
 export const findingClosed = defineKind({
   kind: 'finding.closed',
-  version: 3,
+  version: 4,
   body: closing,
   group: 'findings',
   places: () => [],
   others: ({ finding, work }) => (work === undefined ? [finding] : [finding, work]),
   corrected: 'here',
-  upcasters: [(body) => body, closedToV3],
+  upcasters: [(body) => body, closedToV3, (body) => body],
   apply: (rig, body, entry) => {
     const finding = rig.findings[body.finding];
     return finding ? closed(rig, finding, entry.happened) : contradict(rig, entry.id);

@@ -4,6 +4,7 @@ import {
   partSchema,
   placeSchema,
   SHELF_GRADES,
+  SHELVES,
   readFactsSchema,
   type PartKind,
   type Place,
@@ -12,32 +13,33 @@ import {
 import { NEW_BRAKES } from '../../rules';
 import { defineKind, type Applied, type Own } from '../define';
 import { doneNow, pulled, restart, type JobDone } from '../last-done';
-import { fit, moveParts, readPart } from '../parts';
-import { openRefits, refitsSchema } from '../refits';
+import { fit, moveParts, partAt, readPart } from '../parts';
+import { openRefits, refitsSchema, threadsAfter } from '../refits';
 import { contradict } from '../state';
+import { carriedAlong } from '../tires';
 
 /** A wheel that was off was torqued when it went back on. */
 function torqued(refits: readonly { readonly place: WheelEnd }[] | undefined): readonly JobDone[] {
   return (refits ?? []).map(({ place }) => ({ routine: 'lug-torque', place }));
 }
 
-/** A new tire has been looked at, and new brakes have been adjusted. */
+/** A new tire has been looked at; beside a new brake assembly nobody has seen the drum. */
 function newPart(kind: PartKind, to: Place | 'shelf'): readonly JobDone[] {
   if (to === 'shelf') return [];
   if (kind === 'tire') return [{ routine: 'tire-look', place: to }];
-  if (kind === 'brake')
-    return ['brake-measure' as const, 'brake-adjust' as const].map((routine) => ({ routine, place: to }));
   return [];
 }
 
 const partId = keyWords(80);
 const grade = z.optional(z.enum(SHELF_GRADES));
+/** Where one lies that is not fitted. */
+const shelf = z.optional(z.enum(SHELVES));
 const note = z.optional(text(500));
 
 /** A part comes into the record, fitted at a place or laid on the shelf; what sat there goes to the shelf or is gone. */
 export const partFitted = defineKind({
   kind: 'part.fitted',
-  version: 1,
+  version: 2,
   body: z.strictObject({
     part: partId,
     spec: partSchema,
@@ -45,6 +47,7 @@ export const partFitted = defineKind({
     /** Distance it had rolled before (m): nothing when it is new, left out when nobody knows. */
     rolled: z.optional(nonNegative(1e9)),
     grade,
+    shelf,
     /** What becomes of the part that sat there; the shelf, ungraded, when it is not said. */
     old: z.optional(z.strictObject({ to: z.enum(['shelf', 'gone']), grade })),
     /** A wheel that came off for it. */
@@ -54,9 +57,10 @@ export const partFitted = defineKind({
   group: 'parts',
   places: ({ to, refits = [] }) => [...(to === 'shelf' ? [] : [to]), ...refits.map(({ place }) => place)],
   corrected: 'here',
-  upcasters: [],
+  upcasters: [(body) => body],
   apply: (rig, body, entry: Applied, own?: Own) => {
     if (rig.parts[body.part]) return contradict(rig, entry.id);
+    const old = body.to === 'shelf' ? undefined : partAt(rig, body.spec.kind, body.to);
     const parts = fit(
       rig,
       {
@@ -66,6 +70,7 @@ export const partFitted = defineKind({
         to: body.to,
         rolled: body.rolled,
         grade: body.grade,
+        shelf: body.shelf,
         old: body.old,
       },
       entry.happened,
@@ -84,14 +89,21 @@ export const partFitted = defineKind({
             entry,
           )
         : (after.pulls ?? rig.pulls);
-    return { parts, refits, ...after, pulls };
+    return {
+      parts,
+      refits,
+      threads: threadsAfter(rig, body.refits ?? []),
+      ...after,
+      pulls,
+      ...carriedAlong(rig, parts, old ? [old.id, body.part] : [body.part]),
+    };
   },
 });
 
 /** Parts change places, all at once: a rotation is one entry, and so is a swap with the spare. */
 export const partMoved = defineKind({
   kind: 'part.moved',
-  version: 1,
+  version: 2,
   body: z.strictObject({
     moves: z
       .array(
@@ -99,6 +111,7 @@ export const partMoved = defineKind({
           part: partId,
           to: z.union([placeSchema, z.enum(['shelf', 'gone'])]),
           grade,
+          shelf,
         }),
       )
       .check(z.minLength(1), z.maxLength(24)),
@@ -112,19 +125,29 @@ export const partMoved = defineKind({
     ...refits.map(({ place }) => place),
   ],
   corrected: 'here',
-  upcasters: [],
+  upcasters: [(body) => body],
   apply: (rig, body, entry, own) => {
     const parts = moveParts(rig, body.moves, entry.happened);
     if (!parts) return contradict(rig, entry.id);
     const refits = openRefits(rig, body.refits, entry);
-    return { parts, refits, ...restart({ ...rig, parts }, torqued(body.refits), doneNow(rig, entry), own) };
+    return {
+      parts,
+      refits,
+      ...restart({ ...rig, parts }, torqued(body.refits), doneNow(rig, entry), own),
+      threads: threadsAfter(rig, body.refits ?? []),
+      ...carriedAlong(
+        rig,
+        parts,
+        body.moves.map(({ part }) => part),
+      ),
+    };
   },
 });
 
 /** What was read off a part later on; `null` withdraws a fact. */
 export const partRead = defineKind({
   kind: 'part.read',
-  version: 1,
+  version: 2,
   body: z.strictObject({
     part: partId,
     facts: readFactsSchema.check(
@@ -134,7 +157,7 @@ export const partRead = defineKind({
   group: 'parts',
   places: () => [],
   corrected: 'elsewhere',
-  upcasters: [],
+  upcasters: [(body) => body],
   apply: (rig, body, entry) => {
     const parts = readPart(rig, body.part, body.facts);
     return parts ? { parts } : contradict(rig, entry.id);

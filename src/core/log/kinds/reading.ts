@@ -1,7 +1,7 @@
 import * as z from 'zod/mini';
 import { figure, text } from '../../base';
 import { READING_IDS } from '../../rules';
-import { defineKind, type Applied } from '../define';
+import { defineKind, mine, type Applied, type Own } from '../define';
 import { isKept, somewhereSchema } from '../kept';
 import type { RigState } from '../state';
 
@@ -36,6 +36,10 @@ export const aroundSchema = z.strictObject({
   tires: z.optional(z.enum(['cold', 'warm'])),
   /** How warm a tire was (K), where that was measured. */
   tireTemp: z.optional(figure()),
+  /** Down a long grade just now. */
+  descent: z.optional(z.literal(true)),
+  /** Where the hubs were measured: a bare cap reads far too cold. */
+  hubAt: z.optional(z.enum(['painted', 'bare-cap'])),
 });
 
 /** What was last read where, with some more; the same record where there is nothing. */
@@ -44,9 +48,10 @@ export function readWith(
   taken: readonly z.infer<typeof takenSchema>[],
   entry: Applied,
   around: z.infer<typeof aroundSchema> = {},
+  own?: Own,
 ): Partial<Pick<RigState, 'read'>> {
   if (taken.length === 0) return {};
-  const read = { ...rig.read };
+  const read = mine(rig.read, own);
   // What a tire was left at is what it holds from then on.
   for (const { place, what, value } of taken)
     read[`${what === 'pressure-set' ? 'pressure' : what}@${place}`] = {
@@ -60,7 +65,7 @@ export function readWith(
 /** Figures read apart from any work or walk. */
 export const reading = defineKind({
   kind: 'reading',
-  version: 1,
+  version: 2,
   body: z.strictObject({
     taken: z.array(takenSchema).check(z.minLength(1), z.maxLength(200)),
     around: z.optional(aroundSchema),
@@ -69,6 +74,6 @@ export const reading = defineKind({
   group: 'walks',
   places: ({ taken }) => taken.map(({ place }) => place),
   corrected: 'elsewhere',
-  upcasters: [],
-  apply: (rig, { taken, around }, entry) => readWith(rig, taken, entry, around),
+  upcasters: [(body) => body],
+  apply: (rig, { taken, around }, entry, own) => readWith(rig, taken, entry, around, own),
 });

@@ -5,19 +5,23 @@ import { defineKind } from '../define';
 import { doneNow, restart } from '../last-done';
 import { contradict } from '../state';
 
-/** Lug torque looked at after a refit: held at torque, moved a little, or loose by hand. */
+/** What a wrench found: held, or how far the nut that moved most came; up to version 1 a moved one told no angle. */
+const results = z.enum(['held', 'half-flat', 'moved', 'over-half', 'over-flat', 'loose']);
+
+/** Lug torque looked at after a refit: held at torque, moved so far, or loose by hand. */
 export const recheck = defineKind({
   kind: 'recheck',
-  version: 1,
+  version: 2,
   body: z.strictObject({
     place: wheelEndSchema,
-    result: z.enum(['held', 'moved', 'loose']),
+    result: results,
     note: z.optional(text(2000)),
   }),
   group: 'work',
   places: ({ place }) => [place],
   corrected: 'here',
-  upcasters: [],
+  // An old `moved` stays so: how far it was, nobody knows.
+  upcasters: [(body) => body],
   apply: (rig, body, entry, own) => {
     const refit = rig.refits[body.place];
     if (!refit) return contradict(rig, entry.id);

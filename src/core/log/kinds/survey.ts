@@ -1,9 +1,10 @@
 import * as z from 'zod/mini';
 import { code, text } from '../../base';
-import { placeSchema } from '../../rig';
+import { placeSchema, wheelEnds } from '../../rig';
+import { clearedBy } from '../cleared';
 import type { RoutineId } from '../../rules';
 import { defineKind } from '../define';
-import { doneNow, restart } from '../last-done';
+import { doneNow, restart, type JobDone } from '../last-done';
 import { surveyKey } from '../state';
 
 const found = z.union([
@@ -46,8 +47,18 @@ export const surveyed = defineKind({
       ...rig.survey,
       [surveyKey(body.item, body.place)]: { at: entry.happened, found: body.found },
     };
+    if (body.found.as !== 'condition') return { survey };
     const routine = LOOKED[body.item];
-    if (!routine || body.found.as !== 'condition') return { survey };
-    return { survey, ...restart(rig, [{ routine, place: body.place }], doneNow(rig, entry), own) };
+    const done: JobDone[] = routine ? [{ routine, place: body.place }] : [];
+    // The last of the suspension seen, its pivots have been looked at all round.
+    if (body.item === 'suspension' && rig.model) {
+      const conditions = wheelEnds(rig.model).flatMap((place) =>
+        survey[surveyKey('suspension', place)]?.found.as === 'condition'
+          ? [{ place, subject: 'pivot' as const }]
+          : [],
+      );
+      done.push(...clearedBy({ jobs: [], conditions, readings: [] }, rig.model));
+    }
+    return done.length > 0 ? { survey, ...restart(rig, done, doneNow(rig, entry), own) } : { survey };
   },
 });

@@ -1,10 +1,12 @@
 import * as z from 'zod/mini';
-import { code, figure, nonNegative, text, words, uuid } from '../../base';
-import { isGear, isWheelEnd, placeSchema } from '../../rig';
-import { ROUTINES, type RoutinePlace } from '../../rules';
-import { defineKind } from '../define';
+import { code, figure, nonNegative, text, words, uuid, type Instant } from '../../base';
+import { isGear, isWheelEnd, placeSchema, type RigModel } from '../../rig';
+import { ROUTINES, type Subject } from '../../rules';
+import { clearedBy } from '../cleared';
+import { defineKind, mine, type Own } from '../define';
 import { doneNow, restart, type JobDone } from '../last-done';
 import { gradedSchema } from '../kept';
+import type { RigState } from '../state';
 import { aroundSchema, readWith, takenSchema } from './reading';
 
 /** The times at which one walks round a rig (handbook section 3). */
@@ -83,56 +85,80 @@ const body = z.strictObject({
 /** A walk round a rig. */
 export type WalkBody = z.infer<typeof body>;
 
-/** Looks that have to be seen at a place, all of them, before a routine counts as done there. */
-const DONE_BY: readonly (readonly [
-  JobDone['routine'],
-  readonly string[],
-  (place: RoutinePlace) => boolean,
-])[] = [
-  ['tire-look', ['tire', 'tread', 'valve'], () => true],
-  ['hub-look', ['rock', 'spin'], isWheelEnd],
-  ['lug-torque', ['torque'], isWheelEnd],
-  ['gear-look', ['gear', 'chain', 'strap', 'weld', 'coupler', 'lamp'], isGear],
-  ['lights', ['lights'], (place) => place === 'rig'],
-];
+/** What the looks of a walk grade, as far as a routine stands for them; whether it was right or not, it was looked at. */
+const LOOK_GRADES: Readonly<Record<string, Subject>> = {
+  tire: 'tire-wall',
+  tread: 'tread',
+  valve: 'valve',
+  rock: 'rock',
+  spin: 'spin',
+  pivot: 'pivot',
+};
+const OF_GEAR: ReadonlySet<string> = new Set(['gear', 'chain', 'strap', 'weld', 'coupler', 'lamp']);
 
 /** Walks thorough enough that looking at a piece of gear is its yearly look. */
 const THOROUGH: ReadonlySet<WalkId> = new Set(['spring', 'layup']);
 
-function doneBy({ walk, looked, taken }: WalkBody): readonly JobDone[] {
-  const seen = looked.filter(({ as }) => as !== 'skipped');
-  const places = [...new Set(seen.map(({ place }) => place))];
-  const at = (place: RoutinePlace) => seen.filter((one) => one.place === place).map(({ look }) => look);
-  const jobs = DONE_BY.flatMap(([routine, looks, applies]) =>
-    places.filter(applies).flatMap((place): JobDone[] => {
-      const there = at(place);
-      if (routine === 'gear-look')
-        return THOROUGH.has(walk) && looks.some((look) => there.includes(look)) ? [{ routine, place }] : [];
-      return looks.every((look) => there.includes(look)) ? [{ routine, place }] : [];
-    }),
-  );
-  const wanted = looked.filter(({ look }) => look === 'pressure');
-  const read = new Set(taken.filter(({ what }) => what === 'pressure').map(({ place }) => place));
-  const all = wanted.length > 0 && wanted.every(({ place }) => read.has(place));
+/** What a walk is by itself, and what a wrench on the nuts and lamps tried are. */
+function jobsOf({ walk, looked }: WalkBody): readonly JobDone[] {
+  return looked.flatMap(({ look, place, as }): JobDone[] => {
+    if (as === 'skipped') return [];
+    if (look === 'torque' && isWheelEnd(place)) return [{ routine: 'lug-torque', place }];
+    if (look === 'lights' && place === 'rig') return [{ routine: 'lights', place }];
+    return isGear(place) && OF_GEAR.has(look) && THOROUGH.has(walk) ? [{ routine: 'gear-look', place }] : [];
+  });
+}
+
+function doneBy(body: WalkBody, model: RigModel | undefined): readonly JobDone[] {
+  const { walk, looked, taken, conditions } = body;
+  const jobs = jobsOf(body);
+  const told = {
+    jobs,
+    conditions: [
+      ...conditions,
+      ...looked.flatMap(({ look, place, as }) => {
+        const subject = as === 'skipped' ? undefined : LOOK_GRADES[look];
+        return subject ? [{ place, subject }] : [];
+      }),
+    ],
+    readings: taken,
+  };
   return [
     ...jobs,
-    ...(all ? [{ routine: 'pressures', place: 'rig' } as const] : []),
+    ...clearedBy(told, model),
     ...(walk === 'hitch' ? [{ routine: 'walkaround', place: 'rig' } as const] : []),
   ];
+}
+
+/** What was last seen on a short walk, which is not its yearly look, with the gear of this one; nothing where there is none. */
+function glances(
+  rig: Pick<RigState, 'glanced'>,
+  { walk, looked }: WalkBody,
+  at: Instant,
+  own: Own | undefined,
+): Partial<Pick<RigState, 'glanced'>> {
+  if (THOROUGH.has(walk)) return {};
+  const seen = { walk, at };
+  let glanced: Record<string, typeof seen> | undefined;
+  for (const { look, place, as } of looked)
+    if (as !== 'skipped' && OF_GEAR.has(look) && isGear(place))
+      (glanced ??= mine(rig.glanced, own) as Record<string, typeof seen>)[place] = seen;
+  return glanced ? { glanced } : {};
 }
 
 /** A walk round a rig, with what was seen, read and decided. */
 export const walk = defineKind({
   kind: 'walk',
-  version: 2,
+  version: 3,
   body,
   group: 'walks',
   places: ({ looked, taken, conditions }) =>
     [...looked.filter(({ as }) => as !== 'skipped'), ...taken, ...conditions].map(({ place }) => place),
   corrected: 'elsewhere',
-  upcasters: [walkToV2],
+  upcasters: [walkToV2, (body) => body],
   apply: (rig, walk, entry, own) => ({
-    ...readWith(rig, walk.taken, entry, walk.around),
-    ...restart(rig, doneBy(walk), doneNow(rig, entry), own),
+    ...readWith(rig, walk.taken, entry, walk.around, own),
+    ...restart(rig, doneBy(walk, rig.model), doneNow(rig, entry), own),
+    ...glances(rig, walk, entry.happened, own),
   }),
 });

@@ -1,8 +1,9 @@
 import * as z from 'zod/mini';
 import { code, nonNegative, shaped, text, whole } from '../../base';
-import { isWheelEnd, wheelEndSchema } from '../../rig';
+import { isWheelEnd, SHELF_GRADES, wheelEndSchema } from '../../rig';
+import { clearedBy } from '../cleared';
 import { jobsSchema } from '../jobs';
-import { gradedSchema, readSchema } from '../kept';
+import { gradedSchema, readSchema, somewhereSchema } from '../kept';
 import { openRefits, refitsSchema, threadsAfter } from '../refits';
 import { readingDef, THICKENERS } from '../../rules';
 import { defineKind, mine, type Applied, type Own } from '../define';
@@ -29,9 +30,24 @@ const body = z.strictObject({
     }),
   ),
   renewed: z.array(
-    z.strictObject({ place: wheelEndSchema, part: z.enum(['inner-set', 'outer-set', 'seal', 'pin']) }),
+    z.strictObject({
+      place: wheelEndSchema,
+      part: z.enum(['inner-set', 'outer-set', 'seal', 'pin']),
+      /** Kept as a spare, so good; thrown away where nothing is said. */
+      kept: z.optional(z.enum(SHELF_GRADES)),
+    }),
   ),
   refits: refitsSchema,
+  /** What went otherwise than planned, and where. */
+  branches: z.optional(
+    z.array(
+      z.strictObject({
+        branch: code(),
+        place: z.optional(somewhereSchema),
+        side: z.optional(z.enum(['L', 'R'])),
+      }),
+    ),
+  ),
   skipped: z.array(z.strictObject({ step: text(60), reason: note })),
   /** Miles towed between remembered work and the start of the record (m), where known. */
   distanceSince: z.optional(nonNegative()),
@@ -58,6 +74,15 @@ function markLeft(rig: RigState, work: WorkBody, entry: Applied): LastDone {
   };
 }
 
+/** What work tells of looks, readings and jobs. */
+const toldBy = (work: WorkBody) => ({
+  jobs: work.jobs,
+  conditions: work.conditions,
+  readings: work.readings,
+  greased: work.materials,
+  refitted: work.refits,
+});
+
 /** What was last read where, with the figures of some work; nothing where it brought none. */
 function readAfter(
   rig: RigState,
@@ -67,7 +92,7 @@ function readAfter(
 ): Partial<Pick<RigState, 'read'>> {
   const kept = work.readings.flatMap(({ place, what, value }) =>
     typeof value === 'number' && !readingDef(what).passing
-      ? [[`${what}@${place}`, { value, at: entry.happened }] as const]
+      ? [[`${what === 'pressure-set' ? 'pressure' : what}@${place}`, { value, at: entry.happened }] as const]
       : [],
   );
   if (kept.length === 0) return {};
@@ -76,25 +101,31 @@ function readAfter(
   return { read };
 }
 
-/** The most steps of a kind that the past is weighed with: habits change. */
-const REMEMBERED = 12;
+/** So many of the last cards are remembered for each kind of step: habits change. */
+const REMEMBERED = 9;
+
+const middle = (values: readonly number[]): number => {
+  const sorted = [...values].sort((a, b) => a - b);
+  const half = sorted.length >> 1;
+  return sorted.length % 2 === 1 ? (sorted[half] ?? 0) : ((sorted[half - 1] ?? 0) + (sorted[half] ?? 0)) / 2;
+};
 
 /** The owner's pace with some more steps in it. */
 function paceAfter(pace: RigState['pace'], times: NonNullable<WorkBody['times']>): RigState['pace'] {
   const next = { ...pace };
   for (const { act, minutes, count } of times) {
     const before = next[act];
-    const weight = Math.min(before?.count ?? 0, REMEMBERED);
-    const mean = ((before?.minutes ?? 0) * weight + minutes * count) / (weight + count);
-    next[act] = { minutes: mean, count: weight + count };
+    const recent = [...(before?.recent ?? []), minutes].slice(-REMEMBERED);
+    // The middle one of the last cards: one that was hurried through, or left lying, moves nothing.
+    next[act] = { minutes: middle(recent), count: (before?.count ?? 0) + count, recent };
   }
   return next;
 }
 
-/** Work done on a rig: what restarts, what it leaves behind. Version 1 knew repacks and looks at hubs, version 2 every routine and place; version 3 repairs, readings anywhere, times and cost. */
+/** Work done on a rig: what restarts, what it leaves behind. Version 1 knew repacks and looks at hubs, version 2 every routine and place; version 3 repairs, readings anywhere, times and cost; version 4 sides, shoes, what went otherwise and where old parts went. */
 export const work = defineKind({
   kind: 'work',
-  version: 3,
+  version: 4,
   body,
   group: 'work',
   places: ({ jobs, readings, conditions }) => [
@@ -102,7 +133,7 @@ export const work = defineKind({
     ...[...readings, ...conditions].map(({ place }) => place),
   ],
   corrected: 'here',
-  upcasters: [(body) => body, (body) => body],
+  upcasters: [(body) => body, (body) => body, (body) => body],
   apply: (rig, work, entry, own) => {
     const grease = work.materials.map(({ place, grease }) => [place, grease] as const);
     const endPlay = work.readings.flatMap(({ place, what, value }) =>
@@ -111,7 +142,7 @@ export const work = defineKind({
         : [],
     );
     return {
-      ...restart(rig, work.jobs, markLeft(rig, work, entry), own),
+      ...restart(rig, [...work.jobs, ...clearedBy(toldBy(work), rig.model)], markLeft(rig, work, entry), own),
       refits: openRefits(rig, work.refits, entry),
       threads: threadsAfter(rig, work.refits),
       ...(grease.length > 0 && { grease: { ...rig.grease, ...Object.fromEntries(grease) } }),

@@ -1,4 +1,4 @@
-import { hasDrum } from '../../rig';
+import { hasDrum, hubOpens } from '../../rig';
 import { may, must, step, type StepContext } from './step';
 import { braking, drumBrake } from './when';
 
@@ -23,36 +23,64 @@ export const LOOK_BRAKE = [
   }),
 ];
 
-/** The brake measured: lining, drum, magnet. */
-export const MEASURE = [
-  step('measure-brake', 'look', 4, {
-    needs: ['hub off {}', 'brake seen {}'],
-    gives: ['measured {}'],
-    readings: [must('lining'), may('drum-diameter'), may('magnet-ohms')],
-    subjects: ['magnet'],
-    tool: 'gauge',
-    when: ({ axle }) => axle?.brake === 'electric',
-  }),
-  step('measure-brake', 'look', 3, {
-    needs: ['hub off {}', 'brake seen {}'],
-    gives: ['measured {}'],
-    readings: [must('lining'), may('drum-diameter')],
-    tool: 'gauge',
-    when: ({ axle }) => axle?.brake === 'hydraulic-drum',
-  }),
-];
+const newMagnet = ({ has }: StepContext) => has('plate-renew', 'magnet-renew');
+const asked = ({ has }: StepContext) => has('brake-measure');
 
-/** Pads are seen with the wheel off, nothing else comes apart. */
-export const PADS = [
+/** The brake measured: lining, drum, magnet; what goes in new is not measured, and only where it was asked for must the lining be. */
+export const MEASURE = [true, false].flatMap((linings) =>
+  [true, false].flatMap((magnet) =>
+    [true, false].map((must_) =>
+      step('measure-brake', 'look', magnet ? 4 : 3, {
+        needs: ['hub off {}', 'brake seen {}'],
+        gives: ['measured {}'],
+        readings: [
+          ...(linings ? [must_ ? must('lining') : may('lining')] : []),
+          may('drum-diameter'),
+          ...(magnet ? [may('magnet-ohms')] : []),
+        ],
+        subjects: magnet ? ['magnet'] : [],
+        optional: !linings && !magnet,
+        tool: 'gauge',
+        when: (context) =>
+          oldDrum(context) &&
+          linings === !newLinings(context) &&
+          magnet === (context.axle?.brake === 'electric' && !newMagnet(context)) &&
+          must_ === asked(context),
+      }),
+    ),
+  ),
+);
+
+/** Pads and disc are seen with the wheel off, nothing else comes apart. */
+export const PADS = [true, false].map((must_) =>
   step('measure-brake', 'look', 3, {
     needs: ['wheel off {}'],
     gives: ['pads seen {}'],
-    readings: [must('lining')],
-    subjects: ['pads'],
+    readings: [
+      must_ ? must('pad-inner') : may('pad-inner'),
+      may('pad-outer'),
+      may('pad-plate'),
+      may('disc-thickness'),
+    ],
+    subjects: ['pads', 'disc'],
     tool: 'gauge',
-    when: ({ axle }) => axle?.brake === 'hydraulic-disc',
+    when: (context) => context.axle?.brake === 'hydraulic-disc' && must_ === asked(context),
   }),
-];
+);
+
+/** Linings behind a hub that stays shut: through the inspection hole, or as its maker's service opens it. */
+export const THROUGH = [true, false].map((must_) =>
+  step('look-through', 'look', 4, {
+    needs: ['wheel off {}'],
+    gives: ['seen through {}'],
+    readings: [must_ ? must('lining') : may('lining')],
+    subjects: ['lining'],
+    tool: 'gauge',
+    optional: !must_,
+    when: (context) =>
+      oldDrum(context) && context.axle !== undefined && !hubOpens(context.axle) && must_ === asked(context),
+  }),
+);
 
 /** The whole backing plate renewed: its hand is checked before it is mounted (handbook 4.4). */
 export const PLATE = [
@@ -78,7 +106,12 @@ export const PLATE = [
     gives: ['hand {}'],
     readings: [must('hand')],
   }),
-  step('plate-on', 'look', 8, { needs: ['hand {}'], gives: ['plate on {}'], tool: 'torque-wrench' }),
+  step('plate-on', 'look', 8, {
+    needs: ['hand {}', 'squared'],
+    gives: ['plate on {}'],
+    torque: 'plate',
+    tool: 'torque-wrench',
+  }),
   step('wires-on', 'look', 8, {
     needs: ['plate on {}'],
     gives: ['brake built {}'],
@@ -135,7 +168,7 @@ export const SET_BRAKE = [
     when: drumBrake,
   }),
   step('brake-test', 'wheel', 3, {
-    needs: ['brake set {}', 'snug {}', 'up {}'],
+    needs: ['brake set {}', 'snug {}', 'up {}', 'axle wires on', 'axle lines on'],
     gives: ['brake tested {}'],
     subjects: ['brake-test'],
     when: braking,

@@ -1,4 +1,5 @@
-import type { RoutineId, Subject, Verdict } from '../../rules';
+import { hasDrum, type Axle } from '../../rig';
+import type { Subject, Verdict, WorkId } from '../../rules';
 import type { Act } from './acts';
 import { must, step, type StepDef } from './step';
 
@@ -23,13 +24,18 @@ export type BranchId = (typeof BRANCH_IDS)[number];
 export interface BranchDef {
   readonly id: BranchId;
   readonly at: readonly Act[];
+  /** Left out where this wheel end cannot have it. */
+  readonly when?: (axle: Axle | undefined) => boolean;
   readonly add: readonly { readonly before: Act; readonly step: StepDef }[];
   /** What a grade at the place would say as well: one finding is enough. */
   readonly says?: Subject;
   /** Grades that leave no other way: the branch is taken with them. */
   readonly forced?: { readonly subject: Subject; readonly grades: readonly string[] };
-  readonly finding?: { readonly verdict: Exclude<Verdict, 'clear'>; readonly remedy?: RoutineId };
+  readonly finding?: { readonly verdict: Exclude<Verdict, 'clear'>; readonly remedy?: WorkId };
 }
+
+/** Shoes that a drum hangs on, or that grease runs onto. */
+const drum = (axle: Axle | undefined) => axle !== undefined && hasDrum(axle);
 
 /** Every branch (handbook 4.2, 4.3, 4.6, 4.8). */
 export const BRANCHES: Readonly<Record<BranchId, BranchDef>> = {
@@ -50,6 +56,7 @@ export const BRANCHES: Readonly<Record<BranchId, BranchDef>> = {
   'drum-hangs': {
     id: 'drum-hangs',
     at: ['hub-off'],
+    when: drum,
     add: [
       {
         before: 'hub-off',
@@ -64,6 +71,7 @@ export const BRANCHES: Readonly<Record<BranchId, BranchDef>> = {
   'seal-walked': {
     id: 'seal-walked',
     at: ['hub-off', 'read-seal', 'seal-out'],
+    when: drum,
     add: [
       {
         before: 'hub-on',
@@ -163,7 +171,9 @@ export const BRANCHES: Readonly<Record<BranchId, BranchDef>> = {
   },
 };
 
-/** The branches that can show at a step. */
-export function branchesAt(act: Act): readonly BranchDef[] {
-  return BRANCH_IDS.map((id) => BRANCHES[id]).filter(({ at }) => at.includes(act));
+/** The branches that can show at a step of a wheel end with such an axle. */
+export function branchesAt(act: Act, axle: Axle | undefined): readonly BranchDef[] {
+  return BRANCH_IDS.map((id) => BRANCHES[id]).filter(
+    ({ at, when }) => at.includes(act) && (!when || when(axle)),
+  );
 }

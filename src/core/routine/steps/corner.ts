@@ -32,12 +32,24 @@ export const LOOSEN = [
 
 /** The wheel off. */
 export const WHEEL_OFF = [
+  // The frame came up again beside it when the other of two wheels was raised.
+  step('stand-again', 'up', 1, {
+    needs: ['wheel off {}', 'up {mate}'],
+    gives: ['stand sure {}'],
+    when: ({ firstOfTwo, framed }) => firstOfTwo && !framed,
+  }),
   step('wheel-off', 'up', 2, {
     needs: ['stand {}', 'loose {}', 'wheel {}', 'felt {}', 'greased {}'],
     gives: ['wheel off {}'],
     takes: ['wheel {}', 'loose {}'],
     readings: [must('nuts-counted')],
     tool: 'bar',
+  }),
+  step('look-well', 'up', 1, {
+    needs: ['wheel off {}'],
+    gives: ['well seen {}'],
+    subjects: ['wheel-well'],
+    optional: true,
   }),
 ];
 
@@ -59,11 +71,14 @@ export const WHEEL_ON = [
       'rotated {}',
       'rotated {mate}',
       'pads seen {}',
+      'well seen {}',
+      'seen through {}',
       'serviced {}',
       'adapter {}',
       'stud {}',
       'dressed {}',
       'joints tight',
+      'squared',
     ],
     gives: ['hung {}'],
   }),
@@ -88,12 +103,19 @@ export const LOWER = [
   }),
 ];
 
+/** On the verge, by the school that goes on from there: tight by hand, to its figure at the next safe place (handbook 4.6). */
+export const TIGHTEN_HARD = step('tighten-hard', 'down', 2, {
+  needs: ['snug {}', 'down again {}'],
+  gives: ['torqued {}'],
+  tool: 'bar',
+});
+
 /** After the last round on the ground. */
 export const REFIT = [
   step('set-pressure', 'down', 3, {
     needs: ['down again {}'],
     gives: ['inflated {}'],
-    readings: [must('pressure')],
+    readings: [must('pressure-set')],
     tool: 'gauge',
     when: ({ has }) => has('tire-change', 'tire-renew', 'tire-rotate'),
   }),

@@ -1,3 +1,4 @@
+import { hasHydraulics } from '../../rig';
 import { may, must, step } from './step';
 
 const card = { scope: 'card' } as const;
@@ -24,6 +25,8 @@ export const FRAME_DOWN = [
       'brake tested {each}',
       'joints tight',
       'squared',
+      'axle wires on',
+      'axle lines on',
     ],
     gives: ['down again {each}', 'down {each}'],
     takes: ['up {each}', 'stand {each}'],
@@ -46,7 +49,7 @@ export const BEFORE_FRAME = [
 export const BUSHINGS = [
   step('joints-off', 'frame', 20, {
     scope: 'side',
-    needs: ['framed', 'axles held', 'free {side}'],
+    needs: ['framed', 'axles held', 'free {side}', 'axle off'],
     gives: ['apart {side}'],
     tool: 'wrench',
   }),
@@ -94,34 +97,79 @@ export const TIGHTEN = [
     ...card,
     needs: ['whole L', 'whole R'],
     gives: ['joints tight'],
+    torque: 'joints',
     tool: 'torque-wrench',
   }),
 ];
 
-/** An axle set under a frame: where, which way round, square, and tight (handbook 4.11). */
-export const SET_AXLE = [
-  step('mark-axle', 'ground', 10, {
-    ...card,
-    gives: ['marked'],
-    readings: [may('axle-at'), may('law')],
-    tool: 'gauge',
-  }),
-  step('seat-axle', 'frame', 20, {
-    ...card,
-    needs: ['framed', 'axles held', 'marked'],
-    gives: ['seated'],
-  }),
-  step('axle-bolts', 'frame', 15, {
-    ...card,
-    needs: ['seated', 'square'],
-    gives: ['squared'],
-    tool: 'torque-wrench',
-  }),
-  step('square-axle', 'frame', 10, {
-    ...card,
-    needs: ['seated'],
-    gives: ['square'],
-    readings: [must('left-diagonal'), must('right-diagonal')],
-    tool: 'gauge',
-  }),
-];
+/** An axle set under a frame: the old one off, where the new one goes, which way round, square, and tight (handbook 4.8 and 4.11). */
+export const SET_AXLE = {
+  first: [
+    step('mark-axle', 'ground', 10, {
+      gives: ['marked'],
+      readings: [may('axle-at'), may('law')],
+      tool: 'gauge',
+    }),
+  ],
+  under: [
+    step('axle-wires-off', 'frame', 5, {
+      needs: ['framed', 'wheel off {}', 'wheel off {mate}'],
+      gives: ['axle wires off'],
+      tool: 'pliers',
+      when: ({ axle }) => axle?.brake === 'electric',
+    }),
+    step('axle-lines-off', 'frame', 10, {
+      needs: ['framed', 'wheel off {}', 'wheel off {mate}'],
+      gives: ['axle lines off'],
+      tool: 'wrench',
+      when: ({ axle }) => axle !== undefined && hasHydraulics(axle),
+    }),
+    step('axle-off', 'frame', 30, {
+      needs: [
+        'framed',
+        'axles held',
+        'marked',
+        'axle wires off',
+        'axle lines off',
+        'wheel off {}',
+        'wheel off {mate}',
+        'hub off {}',
+        'hub off {mate}',
+        'plate off {}',
+        'plate off {mate}',
+        'caliper off {}',
+        'caliper off {mate}',
+      ],
+      gives: ['axle off'],
+      tool: 'wrench',
+    }),
+    step('seat-axle', 'frame', 20, {
+      needs: ['axle off', 'whole L', 'whole R'],
+      gives: ['seated'],
+    }),
+    step('square-axle', 'frame', 10, {
+      needs: ['seated'],
+      gives: ['square'],
+      readings: [must('left-diagonal'), must('right-diagonal')],
+      tool: 'gauge',
+    }),
+    step('axle-bolts', 'frame', 15, {
+      needs: ['seated', 'square'],
+      gives: ['squared'],
+      torque: 'axle',
+      tool: 'torque-wrench',
+    }),
+    step('axle-wires-on', 'frame', 8, {
+      needs: ['squared', 'plate on {}', 'plate on {mate}'],
+      gives: ['axle wires on'],
+      tool: 'pliers',
+      when: ({ axle }) => axle?.brake === 'electric',
+    }),
+    step('axle-lines-on', 'frame', 30, {
+      needs: ['squared', 'plate on {}', 'plate on {mate}', 'caliper on {}', 'caliper on {mate}'],
+      gives: ['axle lines on'],
+      tool: 'wrench',
+      when: ({ axle }) => axle !== undefined && hasHydraulics(axle),
+    }),
+  ],
+} as const;

@@ -4,12 +4,34 @@ import { braking } from './when';
 
 const disc = ({ axle }: StepContext) => axle?.brake === 'hydraulic-disc';
 
+/** With its bearings out a seal is read and renewed anyway. */
+const opensBearings = ({ has }: StepContext) => has('repack', 'bearing-renew', 'hub-renew', 'brakes-install');
+
 const newHub = ({ has }: StepContext) => has('hub-renew', 'brakes-install');
+
+/** The caliper off and on again for its pads, the hub shut. */
+export const CALIPER = [
+  step('caliper-off', 'open', 5, {
+    needs: ['wheel off {}', 'pads seen {}'],
+    gives: ['caliper off {}'],
+    tool: 'wrench',
+    when: disc,
+  }),
+  step('pads-out', 'look', 4, { needs: ['caliper off {}'], gives: ['pads out {}'], when: disc }),
+  step('pads-in', 'look', 5, { needs: ['pads out {}'], gives: ['pads in {}', 'brake built {}'], when: disc }),
+  step('caliper-on', 'close', 6, {
+    needs: ['caliper off {}', 'pads in {}', 'cap on {}'],
+    gives: ['caliper on {}'],
+    torque: 'caliper',
+    tool: 'torque-wrench',
+    when: disc,
+  }),
+];
 
 /** A hub opened as far as its drum or disc comes off (handbook 4.3). */
 export const HUB_OFF = [
   step('caliper-off', 'open', 5, {
-    needs: ['wheel off {}'],
+    needs: ['wheel off {}', 'pads seen {}'],
     gives: ['caliper off {}'],
     tool: 'wrench',
     when: disc,
@@ -62,6 +84,49 @@ export const BEARINGS = [
     subjects: ['rollers'],
   }),
   step('look-spindle', 'look', 2, { needs: ['clean {}'], gives: ['spindle seen {}'], subjects: ['spindle'] }),
+];
+
+/** Seal and grease looked at where the hub comes off and its bearings stay in. */
+export const LOOK_SEAL = [
+  step('look-seal', 'look', 2, {
+    needs: ['hub off {}'],
+    gives: ['seal seen {}'],
+    subjects: ['seal', 'old-grease'],
+    when: (context) => !opensBearings(context),
+  }),
+];
+
+/** What is read off an open hub before anything is ordered for it; nothing of it is destroyed (handbook 4.4). */
+export const READ_HUB = [
+  step('read-hub', 'look', 6, {
+    needs: ['hub off {}', 'seal seen {}'],
+    gives: ['hub known {}'],
+    readings: [
+      may('seal-number'),
+      may('inner-roller'),
+      may('inner-race'),
+      may('outer-roller'),
+      may('outer-race'),
+      may('drum-diameter'),
+    ],
+    subjects: ['spindle'],
+  }),
+];
+
+/** A cap by itself: reached through the wheel, the lock behind it looked at (handbook 4.3). */
+export const CAP = [
+  step('cap-look', 'walk', 2, {
+    needs: ['braked'],
+    gives: ['lock seen {}'],
+    subjects: ['cap'],
+    tool: 'hammer',
+  }),
+  step('cap-fit', 'walk', 6, {
+    needs: ['lock seen {}'],
+    gives: ['cap fitted {}'],
+    readings: [must('grease')],
+    tool: 'hammer',
+  }),
 ];
 
 /** What is renewed of the bearings, and their races with them. */
@@ -157,6 +222,9 @@ export const HUB_ON = [
       'brake built {}',
       'face wiped {}',
       'brake clean {}',
+      'seal seen {}',
+      'hub known {}',
+      'squared',
     ],
     gives: ['hub on {}'],
   }),
@@ -171,6 +239,7 @@ export const HUB_ON = [
   step('check-set', 'close', 1, {
     needs: ['locked {}'],
     gives: ['set checked {}'],
+    readings: [may('play-dialed')],
     subjects: ['set-rock', 'set-spin'],
   }),
   step('cap-on', 'close', 2, {
@@ -179,9 +248,10 @@ export const HUB_ON = [
     tool: 'hammer',
   }),
   step('caliper-on', 'close', 6, {
-    needs: ['hub on {}', 'caliper off {}', 'cap on {}'],
+    needs: ['hub on {}', 'caliper off {}', 'cap on {}', 'pads in {}'],
     gives: ['caliper on {}'],
-    tool: 'wrench',
+    torque: 'caliper',
+    tool: 'torque-wrench',
     when: disc,
   }),
 ];

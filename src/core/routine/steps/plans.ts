@@ -1,18 +1,22 @@
-import { sideOf, sparesOf, isWheelEnd, wheelEnds, type RigModel } from '../../rig';
+import { sideOf, sparesOf, isWheelEnd, wheelEnds, type RigModel, type WheelEnd } from '../../rig';
 import type { RoutinePlace, WorkId } from '../../rules';
-import { LAW, LOOK_BRAKE, MAGNET, MEASURE, PADS, PLATE, SET_BRAKE, SHOES } from './brake';
+import { LAW, LOOK_BRAKE, MAGNET, MEASURE, PADS, PLATE, SET_BRAKE, SHOES, THROUGH } from './brake';
 import { LOOSEN, LOWER, RAISE, REFIT, WHEEL_OFF, WHEEL_ON } from './corner';
 import { BEFORE_FRAME, BUSHINGS, FRAME_DOWN, FRAME_UP, SET_AXLE, TIGHTEN } from './frame';
 import {
   BEARINGS,
+  CALIPER,
+  CAP,
   CLOSED_HUB,
   GREASE,
   HUB_OFF,
   HUB_ON,
+  LOOK_SEAL,
   NEW_HUB,
   PACK,
   PLUG_HOME,
   RACES,
+  READ_HUB,
   RENEW,
   TOP_UP,
 } from './hub';
@@ -32,7 +36,9 @@ import {
   PRESSURES,
   RINSE,
   ROTATE,
+  SPARE_TIRE,
   STORE_BATTERY,
+  STUD,
   SWAP_TIRE,
   THREADS,
   UNLOAD,
@@ -47,13 +53,18 @@ const CORNER = {
   grease: GREASE,
   wheelOff: WHEEL_OFF,
   closedHub: CLOSED_HUB,
+  through: THROUGH,
   pads: PADS,
+  caliper: CALIPER,
+  stud: STUD,
   swap: SWAP_TIRE,
   rotate: ROTATE,
   adapter: ADAPTER,
   threads: BARE_THREADS,
   hubOff: HUB_OFF,
   bearings: BEARINGS,
+  lookSeal: LOOK_SEAL,
+  readHub: READ_HUB,
   lookBrake: LOOK_BRAKE,
   measure: MEASURE,
   renew: RENEW,
@@ -91,8 +102,14 @@ export interface Plan {
   readonly after?: readonly StepDef[];
   /** Steps done once, ahead of all else. */
   readonly first?: readonly StepDef[];
-  /** The whole frame goes up for it; `sides` are worked one after the other, then `joined`. */
-  readonly frame?: { readonly sides: readonly StepDef[]; readonly joined: readonly StepDef[] };
+  /** The whole frame goes up for it; `sides` are worked one after the other, then `joined`; `axle` is worked at the one axle it is for. */
+  readonly frame?: {
+    readonly sides: readonly StepDef[];
+    readonly joined: readonly StepDef[];
+    readonly axle?: readonly StepDef[];
+  };
+  /** Steps on the ground at the axle it is for, ahead of all else. */
+  readonly firstAtAxle?: readonly StepDef[];
   /** Where a job for the whole rig is done. */
   readonly at?: (model: RigModel) => readonly RoutinePlace[];
 }
@@ -100,10 +117,19 @@ export interface Plan {
 const WHEEL: readonly ChapterId[] = ['loosen', 'raise', 'wheelOff', 'wheelOn', 'lower', 'refit'];
 const HUB: readonly ChapterId[] = [...WHEEL, 'hubOff', 'hubOn', 'plugHome', 'setBrake'];
 /** With the hub open its brake is looked at: shoes and drum, or pads. */
-const OPEN_HUB: readonly ChapterId[] = [...HUB, 'bearings', 'lookBrake', 'pads', 'pack', 'topUp'];
+const OPEN_HUB: readonly ChapterId[] = [...HUB, 'bearings', 'lookBrake', 'measure', 'pads', 'pack', 'topUp'];
+/** With the hub off and its bearings in, the seal is looked at. */
+const OPEN_BRAKE: readonly ChapterId[] = [...HUB, 'lookBrake', 'lookSeal', 'measure'];
 const leaf = (model: RigModel) =>
   wheelEnds(model).filter((end) => model.axles[Number(end[0]) - 1]?.suspension === 'leaf');
 const tires = (model: RigModel) => [...wheelEnds(model), ...sparesOf(model)];
+
+/** Both ends of the axle that a wheel end belongs to, left first; none at any other place. */
+export function axleEnds(place: RoutinePlace): readonly WheelEnd[] {
+  if (!isWheelEnd(place)) return [];
+  const axle = place.slice(0, 1);
+  return [`${axle}L` as WheelEnd, `${axle}R` as WheelEnd];
+}
 
 /** Every kind of work as it is laid out; none where it has no card of its own. */
 export const PLANS: Readonly<Record<WorkId, Plan | undefined>> = {
@@ -111,17 +137,21 @@ export const PLANS: Readonly<Record<WorkId, Plan | undefined>> = {
   repack: { corner: [...OPEN_HUB, 'renew'] },
   'bearing-renew': { corner: [...OPEN_HUB, 'renew', 'races'] },
   'hub-renew': { corner: [...OPEN_HUB, 'races', 'newHub'] },
-  'brake-measure': { corner: [...HUB, 'lookBrake', 'measure', 'pads'] },
-  'plate-renew': { corner: [...HUB, 'lookBrake', 'plate'] },
-  'shoe-renew': { corner: [...HUB, 'lookBrake', 'shoes'] },
-  'magnet-renew': { corner: [...HUB, 'lookBrake', 'magnet'] },
+  'brake-measure': { corner: [...OPEN_BRAKE, 'pads', 'through'] },
+  'plate-renew': { corner: [...OPEN_BRAKE, 'plate'] },
+  'shoe-renew': { corner: [...OPEN_BRAKE, 'shoes'] },
+  'magnet-renew': { corner: [...OPEN_BRAKE, 'magnet'] },
+  'pad-renew': { corner: [...WHEEL, 'pads', 'caliper', 'setBrake'] },
+  'stud-renew': { corner: [...WHEEL, 'stud'] },
+  'cap-renew': { before: CAP },
+  'hub-read': { corner: [...HUB, 'lookBrake', 'lookSeal', 'readHub'] },
   'brakes-install': { corner: [...OPEN_HUB, 'races', 'newHub', 'plate'], first: LAW },
-  'hub-service': { corner: [...WHEEL, 'closedHub'] },
+  'hub-service': { corner: [...WHEEL, 'closedHub', 'through'] },
   'hub-look': { corner: ['raise', 'lower'] },
   grease: { corner: ['raise', 'grease', 'lower'] },
   'brake-adjust': { corner: ['raise', 'setBrake', 'lower'] },
   'adapter-torque': { corner: [...WHEEL, 'adapter'] },
-  'tire-renew': { corner: [...WHEEL, 'swap'], before: LOOK_TIRE },
+  'tire-renew': { corner: [...WHEEL, 'swap'], before: SPARE_TIRE },
   'tire-change': { corner: [...WHEEL, 'swap'], first: LOOK_SPARE },
   'tire-rotate': { corner: [...WHEEL, 'rotate'] },
   bushings: {
@@ -130,7 +160,11 @@ export const PLANS: Readonly<Record<WorkId, Plan | undefined>> = {
     frame: { sides: BUSHINGS, joined: TIGHTEN },
     at: leaf,
   },
-  'axle-set': { first: SET_AXLE.slice(0, 1), frame: { sides: [], joined: SET_AXLE.slice(1) }, at: () => [] },
+  'axle-set': {
+    firstAtAxle: SET_AXLE.first,
+    corner: ['loosen', 'raise', 'wheelOff', 'wheelOn', 'setBrake', 'refit'],
+    frame: { sides: [], joined: [], axle: SET_AXLE.under },
+  },
   pressures: { before: PRESSURES, at: tires },
   'tire-look': { before: LOOK_TIRE },
   lights: { before: LIGHTS },
@@ -152,6 +186,7 @@ export { FRAME_DOWN, FRAME_UP };
 
 /** Where a job is worked on: its own place, or for the whole rig each place it goes to. */
 export function placesOfJob(work: WorkId, place: RoutinePlace, model: RigModel): readonly RoutinePlace[] {
+  if (PLANS[work]?.frame?.axle) return axleEnds(place);
   const spread = PLANS[work]?.at;
   return place === 'rig' && spread ? spread(model) : [place];
 }

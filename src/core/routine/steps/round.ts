@@ -2,14 +2,18 @@ import { may, must, step } from './step';
 
 /** Cold pressures, spare included (handbook 4.7). */
 export const PRESSURES = [
-  step('pressure', 'walk', 1, { readings: [must('pressure')], gives: ['pressed {}'], tool: 'gauge' }),
+  step('pressure', 'walk', 1, {
+    readings: [must('pressure'), may('pressure-set')],
+    gives: ['pressed {}'],
+    tool: 'gauge',
+  }),
 ];
 
 /** A look at every tire where it sits. */
 export const LOOK_TIRE = [
   step('look-tire', 'walk', 3, {
     readings: [may('tread-inner'), may('tread-middle'), may('tread-outer'), may('dot')],
-    subjects: ['tire-wall', 'tread'],
+    subjects: ['tire-wall', 'tread', 'valve'],
     gives: ['tire seen {}'],
     tool: 'gauge',
   }),
@@ -21,7 +25,7 @@ export const LOOK_SPARE = [
     scope: 'card',
     gives: ['spare seen'],
     readings: [must('pressure'), may('dot')],
-    subjects: ['tire-wall'],
+    subjects: ['tire-wall', 'tread', 'valve'],
     tool: 'gauge',
   }),
 ];
@@ -31,7 +35,7 @@ export const SWAP_TIRE = [
   step('swap-tire', 'open', 3, {
     needs: ['wheel off {}', 'spare seen'],
     gives: ['swapped {}'],
-    readings: [may('dot')],
+    readings: [may('dot'), must('came-off')],
     when: ({ has }) => !has('tire-change'),
   }),
   // What comes off becomes the spare: why it came off goes with it.
@@ -43,17 +47,46 @@ export const SWAP_TIRE = [
   }),
 ];
 
+/** A new tire on the spare's rim: off its carrier, changed, filled before it goes back. */
+export const SPARE_TIRE = [
+  step('swap-tire', 'walk', 10, {
+    gives: ['swapped {}'],
+    readings: [may('dot'), must('came-off')],
+  }),
+  step('set-pressure', 'walk', 3, {
+    needs: ['swapped {}'],
+    gives: ['inflated {}'],
+    readings: [must('pressure-set')],
+    tool: 'gauge',
+  }),
+];
+
+/** A stud renewed, the nuts counted again at the refit. */
+export const STUD = [
+  step('renew-stud', 'open', 15, {
+    needs: ['wheel off {}'],
+    gives: ['stud {}'],
+    readings: [must('studs-done')],
+    tool: 'hammer',
+  }),
+];
+
 /** Two wheels change places; both are off, and both hang on one side or one is the spare. */
 export const ROTATE = [
-  step('rotate', 'open', 2, { needs: ['wheel off {}', 'wheel off {mate}'], gives: ['rotated {}'] }),
+  step('rotate', 'open', 2, {
+    needs: ['wheel off {}', 'wheel off {mate}', 'stand sure {}', 'stand sure {mate}'],
+    gives: ['rotated {}'],
+  }),
 ];
 
 /** The adapter's own nuts, behind the wheel. */
 export const ADAPTER = [
   step('adapter-torque', 'open', 5, {
-    needs: ['wheel off {}'],
+    // On a new hub the adapters come over from the old one.
+    needs: ['wheel off {}', 'cap on {}'],
     gives: ['adapter {}'],
     subjects: ['lug-move'],
+    torque: 'adapter',
     tool: 'torque-wrench',
   }),
 ];
@@ -141,6 +174,7 @@ export const BREAKAWAY = [
   step('pull-pin', 'walk', 2, {
     needs: ['braked', 'battery read', 'battery in'],
     gives: ['pulled'],
+    readings: [may('volts-loaded')],
     subjects: ['breakaway'],
   }),
   step('pin-back', 'walk', 1, { needs: ['pulled'], gives: ['pin in'] }),

@@ -1,5 +1,5 @@
 import type { Axle, RigKind } from '../../rig';
-import type { HouseRules, ReadingId, Subject, WorkId } from '../../rules';
+import type { HouseRules, ReadingId, Subject, TorqueId, WorkId } from '../../rules';
 import type { Act } from './acts';
 
 /** The parts of a job, as they are headed on a card. */
@@ -54,6 +54,10 @@ export interface StepContext {
   readonly has: (...works: readonly WorkId[]) => boolean;
   /** With the wheel off, its stud threads are brushed, and treated or wiped dry. */
   readonly redress: boolean;
+  /** Another wheel comes off to change places with this one, and this one is off first. */
+  readonly firstOfTwo: boolean;
+  /** Wheel adapters stand between hub and wheel. */
+  readonly adapters: boolean;
   /** The whole frame stands on stands. */
   readonly framed: boolean;
 }
@@ -70,6 +74,8 @@ export interface StepDef {
   readonly takes: readonly Fact[];
   readonly readings: readonly Reading[];
   readonly subjects: readonly Subject[];
+  /** Bolts that it brings to a figure of their own. */
+  readonly torque: TorqueId | undefined;
   readonly tool: Tool | undefined;
   /** It may be left out, with the reason on record. */
   readonly optional: boolean;
@@ -91,6 +97,7 @@ export function step(id: Act, phase: Phase, minutes: number, more: More = {}): S
     takes: [],
     readings: [],
     subjects: [],
+    torque: undefined,
     tool: undefined,
     optional: false,
     when: undefined,

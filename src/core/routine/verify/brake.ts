@@ -14,6 +14,12 @@ export function playBrake(step: CardStep, c: Corner, scene: Scene): Played | und
         [can(disc ? c.lugs === 'off' : open && c.brakeSeen, 'the brake is measured where it is open')],
         {},
       );
+    case 'look-through':
+      return is([can(c.lugs === 'off' && c.hub, 'the plate is looked through with the wheel off')], {});
+    case 'pads-out':
+      return is([can(!c.caliper && c.pads, 'the caliper holds the pads')], { pads: false });
+    case 'pads-in':
+      return is([can(!c.caliper && !c.pads, 'the old pads are still in')], { pads: true });
     case 'grease-off-brake':
       return is([can(open && c.brakeSeen, 'the brake is cleaned while it is open')], {});
     case 'wipe-face':
@@ -91,6 +97,11 @@ export function playBrake(step: CardStep, c: Corner, scene: Scene): Played | und
       return is(
         [
           [c.brake === 'adjusted', 14, 'adjusted before it is tested'],
+          [
+            !scene.setAxle.some((end) => end === step.place) || (scene.axleWires && scene.axleLines),
+            14,
+            'wires and lines of the new axle are joined before its brakes are tested',
+          ],
           can(
             c.lifted && c.lugs !== 'off' && c.lugs !== 'hung' && c.lugs !== 'started',
             'a brake is tested on a wheel that can turn',

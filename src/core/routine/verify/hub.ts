@@ -2,6 +2,11 @@ import { axleOf, hasBrake, hasCapPlug, hasDrum, type WheelEnd } from '../../rig'
 import type { CardStep } from '../card';
 import { can, is, type Corner, type Played, type Scene } from './scene';
 
+/** True at the ends of an axle that is off, or not at its torque yet. */
+export function setHere(step: CardStep, { axle, setAxle }: Scene): boolean {
+  return setAxle.some((end) => end === step.place) && axle !== 'as-it-was' && axle !== 'tight';
+}
+
 /** Opening and closing a hub. */
 export function playHub(step: CardStep, c: Corner, scene: Scene): Played | undefined {
   const axle = scene.model.axles[axleOf(step.place as WheelEnd)];
@@ -69,7 +74,14 @@ export function playHub(step: CardStep, c: Corner, scene: Scene): Played | undef
     case 'read-seal':
       return is([can(!c.hub && c.seal, 'the seal is read in the hub, before it is destroyed')], {
         sealRead: true,
+        sealSeen: true,
       });
+    case 'look-seal':
+      return is([can(!c.hub && c.seal, 'the seal is looked at in the hub, the hub off')], {
+        sealSeen: true,
+      });
+    case 'read-hub':
+      return is([can(!c.hub && c.outer === false, 'numbers are read with the hub off')], {});
     case 'clear-line':
       return is([can(!c.hub, 'the hub hides the line')], {});
     case 'seal-out':
@@ -142,6 +154,8 @@ export function playHub(step: CardStep, c: Corner, scene: Scene): Played | undef
           [c.inner && c.seal, 9, 'seal flush before the hub goes on'],
           [c.plate && c.shoes && c.magnet && c.wires, 16, 'the brake is not together'],
           can(!c.hub, 'it is on'),
+          [!setHere(step, scene), 15, 'the axle is not tight under its springs'],
+          can(c.sealSeen, 'nobody looked at the seal while the hub was off'),
           can(!drum || c.brakeSeen, 'the brake is looked at while it is open'),
           [c.faceClean || !(braked || c.brake !== 'as-it-was'), 14, 'oil or grease on the face that brakes'],
         ],
@@ -187,10 +201,13 @@ export function playHub(step: CardStep, c: Corner, scene: Scene): Played | undef
     case 'plug-home':
       return is([can(c.cap && !c.plug, 'it goes into the cap, once')], { plug: true });
     case 'caliper-on':
-      return is([can(c.hub && !c.caliper, 'the caliper goes over the disc')], {
-        caliper: true,
-        brake: 'adjusted',
-      });
+      return is(
+        [can(c.hub && !c.caliper, 'the caliper goes over the disc'), [c.pads, 16, 'the pads are still out']],
+        {
+          caliper: true,
+          brake: 'adjusted',
+        },
+      );
     case 'plug-out':
       return is(
         [

@@ -1,6 +1,7 @@
 import { axleOf, hasBrake, sideOf, type WheelEnd } from '../../rig';
 import { lugTorque, mayCheckLugs } from '../../rules';
 import type { CardStep } from '../card';
+import { setHere } from './hub';
 import { playRound } from './round';
 import { can, is, type Corner, type Demand, type Played, type Scene } from './scene';
 
@@ -34,6 +35,9 @@ export function playRaise(step: CardStep, c: Corner, scene: Scene): Played | und
   const held = scene.braked && scene.chocked.has(sideOf(place) === 'L' ? 'R' : 'L') && !scene.cleared;
   const othersUp = [...scene.corners].filter(([at, one]) => at !== place && one.lifted).map(([at]) => at);
   const wheelOff = c.lugs === 'off';
+  const bare = [...scene.corners]
+    .filter(([at, one]) => at !== place && one.lugs === 'off' && sideOf(at) === sideOf(place))
+    .map(([at]) => at);
   switch (step.step) {
     case 'cover-off':
       return is([can(c.lugs === 'torqued', 'the cover goes before the nuts')], {});
@@ -58,11 +62,25 @@ export function playRaise(step: CardStep, c: Corner, scene: Scene): Played | und
             'a jack lifts at the frame or the maker’s point, never under a torsion tube',
           ],
           [othersUp.every((at) => sideOf(at) === sideOf(place)), 17, 'never both sides up'],
+          [
+            bare.every((at) => scene.mates.get(at) === place),
+            17,
+            'no other corner is raised while one stands without its wheel, but the one it changes with',
+          ],
           [!scene.framed, 17, 'the frame is on its stands already'],
           can(!c.lifted, 'this corner is up'),
         ],
         { lifted: true, wasUp: true },
       );
+    case 'stand-again': {
+      const mate = scene.mates.get(place);
+      const up = mate !== undefined && scene.corners.get(mate)?.lifted === true;
+      return is([can(wheelOff && up, 'the stand is looked at again once the other corner is up')], {
+        standSure: true,
+      });
+    }
+    case 'look-well':
+      return is([can(wheelOff, 'the wheel hides its well')], {});
     case 'stand':
       return is([[c.lifted, 4, 'a stand takes a raised frame']], { stand: true });
     case 'feel':
@@ -88,7 +106,13 @@ export function playRaise(step: CardStep, c: Corner, scene: Scene): Played | und
     case 'rotate': {
       const mate = scene.mates.get(place);
       const free = !mate || scene.corners.get(mate)?.lugs === 'off';
-      return is([can(wheelOff && free, 'both wheels are off before they change places')], {});
+      return is(
+        [
+          can(wheelOff && free, 'both wheels are off before they change places'),
+          [c.standSure, 4, 'the stand is looked at again before hands go under'],
+        ],
+        {},
+      );
     }
     case 'swap-tire':
     case 'maker-service':
@@ -97,12 +121,13 @@ export function playRaise(step: CardStep, c: Corner, scene: Scene): Played | und
     case 'renew-stud':
       return is([[wheelOff, 16, 'a stud is renewed with the wheel off']], {});
     case 'adapter-torque':
-      return is([can(wheelOff, 'the wheel hides the adapter')], {});
+      return is([can(wheelOff && c.hub, 'the adapter sits on the hub, behind the wheel')], {});
     case 'wheel-on':
       return is(
         [
           [c.cap, 5, 'cap on before the wheel'],
           [c.caliper, 16, 'the caliper is still off'],
+          [!setHere(step, scene), 15, 'the axle is not tight under its springs'],
           can(wheelOff && c.hub, 'there is nothing to hang the wheel on'),
         ],
         { lugs: 'hung', round: 0 },
@@ -137,7 +162,23 @@ export function playRaise(step: CardStep, c: Corner, scene: Scene): Played | und
     case 'set-pressure':
       return is([can(!c.lifted, 'pressure is set on a wheel that is down')], {});
     case 'cover-on':
-      return is([can(c.lugs === 'torqued', 'the cover hides nuts that are not at torque')], {});
+      return is(
+        [can(c.lugs === 'torqued' || c.lugs === 'hard', 'the cover hides nuts that are not tight')],
+        {},
+      );
+    case 'tighten-hard':
+      return is(
+        [
+          [
+            c.lugs === 'snug' && c.round === scene.airRounds,
+            12,
+            'snug in the air before it takes the weight',
+          ],
+          [!c.lifted, 12, 'tightened on the ground, the jack down'],
+          [scene.onVerge.some((at) => at === place), 12, 'left without its torque where it need not be'],
+        ],
+        { lugs: 'hard' },
+      );
     case 'open-rechecks':
       return is([[c.lugs === 'torqued' && c.wasOff, 13, 'rechecks count from the finished refit']], {
         rechecks: true,

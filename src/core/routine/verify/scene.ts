@@ -5,7 +5,9 @@ import type { ThreadState } from '../../rules';
 export interface Corner {
   lifted: boolean;
   stand: boolean;
-  lugs: 'torqued' | 'loose' | 'off' | 'hung' | 'started' | 'snug';
+  /** Looked at again after another corner of its side was raised. */
+  standSure: boolean;
+  lugs: 'torqued' | 'hard' | 'loose' | 'off' | 'hung' | 'started' | 'snug';
   round: number;
   /** How its stud threads stand; none where nobody knows. */
   threads: ThreadState | undefined;
@@ -19,6 +21,8 @@ export interface Corner {
   hub: boolean;
   seal: boolean;
   sealRead: boolean;
+  /** Looked at: before it is destroyed, or where it stays. */
+  sealSeen: boolean;
   inner: boolean;
   shoesBack: boolean;
   caliper: boolean;
@@ -37,6 +41,7 @@ export interface Corner {
   wiped: boolean;
   pumped: boolean;
   backSeen: boolean;
+  pads: boolean;
   plate: boolean;
   shoes: boolean;
   magnet: boolean;
@@ -55,6 +60,7 @@ export interface Corner {
 export const WHOLE: Corner = {
   lifted: false,
   stand: false,
+  standSure: true,
   lugs: 'torqued',
   round: 0,
   felt: false,
@@ -67,6 +73,7 @@ export const WHOLE: Corner = {
   hub: true,
   seal: true,
   sealRead: false,
+  sealSeen: false,
   inner: true,
   shoesBack: false,
   caliper: true,
@@ -84,6 +91,7 @@ export const WHOLE: Corner = {
   wiped: false,
   pumped: false,
   backSeen: false,
+  pads: true,
   plate: true,
   shoes: true,
   magnet: true,
@@ -120,7 +128,18 @@ export interface Scene {
   axlesHeld: boolean;
   sides: Record<'L' | 'R', SideState>;
   jointsTight: boolean;
-  axle: 'as-it-was' | 'seated' | 'square' | 'tight';
+  axle: 'as-it-was' | 'off' | 'seated' | 'square' | 'tight';
+  /** Wires and brake lines of the axle that is set are joined. */
+  axleWires: boolean;
+  axleLines: boolean;
+  /** The wheel ends of the axle that is set. */
+  readonly setAxle: readonly WheelEnd[];
+  /** Wheels that are changed on the verge, by the school that torques them later. */
+  readonly onVerge: readonly WheelEnd[];
+  /** Rounds of the star in the air by the owner's school. */
+  readonly airRounds: number;
+  /** Spares that this rig has. */
+  readonly spares: number;
   lit: boolean;
   batteryRead: boolean;
   /** What was taken off or pulled and is not back: the breakaway pin, its battery. */

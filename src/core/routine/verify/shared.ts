@@ -1,4 +1,4 @@
-import { axleOf, hasBrake, type WheelEnd } from '../../rig';
+import { axleOf, hasBrake, hasDrum, hasHydraulics, type WheelEnd } from '../../rig';
 import type { CardStep } from '../card';
 import { beforeDown } from './raise';
 import { can, type Demand, type Scene, type SideState } from './scene';
@@ -79,6 +79,16 @@ function playSide(step: CardStep, scene: Scene): readonly Demand[] | undefined {
   }
 }
 
+/** The axle that is set. */
+function axleOfSet({ model, setAxle }: Scene) {
+  return setAxle[0] && model.axles[axleOf(setAxle[0])];
+}
+
+/** Both wheels of the axle that is set are off. */
+function offWheels({ corners, setAxle }: Scene): boolean {
+  return setAxle.every((end) => corners.get(end)?.lugs === 'off');
+}
+
 /** The whole frame on its stands, and an axle set under it. */
 function playFrame(step: CardStep, scene: Scene): readonly Demand[] | undefined {
   const corners = [...scene.corners];
@@ -103,9 +113,45 @@ function playFrame(step: CardStep, scene: Scene): readonly Demand[] | undefined 
         [!apartAnywhere(scene), 15, 'all joints are in place before any is tightened'],
         can(scene.framed, 'the frame is down'),
       ];
-    case 'seat-axle':
+    case 'axle-wires-off':
+      scene.axleWires = false;
+      return [can(scene.framed && offWheels(scene), 'the wheels are in the way')];
+    case 'axle-lines-off':
+      scene.axleLines = false;
+      return [can(scene.framed && offWheels(scene), 'the wheels are in the way')];
+    case 'axle-off': {
+      const axle = axleOfSet(scene);
+      scene.axle = 'off';
+      for (const end of scene.setAxle) {
+        const c = scene.corners.get(end);
+        if (c && axle && hasBrake(axle)) c.brake = hasDrum(axle) ? 'disturbed' : 'adjusted';
+      }
+      return [
+        [scene.framed && scene.axlesHeld, 15, 'frame on stands, axle held before its bolts are loosened'],
+        can(offWheels(scene), 'the wheels are still on'),
+        can(!axle || axle.brake !== 'electric' || !scene.axleWires, 'its wires are still joined'),
+        can(!axle || !hasHydraulics(axle) || !scene.axleLines, 'its brake lines are still joined'),
+      ];
+    }
+    case 'seat-axle': {
+      const off = scene.axle === 'off';
       scene.axle = 'seated';
-      return [[scene.framed && scene.axlesHeld, 15, 'frame on stands, axle held']];
+      return [
+        [scene.framed && scene.axlesHeld, 15, 'frame on stands, axle held'],
+        can(off, 'the old axle is still under it'),
+        [!apartAnywhere(scene), 15, 'springs hang before the axle is bolted to them'],
+      ];
+    }
+    case 'axle-wires-on': {
+      const tight = scene.axle === 'tight';
+      scene.axleWires = true;
+      return [can(tight, 'wires are joined once the axle is tight')];
+    }
+    case 'axle-lines-on': {
+      const tight = scene.axle === 'tight';
+      scene.axleLines = true;
+      return [can(tight, 'lines are joined once the axle is tight')];
+    }
     case 'square-axle': {
       const seated = scene.axle === 'seated';
       scene.axle = 'square';
@@ -138,7 +184,8 @@ function playFrame(step: CardStep, scene: Scene): readonly Demand[] | undefined 
 /** Steps that hold the whole rig, or stand on nothing but themselves. */
 export function playShared(step: CardStep, scene: Scene): readonly Demand[] {
   const corners: readonly (readonly [WheelEnd, { lifted: boolean; lugs: string }])[] = [...scene.corners];
-  const settled = !scene.framed && corners.every(([, c]) => !c.lifted && c.lugs === 'torqued');
+  const settled =
+    !scene.framed && corners.every(([, c]) => !c.lifted && (c.lugs === 'torqued' || c.lugs === 'hard'));
   switch (step.step) {
     case 'brake-on':
       scene.braked = true;
@@ -191,13 +238,25 @@ export function playShared(step: CardStep, scene: Scene): readonly Demand[] {
           'nobody is under a frame that a jack holds',
         ],
       ];
+    case 'look-spare':
+      return [can(scene.spares > 0, 'this rig has no spare')];
+    case 'cap-look':
+      scene.out.add(`cap ${step.place}`);
+      return [[scene.braked, 1, 'the rig stands held']];
+    case 'cap-fit':
+      return [can(scene.out.delete(`cap ${step.place}`), 'the lock is looked at before a cap hides it')];
+    // Of a spare: of a wheel end its corner tells.
+    case 'swap-tire':
+      scene.out.add(`air of ${step.place}`);
+      return [can(scene.spares > 0, 'this rig has no spare')];
+    case 'set-pressure':
+      return [can(scene.out.delete(`air of ${step.place}`), 'a tire is filled once it is on its rim')];
     case 'rinse':
     case 'wash':
     case 'unload-tires':
     case 'store-battery':
     case 'pressure':
     case 'look-tire':
-    case 'look-spare':
     case 'look-gear':
     case 'note-spacing':
     case 'mark-axle':
@@ -220,4 +279,15 @@ const ALONE: ReadonlySet<string> = new Set([
   'pressure',
   'look-tire',
   'look-gear',
+  'cap-look',
+  'cap-fit',
+  'mark-axle',
+  'axle-wires-off',
+  'axle-lines-off',
+  'axle-off',
+  'seat-axle',
+  'square-axle',
+  'axle-bolts',
+  'axle-wires-on',
+  'axle-lines-on',
 ]);

@@ -1,7 +1,27 @@
-import { axleOf, isWheelEnd, sparesOf, wheelEnds, type RigModel, type WheelEnd } from '../../rig';
-import { threadsNow, type RoutinePlace, type WorkId } from '../../rules';
+import { torqueStages } from '../../figures';
+import {
+  axleOf,
+  hubOpens,
+  isGuess,
+  isWheelEnd,
+  placesOf,
+  sparesOf,
+  wheelEnds,
+  type RigModel,
+  type WheelEnd,
+} from '../../rig';
+import {
+  doneHere,
+  routineDef,
+  threadsNow,
+  torqueOf,
+  type RoutinePlace,
+  type Seen,
+  type TorqueId,
+  type WorkId,
+} from '../../rules';
 import type { Act } from '../steps';
-import type { Card, Job } from '../card';
+import type { Card, CardStep, Job } from '../card';
 import { play } from './corner';
 import { WHOLE, type Corner, type Demand, type Scene } from './scene';
 import { playShared, standsAlone } from './shared';
@@ -29,9 +49,9 @@ function cornerAtEnd(place: WheelEnd, c: Corner): readonly Breach[] {
       16,
       'something is still out',
     ],
-    [c.plate && c.shoes && c.magnet && c.wires && c.races, 16, 'something is still out'],
-    [c.lugs === 'torqued' && !c.lifted, 16, 'the wheel is not down and at torque'],
-    [!c.wasOff || c.rechecks, 13, 'the rechecks are not open'],
+    [c.plate && c.shoes && c.magnet && c.wires && c.races && c.pads, 16, 'something is still out'],
+    [(c.lugs === 'torqued' || c.lugs === 'hard') && !c.lifted, 16, 'the wheel is not down and at torque'],
+    [!c.wasOff || c.rechecks || c.lugs === 'hard', 13, 'the rechecks are not open'],
     [c.brake === 'as-it-was' || c.brake === 'tested', 14, 'the brake was worked on and not tested'],
     [!c.hubWasOff || (c.cap && c.spun), 10, 'the wheel was never spun with everything closed'],
     [!c.packed || (c.spindleSeen && c.bearingsSeen && c.clean), 8, 'closed without a look'],
@@ -56,7 +76,11 @@ const MEANT: Readonly<Record<WorkId, readonly Act[]>> = {
   'brakes-install': ['plate-on', 'wires-on', 'match-hub'],
   'shoe-renew': ['look-brake', 'shoes-off', 'shoes-on'],
   'magnet-renew': ['magnet-out', 'magnet-in'],
-  'brake-measure': ['measure-brake'],
+  'pad-renew': ['measure-brake', 'pads-out', 'pads-in', 'caliper-on', 'brake-test'],
+  'stud-renew': ['renew-stud', 'torque'],
+  'cap-renew': ['cap-look', 'cap-fit'],
+  'hub-read': ['read-hub', 'hub-on'],
+  'brake-measure': [],
   'brake-adjust': ['brake-adjust', 'brake-test'],
   'hub-look': ['feel'],
   'hub-service': ['maker-service'],
@@ -73,7 +97,8 @@ const MEANT: Readonly<Record<WorkId, readonly Act[]>> = {
   lights: LAMPS,
   contacts: ['clean-contacts', 'clean-plug', ...LAMPS],
   bushings: ['joints-off', 'bush-out', 'bush-in', 'joints-on', 'tighten-joints'],
-  'axle-set': ['mark-axle', 'seat-axle', 'square-axle', 'axle-bolts'],
+  // Told once, at its left end.
+  'axle-set': [],
   pressures: ['pressure'],
   underside: ['check-fixings'],
   pivots: ['look-pivot'],
@@ -85,6 +110,25 @@ const MEANT: Readonly<Record<WorkId, readonly Act[]>> = {
   'tire-renew': [],
   walkaround: [],
 };
+
+const AXLE: readonly Act[] = ['mark-axle', 'axle-off', 'seat-axle', 'square-axle', 'axle-bolts'];
+
+/** Bolts with figures of their own, by the step that tightens them. */
+const BOLTS: Readonly<Partial<Record<Act, TorqueId>>> = {
+  'adapter-torque': 'adapter',
+  'plate-on': 'plate',
+  'caliper-on': 'caliper',
+  'axle-bolts': 'axle',
+  'tighten-joints': 'joints',
+};
+
+/** True where the bolts of a step go to the figure that is told of this rig: no other, and never a guess. */
+function torqueFits({ step, torque }: CardStep, model: RigModel): boolean {
+  const bolts = BOLTS[step];
+  if (!bolts) return torque === undefined;
+  const told = torqueOf(model, bolts);
+  return torque?.of === bolts && torque.value === (told && !isGuess(told) ? told.value : undefined);
+}
 
 /** Where work for the whole rig goes: to every tire, every axle, every leaf spring; the rest stays where it is. */
 function wholeRig({ routine }: Job, model: RigModel): readonly RoutinePlace[] {
@@ -107,14 +151,65 @@ function jobAtEnd(job: Job, { steps, house }: Card, model: RigModel): readonly B
     steps.some((step) => step.step === act && (step.place === undefined || step.place === place));
   // A complete hub comes with its races fitted; any other gets them.
   const races = house.hubs === 'sets' && NEW_HUBS.has(job.routine) ? ['race-in'] : [];
-  const tire =
-    job.routine !== 'tire-renew' ? [] : isWheelEnd(job.place) ? ['swap-tire', 'set-pressure'] : ['look-tire'];
+  const tire = job.routine === 'tire-renew' ? ['swap-tire', 'set-pressure'] : [];
   // With a hub open the pads of its disc are looked at as well.
   const axle = isWheelEnd(job.place) ? model.axles[axleOf(job.place)] : undefined;
   const pads = axle?.brake === 'hydraulic-disc' && OPENED.has(job.routine) ? ['measure-brake'] : [];
-  const acts = [...MEANT[job.routine], ...races, ...tire, ...pads];
-  const missing = at.flatMap((place) => acts.filter((act) => !there(act, place)));
+  const shut = axle !== undefined && !hubOpens(axle) && axle.brake !== 'hydraulic-disc';
+  const measured = job.routine === 'brake-measure' ? [shut ? 'look-through' : 'measure-brake'] : [];
+  // Adapters come over to a new hub.
+  const over = model.wheels.adapter?.fitted && NEW_HUBS.has(job.routine) ? ['adapter-torque'] : [];
+  const acts = [...MEANT[job.routine], ...over, ...races, ...tire, ...pads, ...measured];
+  const missing = [
+    ...at.flatMap((place) => acts.filter((act) => !there(act, place))),
+    ...(job.routine === 'axle-set' ? AXLE : []).filter((act) => !steps.some(({ step }) => step === act)),
+  ];
   return missing.map((act) => ({ rule: 0, key: act, place: job.place, why: 'the work is not on the card' }));
+}
+
+/** True where a wheel is changed and nothing else, and its owner goes on from there. */
+function onTheVerge({ house, jobs }: Card, place: WheelEnd): boolean {
+  const here = jobs.filter((job) => job.place === place || job.with === place);
+  return (
+    house.verge === 'tighten-and-go' &&
+    here.length > 0 &&
+    here.every(({ routine }) => routine === 'tire-change')
+  );
+}
+
+/** What a card takes of looks, readings and work at a place, whether or not its owner fills it in. */
+function seenOn({ steps, jobs }: Card, place: WheelEnd, model: RigModel): Seen {
+  const axle = model.axles[axleOf(place)];
+  const here = steps.filter((step) => step.place === place);
+  const has = (act: Act) => here.some(({ step }) => step === act);
+  return {
+    brake: axle?.brake,
+    shut: axle !== undefined && !hubOpens(axle),
+    graded: (subject) => here.some(({ subjects }) => subjects.includes(subject)),
+    read: (what) => here.some(({ readings }) => readings.some((one) => one.what === what)),
+    did: (...works) => jobs.some((job) => job.place === place && works.includes(job.routine)),
+    greased: has('pack') || has('pump'),
+    refitted: has('open-rechecks'),
+  };
+}
+
+/** What a job is held to do by the way, and its card does not look at: nobody is told that it was done. */
+function unseen(job: Job, card: Card, model: RigModel): readonly Breach[] {
+  const { place } = job;
+  if (!isWheelEnd(place)) return [];
+  const done: readonly string[] = doneHere(seenOn(card, place, model));
+  return (
+    routineDef(job.routine)
+      .covers.filter((id) => routineDef(id).places(model, card.house).includes(place) && !done.includes(id))
+      // Torqued at the next safe place: that stays open.
+      .filter((id) => !(id === 'lug-torque' && onTheVerge(card, place)))
+      .map((id) => ({ rule: 0, key: id, place, why: 'held done by the way, and not looked at' }))
+  );
+}
+
+/** True for a place that this rig has. */
+function exists(place: RoutinePlace, model: RigModel): boolean {
+  return place === 'rig' || placesOf(model).includes(place);
 }
 
 /**
@@ -123,6 +218,7 @@ function jobAtEnd(job: Job, { steps, house }: Card, model: RigModel): readonly B
  */
 export function verify(card: Card, model: RigModel): readonly Breach[] {
   const ends = wheelEnds(model);
+  const set = card.jobs.find(({ routine }) => routine === 'axle-set');
   const side = () => ({
     apart: false,
     bushOut: false,
@@ -143,6 +239,13 @@ export function verify(card: Card, model: RigModel): readonly Breach[] {
     sides: { L: side(), R: side() },
     jointsTight: true,
     axle: 'as-it-was',
+    axleWires: true,
+    axleLines: true,
+    setAxle:
+      set && isWheelEnd(set.place) ? ends.filter((end) => axleOf(end) === axleOf(set.place as WheelEnd)) : [],
+    spares: model.spares,
+    airRounds: torqueStages(undefined, card.house.torque).filter(({ where }) => where === 'air').length,
+    onVerge: ends.filter((end) => onTheVerge(card, end)),
     lit: false,
     batteryRead: false,
     out: new Set(),
@@ -159,12 +262,17 @@ export function verify(card: Card, model: RigModel): readonly Breach[] {
     model,
   };
   const meant = (place: RoutinePlace) =>
-    card.jobs.some((job) => job.place === place || job.with === place || job.place === 'rig');
+    card.jobs.some((job) => job.place === place || job.with === place || job.place === 'rig') ||
+    scene.setAxle.some((end) => end === place);
   const breaches: Breach[] = [];
   for (const step of card.steps) {
     const { place } = step;
     const at = place !== undefined && isWheelEnd(place) && !standsAlone(step) ? place : undefined;
     const corner = at && scene.corners.get(at);
+    if (place !== undefined && !exists(place, model))
+      breaches.push({ rule: 0, key: step.key, place, why: 'this rig has no such place' });
+    else if (!torqueFits(step, model))
+      breaches.push({ rule: 12, key: step.key, place, why: 'not the figure of these bolts' });
     if (place !== undefined && !meant(place))
       breaches.push({ rule: 0, key: step.key, place, why: 'a place without a job' });
     else if (at && !corner)
@@ -173,6 +281,10 @@ export function verify(card: Card, model: RigModel): readonly Breach[] {
       const { demands, then } = play(step, corner, scene);
       breaches.push(...broken(step.key, place, demands));
       Object.assign(corner, then);
+      // The frame came up beside it: its stand is looked at again.
+      if (step.step === 'jack')
+        for (const [end, one] of scene.corners)
+          if (end !== at && one.lugs === 'off' && scene.mates.get(end) === at) one.standSure = false;
     } else breaches.push(...broken(step.key, place, playShared(step, scene)));
   }
   for (const [place, corner] of scene.corners) breaches.push(...cornerAtEnd(place, corner));
@@ -183,8 +295,9 @@ export function verify(card: Card, model: RigModel): readonly Breach[] {
       [!scene.sides.L.apart && !scene.sides.R.apart, 15, 'a joint is still open'],
       [!scene.sides.L.bushOut && !scene.sides.R.bushOut, 16, 'a bushing is still out'],
       [scene.axle === 'as-it-was' || scene.axle === 'tight', 15, 'the axle is not tight'],
+      [scene.axleWires && scene.axleLines, 16, 'wires or lines of the axle are still apart'],
     ]),
-    ...card.jobs.flatMap((job) => jobAtEnd(job, card, model)),
+    ...card.jobs.flatMap((job) => [...jobAtEnd(job, card, model), ...unseen(job, card, model)]),
   );
   return breaches;
 }

@@ -7,5 +7,6 @@ export const adapterTorque = routine({
   interval: ({ season }) => seasonal('mid', season),
   round: true,
   wheelOff: true,
-  subsumes: ['lug-torque'],
+  leaves: 'adapter',
+  covers: ['lug-torque'],
 });

@@ -1,8 +1,8 @@
-import { repair, rig } from './define';
+import { everyEnd, repair } from './define';
 
 /** An axle set and squared. */
 export const axleSet = repair({
-  places: rig,
+  places: everyEnd,
   matter: () => 'safety',
   leaves: 'fixings',
 });

@@ -9,5 +9,5 @@ export const bearingRenew = repair({
   opensHub: true,
   newRaces: true,
   oneOf: ['bearing'],
-  subsumes: ['repack', 'grease', ...OF_A_HUB],
+  covers: ['repack', 'grease', ...OF_A_HUB],
 });

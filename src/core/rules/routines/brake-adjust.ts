@@ -7,4 +7,5 @@ export const brakeAdjust = routine({
   matter: () => 'safety',
   interval: ({ season }) => seasonal('mid', season),
   round: true,
+  doneBy: ({ graded }) => graded('drag') && graded('brake-test'),
 });

@@ -10,5 +10,5 @@ export const brakesInstall = repair({
   newRaces: true,
   oneOf: ['shoes', 'magnet', 'bearing'],
   paired: true,
-  subsumes: ['repack', 'grease', ...OF_A_HUB],
+  covers: ['repack', 'grease', ...OF_A_HUB],
 });

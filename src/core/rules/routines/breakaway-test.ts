@@ -6,4 +6,5 @@ export const breakawayTest = routine({
   matter: () => 'safety',
   interval: ({ season }) => seasonal('commission', season),
   look: true,
+  doneBy: ({ did, graded }) => did('battery-renew') && graded('breakaway'),
 });

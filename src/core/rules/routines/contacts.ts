@@ -5,5 +5,5 @@ export const contacts = routine({
   places: rig,
   matter: () => 'upkeep',
   interval: ({ season }) => seasonal('commission', season),
-  subsumes: ['lights'],
+  covers: ['lights'],
 });

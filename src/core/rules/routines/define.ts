@@ -9,8 +9,10 @@ import {
   type Place,
   type RigModel,
 } from '../../rig';
+import type { Subject } from '../criteria';
+import type { ReadingId } from '../readings';
 import type { HouseRules } from '../schools';
-import type { RoutineId, RoutinePlace } from './ids';
+import type { RoutineId, RoutinePlace, WorkId } from './ids';
 import type { Interval, IntervalContext } from './interval';
 
 export {
@@ -34,8 +36,8 @@ export interface RoutineDef {
   readonly matter: (place: RoutinePlace) => Matter;
   /** All its places are done in one walk, and count as one job. */
   readonly round: boolean;
-  /** Routines that are done with it, at the same place. */
-  readonly subsumes: readonly RoutineId[];
+  /** Routines that a card of it does by the way, at the same place: nobody is asked for both. What was really done is told by what was looked at. */
+  readonly covers: readonly RoutineId[];
   /** It looks, measures or tries, and puts nothing right that it finds. */
   readonly look?: true;
   /** A wheel comes off for it, and is refitted: its rechecks open. */
@@ -51,20 +53,37 @@ export interface RoutineDef {
   /** Of work that does the same thing in several ways one alone goes on a card at a place. */
   readonly oneOf?: readonly ('shoes' | 'magnet' | 'bearing' | 'tire')[];
   /** What is looked at again some miles after (handbook 4.5 and 4.8). */
-  readonly leaves?: 'new-brakes' | 'fixings';
+  readonly leaves?: 'new-brakes' | 'fixings' | 'adapter';
+}
+
+/** What was looked at, read and done at one place in one go, on a card, a walk, a first look or by hand. */
+export interface Seen {
+  /** The brake there, where it is known. */
+  readonly brake: Axle['brake'];
+  /** The hub there stays shut. */
+  readonly shut: boolean;
+  readonly graded: (subject: Subject) => boolean;
+  readonly read: (what: ReadingId) => boolean;
+  readonly did: (...works: readonly WorkId[]) => boolean;
+  /** New grease went into the hub. */
+  readonly greased: boolean;
+  /** The wheel was off, and its nuts were brought to torque. */
+  readonly refitted: boolean;
 }
 
 /** A routine that comes round by itself. */
 export interface RoundDef extends RoutineDef {
   readonly interval: (about: IntervalContext, place: RoutinePlace) => Interval;
+  /** Looks, readings and work that it stands for: with them it is done there, whatever they were taken for. */
+  readonly doneBy?: (seen: Seen) => boolean;
 }
 
-type Told<D extends RoutineDef> = Omit<D, 'round' | 'subsumes'> & Partial<Pick<D, 'round' | 'subsumes'>>;
+type Told<D extends RoutineDef> = Omit<D, 'round' | 'covers'> & Partial<Pick<D, 'round' | 'covers'>>;
 
 /** Declares a routine that comes round. */
-export const routine = (def: Told<RoundDef>): RoundDef => ({ round: false, subsumes: [], ...def });
+export const routine = (def: Told<RoundDef>): RoundDef => ({ round: false, covers: [], ...def });
 /** Declares work that is asked for. */
-export const repair = (def: Told<RoutineDef>): RoutineDef => ({ round: false, subsumes: [], ...def });
+export const repair = (def: Told<RoutineDef>): RoutineDef => ({ round: false, covers: [], ...def });
 
 /** Wheel ends of some axles. */
 export const ends = (when: (axle: Axle) => boolean) => (model: RigModel) =>

@@ -10,4 +10,5 @@ export const grease = routine({
     ...(season ? { seasons: ['layup'] } : { days: house(YEAR) }),
   }),
   round: true,
+  doneBy: ({ greased, did }) => greased || did('repack', 'bearing-renew', 'hub-renew', 'brakes-install'),
 });

@@ -7,4 +7,5 @@ export const hubLook = routine({
   interval: ({ season }) => ({ distance: house(COUPLE_OF_THOUSAND), ...seasonal('commission', season) }),
   round: true,
   look: true,
+  doneBy: ({ graded }) => (graded('rock') && graded('spin')) || (graded('set-rock') && graded('set-spin')),
 });

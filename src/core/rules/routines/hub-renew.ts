@@ -10,5 +10,5 @@ export const hubRenew = repair({
   opensHub: true,
   newRaces: true,
   oneOf: ['bearing'],
-  subsumes: ['repack', 'grease', ...OF_A_HUB],
+  covers: ['repack', 'grease', ...OF_A_HUB],
 });

@@ -8,5 +8,5 @@ export const hubService = routine({
   interval: (about, place) => hubInterval(about, place),
   wheelOff: true,
   opensHub: true,
-  subsumes: ['hub-look', 'lug-torque'],
+  covers: ['hub-look', 'lug-torque'],
 });

@@ -12,21 +12,25 @@ import { brakeMeasure } from './brake-measure';
 import { brakesInstall } from './brakes-install';
 import { breakawayTest } from './breakaway-test';
 import { bushings } from './bushings';
+import { capRenew } from './cap-renew';
 import { contacts } from './contacts';
 import { gearLook } from './gear-look';
 import { grease } from './grease';
 import { hubLook } from './hub-look';
+import { hubRead } from './hub-read';
 import { hubRenew } from './hub-renew';
 import { hubService } from './hub-service';
 import { lights } from './lights';
 import { lugTorque } from './lug-torque';
 import { magnetRenew } from './magnet-renew';
+import { padRenew } from './pad-renew';
 import { pivots } from './pivots';
 import { plateRenew } from './plate-renew';
 import { pressures } from './pressures';
 import { repack } from './repack';
 import { rinse } from './rinse';
 import { shoeRenew } from './shoe-renew';
+import { studRenew } from './stud-renew';
 import { studThreads } from './stud-threads';
 import { tireChange } from './tire-change';
 import { tireLook } from './tire-look';
@@ -36,13 +40,18 @@ import { underside } from './underside';
 import { unloadTires } from './unload-tires';
 import { walkaround } from './walkaround';
 import { wash } from './wash';
-import type { RoutineDef, RoundDef } from './define';
+import { sparesOf, wheelEnds, type Place, type RigModel } from '../../rig';
+import { axleAt } from './interval';
+import type { RoutineDef, RoundDef, Seen } from './define';
 import type { RepairId, RoutineId, RoutinePlace, WorkId } from './ids';
 import type { Interval, IntervalContext } from './interval';
 
+import { ROUTINES } from './ids';
+
 export { ROUTINES, WORKS, type RepairId, type RoutineId, type RoutinePlace, type WorkId } from './ids';
-export type { Matter, RoutineDef } from './define';
+export type { Matter, RoutineDef, Seen } from './define';
 export {
+  axleAt,
   BATTERY_YEARS,
   HOUSE_REPACK,
   NEW_BRAKES,
@@ -86,6 +95,10 @@ const ASKED: Readonly<Record<RepairId, RoutineDef>> = {
   'plate-renew': plateRenew,
   'shoe-renew': shoeRenew,
   'magnet-renew': magnetRenew,
+  'pad-renew': padRenew,
+  'stud-renew': studRenew,
+  'cap-renew': capRenew,
+  'hub-read': hubRead,
   'brakes-install': brakesInstall,
   'tire-change': tireChange,
   'tire-rotate': tireRotate,
@@ -104,6 +117,58 @@ export function routineDef(id: WorkId): RoutineDef {
 /** When a routine comes round at a place; empty where no figure is known that it could go by. */
 export function intervalOf(routine: RoutineId, place: RoutinePlace, about: IntervalContext): Interval {
   return ROUND[routine].interval(about, place);
+}
+
+/** Where a routine stands for the whole rig: at which places it takes which looks, all of them. */
+const OF_ALL: readonly (readonly [
+  RoutineId,
+  { readonly at: (model: RigModel) => readonly Place[]; readonly by: (seen: Seen) => boolean },
+])[] = [
+  [
+    'pressures',
+    { at: (model) => [...wheelEnds(model), ...sparesOf(model)], by: ({ read }) => read('pressure') },
+  ],
+  [
+    'pivots',
+    {
+      at: (model) => wheelEnds(model).filter((end) => axleAt(model, end)?.suspension === 'leaf'),
+      by: ({ graded }) => graded('pivot'),
+    },
+  ],
+  ['underside', { at: wheelEnds, by: ({ graded }) => graded('fixing') }],
+];
+
+const STANDING_FOR = ROUTINES.filter((id) => ROUND[id].doneBy);
+
+/** The routines that what was seen and done at one place stands for. */
+export function doneHere(seen: Seen): readonly RoutineId[] {
+  return STANDING_FOR.filter((id) => ROUND[id].doneBy?.(seen));
+}
+
+const NEVER = () => false;
+const BY_WORK = new Map<WorkId, readonly RoutineId[]>();
+
+/** The same where nothing but one kind of work is told of a place. */
+export function doneByWork(work: WorkId): readonly RoutineId[] {
+  const known = BY_WORK.get(work);
+  if (known) return known;
+  const did = (...works: readonly WorkId[]) => works.includes(work);
+  const seen = { brake: undefined, shut: false, graded: NEVER, read: NEVER, greased: false, refitted: false };
+  const done = doneHere({ ...seen, did });
+  BY_WORK.set(work, done);
+  return done;
+}
+
+/** The routines of the whole rig that what was seen at its places stands for: at every one of them, in one go. */
+export function doneAllRound(model: RigModel, at: (place: Place) => Seen | undefined): readonly RoutineId[] {
+  return OF_ALL.flatMap(([id, whole]) => {
+    const places = whole.at(model);
+    const all = places.every((place) => {
+      const seen = at(place);
+      return seen !== undefined && whole.by(seen);
+    });
+    return all && places.length > 0 ? [id] : [];
+  });
 }
 
 /** True for work that only looks, measures or tries: what it finds is put right by something else. */

@@ -39,8 +39,13 @@ export const OVERDUE_SHARE = 0.1;
 /** What matters for safety may be put off to this share past its limit, and no further. */
 export const STOP_SHARE = 0.25;
 
-/** The shipped interval of a repack: distance in m, time in d. */
-export const HOUSE_REPACK = { distance: toSI(12_000, 'mi'), days: 365 } as const;
+/** The shipped interval of a repack: distance in m, time in d, launches of a boat. */
+export const HOUSE_REPACK = {
+  distance: toSI(12_000, 'mi'),
+  days: 365,
+  launches: 25,
+  launchesInSalt: 12,
+} as const;
 
 /** Looks under way come every couple of thousand miles (m). */
 export const COUPLE_OF_THOUSAND = toSI(2000, 'mi');
@@ -91,6 +96,15 @@ function prevailing(said: Said, rule: Limit | undefined, chosen: boolean): Limit
 const limits = (interval: { readonly [K in keyof Interval]: Interval[K] | undefined }): Interval =>
   Object.fromEntries(Object.entries(interval).filter(([, limit]) => limit !== undefined)) as Interval;
 
+/** A boat's hubs are repacked by launches as well, sooner in salt (handbook 6); water that is not told counts as fresh, brackish as salt. */
+function boatLaunches({ kind, environment }: RigModel): Limit | undefined {
+  if (kind !== 'boat') return undefined;
+  const water = environment?.water;
+  return house(
+    water === 'salt' || water === 'brackish' ? HOUSE_REPACK.launchesInSalt : HOUSE_REPACK.launches,
+  );
+}
+
 /** By what its owner was told of this hub, else by the house; hubs that stay shut have no house figure. */
 export function hubInterval({ model, house: rules }: IntervalContext, place: RoutinePlace): Interval {
   const axle = axleAt(model, place);
@@ -101,7 +115,7 @@ export function hubInterval({ model, house: rules }: IntervalContext, place: Rou
   return limits({
     distance: prevailing(own.distance, opens ? house(repackDistance(rules.repack, axle)) : undefined, chosen),
     days: prevailing(own.days, opens ? house(HOUSE_REPACK.days) : undefined, chosen),
-    launches: prevailing(own.launches, undefined, false),
+    launches: prevailing(own.launches, opens ? boatLaunches(model) : undefined, chosen),
   });
 }
 

@@ -6,4 +6,5 @@ export const lights = routine({
   matter: () => 'safety',
   interval: ({ season }) => seasonal('commission', season),
   look: true,
+  doneBy: ({ did }) => did('contacts'),
 });

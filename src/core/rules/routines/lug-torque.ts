@@ -6,4 +6,5 @@ export const lugTorque = routine({
   matter: () => 'safety',
   interval: ({ season }) => seasonal('mid', season),
   round: true,
+  doneBy: ({ refitted, did }) => refitted || did('stud-threads'),
 });

@@ -7,5 +7,5 @@ export const magnetRenew = repair({
   wheelOff: true,
   oneOf: ['magnet'],
   paired: true,
-  subsumes: OF_A_HUB,
+  covers: OF_A_HUB,
 });

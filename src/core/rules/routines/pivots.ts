@@ -9,4 +9,5 @@ export const pivots = routine({
       ? { distance: house(COUPLE_OF_THOUSAND), ...seasonal('commission', about.season) }
       : seasonal('commission', about.season),
   look: true,
+  doneBy: ({ did }) => did('bushings'),
 });

@@ -8,5 +8,5 @@ export const plateRenew = repair({
   wheelOff: true,
   oneOf: ['shoes', 'magnet'],
   paired: true,
-  subsumes: OF_A_HUB,
+  covers: OF_A_HUB,
 });

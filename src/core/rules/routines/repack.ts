@@ -9,5 +9,6 @@ export const repack = routine({
   wheelOff: true,
   opensHub: true,
   // The hub is off, the brake open, the wheel set, torqued and spun: all of these are done by the way.
-  subsumes: ['grease', ...OF_A_HUB],
+  covers: ['grease', ...OF_A_HUB],
+  doneBy: ({ did }) => did('bearing-renew', 'hub-renew', 'brakes-install'),
 });

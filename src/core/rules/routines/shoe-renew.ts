@@ -9,5 +9,5 @@ export const shoeRenew = repair({
   oneOf: ['shoes'],
   paired: true,
   leaves: 'new-brakes',
-  subsumes: OF_A_HUB,
+  covers: OF_A_HUB,
 });

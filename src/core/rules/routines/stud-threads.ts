@@ -5,5 +5,5 @@ export const studThreads = repair({
   places: everyEnd,
   matter: () => 'upkeep',
   round: true,
-  subsumes: ['lug-torque'],
+  covers: ['lug-torque'],
 });

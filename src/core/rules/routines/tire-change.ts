@@ -6,5 +6,5 @@ export const tireChange = repair({
   matter: () => 'safety',
   wheelOff: true,
   oneOf: ['tire'],
-  subsumes: ['lug-torque'],
+  covers: ['lug-torque'],
 });

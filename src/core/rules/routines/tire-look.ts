@@ -7,4 +7,6 @@ export const tireLook = routine({
   interval: ({ season }) => ({ distance: house(COUPLE_OF_THOUSAND), ...seasonal('commission', season) }),
   round: true,
   look: true,
+  doneBy: ({ graded, did }) =>
+    did('tire-renew') || (graded('tire-wall') && graded('tread') && graded('valve')),
 });

@@ -13,5 +13,5 @@ export const tireRenew = routine({
   ofPart: 'tire',
   oneOf: ['tire'],
   paired: true,
-  subsumes: ['tire-look', 'lug-torque'],
+  covers: ['tire-look', 'lug-torque'],
 });

@@ -6,5 +6,5 @@ export const tireRotate = repair({
   matter: () => 'upkeep',
   wheelOff: true,
   oneOf: ['tire'],
-  subsumes: ['lug-torque'],
+  covers: ['lug-torque'],
 });

@@ -9,7 +9,16 @@ import type { Entry, FindingState } from '@/core/log';
 import { type Verdict, markOfVerdict } from '@/core/rules';
 import { isWheelEnd } from '@/core/rig';
 import { PhotoTaker, useRecord } from '@/features/forms';
-import { benchLink, Failed, Loading, Ruled, WithRig, type RigView } from '@/features/rigs';
+import {
+  Failed,
+  jobsLink,
+  Loading,
+  remedyIn,
+  RepairButton,
+  Ruled,
+  WithRig,
+  type RigView,
+} from '@/features/rigs';
 import { useAsk, usePreferences } from '@/store';
 import {
   capital,
@@ -22,16 +31,21 @@ import {
   placeName,
   placeWords,
   ESCALATED_WORDS,
-  routineTitle,
+  jobsTitle,
+  small,
+  workAt,
   VERDICT_WORDS,
   findingWords,
 } from '@/text';
 import { Button, Condition, isDrawn, LinkButton, Mark, markColor, RigPlan } from '@/ui';
 import type { FindingStory } from '@/keeper/reads';
+import { DecideDialog } from './decide-dialog';
 import { FixDialog } from './fix-dialog';
+import { NeedlessDialog } from './needless-dialog';
 import { OpinionDialog } from './opinion-dialog';
 import { PhotoRow } from './photo-row';
 import { SeenDialog } from './seen-dialog';
+import { WaitsDialog } from './waits-dialog';
 
 function Timeline({ story, now }: { story: FindingStory; now: string }) {
   const { units } = usePreferences();
@@ -39,6 +53,8 @@ function Timeline({ story, now }: { story: FindingStory; now: string }) {
     story.opened,
     ...story.seen,
     ...story.opinions,
+    ...story.decisions,
+    ...story.waits,
     ...story.works,
     ...(story.closed ? [story.closed] : []),
   ].sort((a, b) => (a.happened < b.happened ? -1 : 1));
@@ -85,19 +101,43 @@ function Verdict({ finding, closed }: { finding: FindingState; closed: boolean }
   );
 }
 
+/** Who it waits for, until when, and what that means for towing. */
+function Waits({
+  waits,
+  stop,
+  now,
+}: {
+  waits: NonNullable<FindingState['waits']>;
+  stop: boolean;
+  now: string;
+}) {
+  const { who, booked, tow, note } = waits;
+  return (
+    <p className="border-accent border-l-4 pl-4 text-lg">
+      <strong>Waits for {who}</strong>
+      {booked && `, booked for ${day(`${booked}T12:00:00.000Z`, now)}`}.{' '}
+      {stop
+        ? 'Until then it is not to be towed, whatever is said.'
+        : tow === undefined
+          ? ''
+          : tow
+            ? 'They say it may be towed until then.'
+            : 'Not to be towed until then.'}
+      {note && <span className="text-soft block text-base">{note}</span>}
+    </p>
+  );
+}
+
 function OneFinding({ view, story }: { view: RigView; story: FindingStory }) {
   const { units } = usePreferences();
   const record = useRecord();
-  const [dialog, setDialog] = useState<'seen' | 'opinion' | 'fix'>();
+  const [dialog, setDialog] = useState<'seen' | 'opinion' | 'fix' | 'waits' | 'decide' | 'needless'>();
   const { state, closed, from, photos } = story;
   const { rig, model, house, now } = view;
-  const { place, of, remedy } = state;
+  const { place, of } = state;
   const open = rig.findings[state.id];
   const leads = leadsFor(of, place, rig, house);
-  const cure = view.duties.filter(
-    (duty) => duty.routine === remedy && (duty.place === place || duty.place === 'rig'),
-  );
-  const work = benchLink(rig.id, cure);
+  const { jobs, check } = remedyIn(view, open ?? state);
   const rule = evidenceAndSource(of, units);
   const close = () => setDialog(undefined);
   return (
@@ -123,6 +163,13 @@ function OneFinding({ view, story }: { view: RigView; story: FindingStory }) {
         <div className="grid min-w-0 content-start gap-8">
           <div className="grid gap-3">
             <Verdict finding={state} closed={!open} />
+            {open?.waits && <Waits waits={open.waits} stop={open.verdict === 'stop'} now={now} />}
+            {open && jobs.length === 0 && (
+              <p className="border-soon border-l-4 pl-4">
+                No work on the Bench puts this right: a part, a welder or a shop does. Say who it waits for,
+                or what was done.
+              </p>
+            )}
             {rule && (
               <div className="border-line bg-sheet flex flex-wrap items-center gap-4 rounded-sheet border px-4 py-3">
                 {of && 'subject' in of && isDrawn(of.subject) && (
@@ -143,21 +190,35 @@ function OneFinding({ view, story }: { view: RigView; story: FindingStory }) {
             )}
           </div>
           {open && (
-            <div className="flex flex-wrap gap-2.5">
-              {work && (
-                <LinkButton look="primary" size="lg" href={work}>
-                  {remedy ? routineTitle(remedy, [place]) : 'To the Bench'}
-                </LinkButton>
-              )}
-              <Button size="lg" onClick={() => setDialog('seen')}>
-                Seen again
-              </Button>
-              <Button size="lg" onClick={() => setDialog('fix')}>
-                Fixed
-              </Button>
-              <Button size="lg" onClick={() => setDialog('opinion')}>
-                What someone says
-              </Button>
+            <div className="grid gap-2.5">
+              <div className="flex flex-wrap gap-2.5">
+                <RepairButton view={view} finding={open} size="lg">
+                  {jobsTitle(jobs)}
+                </RepairButton>
+                {check && (
+                  <LinkButton size="lg" href={jobsLink(rig.id, [check])}>
+                    Check again: {small(workAt(check.routine, [check.place]))}
+                  </LinkButton>
+                )}
+                <Button size="lg" onClick={() => setDialog('fix')}>
+                  Fixed
+                </Button>
+              </div>
+              <div className="-mx-4 flex flex-wrap">
+                {(
+                  [
+                    ['seen', 'Seen again'],
+                    ['waits', 'Waits for someone'],
+                    ['opinion', 'What someone says'],
+                    ['decide', 'Decide'],
+                    ['needless', 'Not needed'],
+                  ] as const
+                ).map(([opens, label]) => (
+                  <Button key={opens} look="quiet" onClick={() => setDialog(opens)}>
+                    {label}
+                  </Button>
+                ))}
+              </div>
             </div>
           )}
           <section aria-label="Photos" className="min-w-0">
@@ -209,6 +270,11 @@ function OneFinding({ view, story }: { view: RigView; story: FindingStory }) {
       </div>
       {dialog === 'seen' && open && <SeenDialog view={view} finding={open} onClose={close} />}
       {dialog === 'opinion' && open && <OpinionDialog view={view} finding={open} onClose={close} />}
+      {dialog === 'waits' && open && <WaitsDialog view={view} finding={open} onClose={close} />}
+      {dialog === 'decide' && open && (
+        <DecideDialog view={view} finding={open} opinions={story.opinions} onClose={close} />
+      )}
+      {dialog === 'needless' && open && <NeedlessDialog view={view} finding={open} onClose={close} />}
       {dialog === 'fix' && open && <FixDialog view={view} finding={open} onClose={close} />}
       {closed && !open && (
         <p className="text-soft mt-6">

@@ -6,7 +6,7 @@ import { TakenUp, useRecord, useSheetForm } from '@/features/forms';
 import { type RigView } from '@/features/rigs';
 import { Dialog, Field, SheetForm, TextArea } from '@/ui';
 
-/** A quote or second opinion: who said what on which reading, and what the owner decided. */
+/** A quote or second opinion: who said what on which reading. */
 export function OpinionDialog({
   view,
   finding,
@@ -23,9 +23,8 @@ export function OpinionDialog({
     on: '',
     quote: '',
     currency: 'USD',
-    decided: '',
   });
-  const { who, said, on, quote, currency, decided } = form.values;
+  const { who, said, on, quote, currency } = form.values;
   const amount = quote.trim() === '' ? undefined : parseNumber(quote);
   const money = currency.trim().toUpperCase();
   const save = () =>
@@ -50,7 +49,6 @@ export function OpinionDialog({
                 said: said.trim(),
                 ...(on.trim() !== '' && { on: on.trim() }),
                 ...(amount?.ok && { quote: { amount: amount.value, currency: money } }),
-                ...(decided.trim() !== '' && { decided: decided.trim() }),
               },
             },
           ],
@@ -66,7 +64,7 @@ export function OpinionDialog({
       open
       onClose={onClose}
       title="What someone else says"
-      description="A shop, a friend, a roadside helper. It stands beside your readings and photos, and what you decide."
+      description="A shop, a friend, a roadside helper. It stands beside your readings and photos. What you decide, you say under Decide."
     >
       <SheetForm save={save} label="Put it on record">
         <TakenUp since={form.since} onStartOver={form.startOver} />
@@ -82,7 +80,6 @@ export function OpinionDialog({
           <Field label="Quoted, if they did" inputMode="decimal" {...form.field('quote')} />
           <Field label="Money" maxLength={3} autoCapitalize="characters" {...form.field('currency')} />
         </div>
-        <TextArea label="What you decide, and why" maxLength={500} {...form.field('decided')} />
       </SheetForm>
     </Dialog>
   );

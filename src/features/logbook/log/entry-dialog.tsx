@@ -77,7 +77,9 @@ function findingOf(entry: Entry): string | undefined {
       return entry.id;
     case 'finding.seen':
     case 'finding.closed':
+    case 'finding.waits':
     case 'opinion':
+    case 'decision':
       return entry.body.finding;
     default:
       return undefined;

@@ -3,6 +3,7 @@
 import { useState } from 'react';
 import { type ReadingId } from '@/core/rules';
 import { judgeTaken, readingEntries } from '@/core/record';
+import { pressureTarget } from '@/core/judge';
 import { isWheelEnd, matesOf, hasBrake, axleOf, type TirePlace } from '@/core/rig';
 import type { Dimension } from '@/core/quantity';
 import type { ReadingTool } from '@/core/log';
@@ -138,7 +139,7 @@ export function ReadingDialog({
                 value={value}
                 onValue={set(field)}
                 kept={kept(SLOTS[i] ?? 'first')}
-                target={isPressure ? model.tires?.pressure?.value : undefined}
+                target={isPressure ? pressureTarget(model, view.house)?.value : undefined}
                 air={isHub ? air : undefined}
               />
               {judged && words && (

@@ -1,6 +1,7 @@
 'use client';
 
 import type { Instant } from '@/core/base';
+import { pressureTarget } from '@/core/judge';
 import { axleOf, isWheelEnd, type TirePlace } from '@/core/rig';
 import { endPlayWindow } from '@/core/rules';
 import { warns, type History, type Trend } from '@/core/trend';
@@ -11,7 +12,22 @@ import { Mark } from '@/ui';
 import { Chart } from './chart';
 import { chartOf } from './chart-data';
 
-const NUT_MARKS = { held: 'clear', moved: 'soon', loose: 'stop' } as const;
+const NUT_MARKS = {
+  held: 'clear',
+  'half-flat': 'soon',
+  moved: 'soon',
+  'over-half': 'due',
+  'over-flat': 'stop',
+  loose: 'stop',
+} as const;
+const NUT_WORDS = {
+  held: 'held',
+  'half-flat': 'moved, half a flat at most',
+  moved: 'moved',
+  'over-half': 'moved over half a flat',
+  'over-flat': 'moved over a flat',
+  loose: 'loose',
+} as const;
 
 function Looks({ trend, now }: { trend: Extract<Trend, { kind: 'nuts' }>; now: Instant }) {
   return (
@@ -19,7 +35,7 @@ function Looks({ trend, now }: { trend: Extract<Trend, { kind: 'nuts' }>; now: I
       {trend.looks.slice(-12).map(({ at, result }) => (
         <li key={at} className="flex items-center gap-1.5">
           <Mark mark={NUT_MARKS[result]} size={18} />
-          {day(at, now)} <span className="text-soft">{result}</span>
+          {day(at, now)} <span className="text-soft">{NUT_WORDS[result]}</span>
         </li>
       ))}
     </ul>
@@ -42,14 +58,14 @@ export function TrendBlock({
   told?: boolean;
 }) {
   const { units } = usePreferences();
-  const { model, now } = view;
+  const { model, house, now } = view;
   const words = trendWords(trend, units, now);
   const axle = isWheelEnd(place) ? model.axles[axleOf(place)] : undefined;
   const data = chartOf(
     trend,
     {
       works: history.works.filter((work) => work.place === place),
-      target: model.tires?.pressure?.value,
+      target: pressureTarget(model, house)?.value,
       window: axle && endPlayWindow(axle),
       now,
     },

@@ -4,11 +4,12 @@ import Link from 'next/link';
 import { useSearchParams } from 'next/navigation';
 import { useState } from 'react';
 import { isSpare, isWheelEnd, sparesOf, wheelEnds, type RigModel, type TirePlace } from '@/core/rig';
+import { VERDICT_SCALE } from '@/core/rules';
 import { warns, type Trend } from '@/core/trend';
 import { benchLink, Failed, Loading, WithRig, type RigView } from '@/features/rigs';
 import type { AnswerTo } from '@/keeper';
 import { useAsk, usePreferences } from '@/store';
-import { PATTERN_WORDS, placeWords, trendWords } from '@/text';
+import { capital, findingWords, PATTERN_WORDS, placeWords, trendWords } from '@/text';
 import { Button, cx, LinkButton, Mark } from '@/ui';
 import { Aside } from './aside';
 import { ReadingDialog } from './reading-dialog';
@@ -61,6 +62,9 @@ function End({ view, place, log }: { view: RigView; place: TirePlace; log: Answe
     (duty) => duty.place === place && duty.verdict !== 'clear' && !duty.within,
   );
   const work = benchLink(rig.id, pressing);
+  const worst = Object.values(rig.findings)
+    .filter((one) => one.place === place)
+    .sort((a, b) => VERDICT_SCALE.gravestFirst(a.verdict, b.verdict))[0];
   return (
     <div className="mx-auto w-full max-w-[80rem] px-4 py-4 md:px-8 md:py-6">
       <div className="flex flex-wrap items-center justify-between gap-x-6 gap-y-2">
@@ -68,14 +72,18 @@ function End({ view, place, log }: { view: RigView; place: TirePlace; log: Answe
         <p className="text-soft">{model.name}</p>
       </div>
       <div className="mt-4 flex items-start gap-4">
-        {state && <Mark mark={warning ? 'due' : state.mark} size={46} />}
+        {state && <Mark mark={warning && state.mark !== 'stop' ? 'due' : state.mark} size={46} />}
         <div className="min-w-0">
           <h1 className="flex flex-wrap items-baseline gap-x-3 text-5xl">
             {place}
             <span className="text-soft font-words text-lg font-normal">{placeWords(place, model)}</span>
           </h1>
           <p className="mt-1 max-w-[60ch] text-xl">
-            {warning ? trendWords(warning, units, now).said : 'Nothing in its readings speaks of trouble.'}
+            {warning
+              ? trendWords(warning, units, now).said
+              : worst
+                ? `${capital(findingWords(worst, units))}.`
+                : 'Nothing in its readings speaks of trouble.'}
           </p>
           {warning && <Warning trend={warning} view={view} place={place} />}
         </div>
@@ -138,10 +146,10 @@ function placeIn(text: string | null, model: RigModel): TirePlace {
 
 function Chosen({ view }: { view: RigView }) {
   const place = placeIn(useSearchParams().get('place'), view.model);
-  const { rig, model, now } = view;
+  const { rig, model, house, now } = view;
   // By the hour: a chart is not another one for the minute that passes.
   const hour = `${now.slice(0, 13)}:00:00.000Z`;
-  const asked = useAsk('place', { rig: rig.id, model, place, hour, most: SHOWN });
+  const asked = useAsk('place', { rig: rig.id, model, house, place, hour, most: SHOWN });
   if (asked.status === 'asking') return <Loading />;
   if (asked.status === 'failed') return <Failed reason={asked.reason} />;
   return <End key={`${rig.id} ${place}`} view={view} place={place} log={asked.answer} />;

@@ -3,7 +3,7 @@
 import { markOfVerdict } from '@/core/rules';
 import type { Conflict } from '@/core/judge';
 import { usePreferences } from '@/store';
-import { conflictWords, placeName } from '@/text';
+import { conflictTitle, conflictWords } from '@/text';
 import { Mark } from '@/ui';
 
 /** What a change would contradict, told before it is kept. */
@@ -12,15 +12,12 @@ export function Contradictions({ conflicts }: { conflicts: readonly Conflict[] }
   return (
     <div role="alert" className="border-due grid gap-2 border-l-4 pl-4">
       {conflicts.map((conflict) => {
-        const { title, why } = conflictWords(conflict, units);
+        const { why } = conflictWords(conflict, units);
         return (
           <p key={conflict.id} className="flex gap-2.5">
             <Mark mark={markOfVerdict(conflict.verdict)} />
             <span>
-              <strong>
-                {placeName(conflict.place)}: {title}.
-              </strong>{' '}
-              {why}
+              <strong>{conflictTitle(conflict, units)}.</strong> {why}
             </span>
           </p>
         );

@@ -4,11 +4,28 @@ import { useState } from 'react';
 import { moved } from '@/core/duty';
 import { HOUSE } from '@/core/log';
 import { isGuess, type RigModel } from '@/core/rig';
-import { HOUSE_DEFAULT, RULE_IDS, rulesFor, type RuleChoices, type RuleId } from '@/core/rules';
+import {
+  greaseForbidden,
+  HOUSE_DEFAULT,
+  RULE_IDS,
+  rulesFor,
+  type RuleChoices,
+  type RuleId,
+  type School,
+} from '@/core/rules';
 import { useRecord } from '@/features/forms';
 import { RigPage, rigView, type RigView, type Rigs } from '@/features/rigs';
 import { usePreferences } from '@/store';
-import { capital, effectWords, factWords, RULE_REASONS, RULE_WORDS, schoolsOf } from '@/text';
+import {
+  capital,
+  effectWords,
+  factWords,
+  RULE_REASONS,
+  RULE_WORDS,
+  schoolsOf,
+  targetWords,
+  torqueSpec,
+} from '@/text';
 import { Button, Choice, cx, reported } from '@/ui';
 
 type Ready = Extract<Rigs, { status: 'ready' }>;
@@ -17,7 +34,7 @@ type Scope = 'house' | 'rig';
 
 /** A figure of the maker's that goes ahead of a school, where this rig has one. */
 function makersFigure(rule: RuleId, model: RigModel, units: 'us' | 'metric'): string | undefined {
-  const { repackEvery, axles, tires } = model;
+  const { repackEvery, axles } = model;
   const said = (id: Parameters<typeof factWords>[0], spec: Parameters<typeof factWords>[1]) =>
     spec && !isGuess(spec as never) ? factWords(id, spec, units) : undefined;
   if (rule === 'repack')
@@ -26,8 +43,26 @@ function makersFigure(rule: RuleId, model: RigModel, units: 'us' | 'metric'): st
       said('repackDays', repackEvery?.days) ??
       said('repackLaunches', repackEvery?.launches)
     );
-  if (rule === 'nut') return said('endPlay', axles[0]?.endPlay);
-  return rule === 'pressure' ? said('pressure', tires?.pressure) : undefined;
+  return rule === 'nut' ? said('endPlay', axles[0]?.endPlay) : undefined;
+}
+
+/** What a school comes to on a rig, where that hangs on its figures. */
+function comesTo(
+  rule: RuleId,
+  school: string,
+  { model }: RigView,
+  units: 'us' | 'metric',
+): string | undefined {
+  if (rule === 'pressure') {
+    const target = targetWords(model, { pressure: school as School<'pressure'> }, units);
+    return target ? `On ${model.name} that is ${target}.` : 'No figure to set its tires by is known yet.';
+  }
+  if (rule !== 'threads' || school !== 'anti-seize') return undefined;
+  if (greaseForbidden(model))
+    return `Not on ${model.name}: its wheel or axle maker allows nothing on the threads. They stay dry.`;
+  return model.wheels.treatedTorque
+    ? `On ${model.name} nuts are then set at ${torqueSpec(model, units, 'treated')}.`
+    : `Not yet on ${model.name}: its maker's torque for greased threads is not known. Until it is told, threads stay dry.`;
 }
 
 /** What a choice would change, over every rig it holds for. */
@@ -63,6 +98,7 @@ function Question({ rule, view, ready, scope }: { rule: RuleId; view: RigView; r
   const current = schools.find(({ value }) => value === holds[rule])?.label ?? '';
   const chosen = own[rule] !== undefined;
   const maker = makersFigure(rule, view.model, units);
+  const here = comesTo(rule, tried, view, units);
   const rig = scope === 'house' ? HOUSE : view.rig.id;
   const keep = (school: string | null) => {
     const effect = effectWords(effectOf(ready, view, scope, rule, school));
@@ -119,6 +155,7 @@ function Question({ rule, view, ready, scope }: { rule: RuleId; view: RigView; r
             <span className="text-ink font-semibold">Followed in. </span>
             {where}
           </p>
+          {here && <p className="border-accent max-w-[70ch] border-l-4 pl-3">{here}</p>}
           {maker && (
             <p className="border-accent max-w-[70ch] border-l-4 pl-3">
               {view.model.name} has a figure of its own, {maker}: it goes ahead of what is shipped. Of it and

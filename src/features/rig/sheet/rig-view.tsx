@@ -1,13 +1,14 @@
 'use client';
 
 import { useState } from 'react';
+import { schoolFacts } from '@/core/judge';
 import { markOfVerdict } from '@/core/rules';
 import { askedFacts, missingFacts, placesOf, type FactId } from '@/core/rig';
 import { FactDialog } from '@/features/rig/facts';
 import { useRecord, useLeadOn } from '@/features/forms';
 import { RigPage, type RigView } from '@/features/rigs';
 import { usePreferences } from '@/store';
-import { conflictWords, FACT_HELP, FACT_WORDS, KIND_WORDS, placeName } from '@/text';
+import { conflictTitle, conflictWords, FACT_HELP, FACT_WORDS, KIND_WORDS } from '@/text';
 import { Button, LinkButton, Mark, RigPlan, Tape, reported } from '@/ui';
 import { FactList } from './fact-list';
 import { GearList } from './gear-list';
@@ -36,7 +37,7 @@ function Facts({ view }: { view: RigView }) {
   const [open, setOpen] = useState<FactId>();
   const [retiring, setRetiring] = useState(false);
   const { model, rig, house, conflicts } = view;
-  const also: readonly FactId[] = house.threads === 'anti-seize' ? ['treatedTorque'] : [];
+  const also = schoolFacts(house);
   const asked = askedFacts(model, also);
   const missing = missingFacts(model, also);
   const known = asked.length - missing.length;
@@ -83,14 +84,12 @@ function Facts({ view }: { view: RigView }) {
             <h2 className="border-ink border-b-2 pb-1.5 text-xl">What does not agree, or is past its age</h2>
             <ul>
               {conflicts.map((conflict) => {
-                const { title, why } = conflictWords(conflict, units);
+                const { why } = conflictWords(conflict, units);
                 return (
                   <li key={conflict.id} className="border-line flex gap-2.5 border-b py-2.5">
                     <Mark mark={markOfVerdict(conflict.verdict)} size={24} spoken />
                     <p>
-                      <strong>
-                        {placeName(conflict.place)}: {title}.
-                      </strong>{' '}
+                      <strong>{conflictTitle(conflict, units)}.</strong>{' '}
                       <span className="text-soft">{why}</span>
                     </p>
                   </li>

@@ -6,7 +6,12 @@ import { LAMP_WORDS, SHOWS_WORDS, SIGHT_WORDS } from '@/text';
 import { cx, Mark } from '@/ui';
 
 const MARKS = { ok: 'clear', dim: 'soon', out: 'stop', wrong: 'due' } as const;
-const COLUMNS: readonly (readonly Shows[])[] = [['running'], ['brake'], ['turn-left', 'turn-right']];
+const COLUMNS: readonly (readonly Shows[])[] = [
+  ['running'],
+  ['braked'],
+  ['brake'],
+  ['turn-left', 'turn-right'],
+];
 
 /** What each lamp showed of each function: a tap goes on to the next thing it can have been. */
 export function Results({
@@ -26,10 +31,10 @@ export function Results({
       </caption>
       <thead>
         <tr className="text-left">
-          <th className="w-[30%]">
+          <th className="w-[24%]">
             <span className="sr-only">Lamp</span>
           </th>
-          {['Running', 'Brake', 'Turn'].map((word) => (
+          {['Running', 'Brake held', 'Brake', 'Turn'].map((word) => (
             <th key={word} scope="col" className="px-1 font-semibold">
               {word}
             </th>

@@ -1,6 +1,7 @@
 'use client';
 
-import { markOfGo } from '@/core/rules';
+import { markOfFitness, markOfGo } from '@/core/rules';
+import type { TowReason, TowVerdict } from '@/core/duty';
 import { contradictionsIn } from '@/core/judge';
 import type { WalkBody } from '@/core/log';
 import { decisionOf } from '@/core/record';
@@ -9,19 +10,46 @@ import { walkBody } from '@/core/walk';
 import { useSheetForm } from '@/features/forms';
 import type { RigView } from '@/features/rigs';
 import { usePreferences } from '@/store';
-import { contradictionWords, GO_WORDS, goReasonWords, reasonWords, WALK_WORDS } from '@/text';
+import {
+  contradictionWords,
+  GO_WORDS,
+  goReasonWords,
+  reasonLines,
+  reasonWords,
+  towHeadline,
+  WALK_WORDS,
+} from '@/text';
 import { Button, Field, FieldError, Mark, TextArea, reported } from '@/ui';
 import type { WalkDraft } from './walk-draft';
 
-function Reason({ reason, view }: { reason: GoReason; view: RigView }) {
-  const { units } = usePreferences();
+function Reason({ reason, words }: { reason: GoReason; words: string }) {
   return (
     <li className="border-line flex gap-3 border-b py-2.5">
       <span className="mt-0.5">
         <Mark mark={reason.kind === 'skipped' ? 'unknown' : markOfGo(reason.weight)} size={20} spoken />
       </span>
-      <span>{goReasonWords(reason, units, (tow) => reasonWords(tow, units, view.now))}</span>
+      <span>{words}</span>
     </li>
+  );
+}
+
+/** Every reason, this walk's own first, then what stood before it. */
+function Reasons({ reasons, view }: { reasons: readonly GoReason[]; view: RigView }) {
+  const { units } = usePreferences();
+  const told = (tow: TowReason) => reasonWords(tow, units, view.now);
+  const own = reasons.filter(({ kind }) => kind !== 'standing');
+  const before = reasons.flatMap((one) => (one.kind === 'standing' ? [one.reason] : []));
+  const goOf = (tow: TowReason) => reasons.find((one) => one.kind === 'standing' && one.reason === tow);
+  return (
+    <ul className="border-ink mt-5 border-t-2">
+      {own.map((reason, i) => (
+        <Reason key={i} reason={reason} words={goReasonWords(reason, units, told)} />
+      ))}
+      {reasonLines(before, units, view.now).map(({ reasons: [first], words }) => {
+        const reason = goOf(first);
+        return reason && <Reason key={words} reason={reason} words={words} />;
+      })}
+    </ul>
   );
 }
 
@@ -30,6 +58,7 @@ export function GoView({
   draft,
   walk,
   verdict,
+  tow,
   view,
   onBack,
   onZone,
@@ -38,6 +67,8 @@ export function GoView({
   draft: WalkDraft;
   walk: Walk;
   verdict: GoVerdict;
+  /** What every page says of towing once this is on record. */
+  tow: TowVerdict;
   view: RigView;
   onBack: () => void;
   onZone: (index: number) => void;
@@ -56,6 +87,10 @@ export function GoView({
   const { go: rule, reasons, mayGo } = verdict;
   const go = against ? 'care' : rule;
   const { word, means } = GO_WORDS[go];
+  // The same words as on the Yard: only what a fit rig is watched for is this walk's own to say.
+  const fit = tow.fitness === 'fit';
+  const headline = fit && go === 'care' ? `${towHeadline(tow)}, with care` : towHeadline(tow);
+  const markHere = fit ? markOfGo(go) : markOfFitness(tow.fitness);
   const body = walkBody(walk, draft.answers, draft.around);
   const odd = contradictionsIn(body.conditions, body.taken);
 
@@ -71,8 +106,8 @@ export function GoView({
         <strong className="text-ink">{WALK_WORDS[draft.walk].title}</strong> · {view.model.name}
       </p>
       <h1 className="mt-2 flex items-center gap-4 text-5xl">
-        <Mark mark={decides ? markOfGo(go) : reasons.length > 0 ? 'soon' : 'clear'} size={56} />
-        {decides ? word : reasons.length > 0 ? 'Walked, not all clear' : 'Walked, all clear'}
+        <Mark mark={decides ? markHere : reasons.length > 0 ? 'soon' : 'clear'} size={56} />
+        {decides ? headline : reasons.length > 0 ? 'Walked, not all clear' : 'Walked, all clear'}
       </h1>
       {decides && (
         <p className="text-soft mt-2 text-lg">
@@ -92,13 +127,7 @@ export function GoView({
           </Button>
         </div>
       ))}
-      {reasons.length > 0 && (
-        <ul className="border-ink mt-5 border-t-2">
-          {reasons.map((reason, i) => (
-            <Reason key={i} reason={reason} view={view} />
-          ))}
-        </ul>
-      )}
+      {reasons.length > 0 && <Reasons reasons={reasons} view={view} />}
       {decides && (
         <div className="mt-6 grid gap-4 sm:grid-cols-2">
           <Field label="Where, if you like" maxLength={80} {...form.field('where')} />

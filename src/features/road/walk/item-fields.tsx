@@ -3,6 +3,8 @@
 import { useEffect, useRef } from 'react';
 import type { WalkContext, Answer, Judged, WalkItem } from '@/core/walk';
 import { GradeChoice, JudgementNote, PhotoOf, PhotoTaker, ReadingField } from '@/features/forms';
+import { targetAt } from '@/core/judge';
+import { axleAt } from '@/core/rules';
 import { usePreferences, type Photo } from '@/store';
 import { judgedWords, measure, UNJUDGED_WORDS, verdictMeans } from '@/text';
 import { Button, TextArea } from '@/ui';
@@ -19,9 +21,9 @@ interface Props {
   readonly onDone: () => void;
 }
 
-function PressureFields({ judged, context, onAnswer }: Props) {
+function PressureFields({ item, judged, context, onAnswer }: Props) {
   const { units } = usePreferences();
-  const target = context.model.tires?.pressure?.value;
+  const target = targetAt(item.place, context.model, context.house)?.value;
   const answer = judged?.answer;
   const low = judged?.verdict !== undefined && judged.verdict !== 'clear';
   const warm = context.around.tires === 'warm';
@@ -76,7 +78,7 @@ function HubFields({ judged, context, onAnswer }: Props) {
       dimension="temperature"
       value={answer?.value}
       air={context.around.air}
-      hint="Aim at the hub, not at the rim or the brake drum."
+      hint="Aim at paint, rubber or tape at the hub, within five minutes. Not at the rim, the drum or a bare cap."
       onValue={(value) =>
         onAnswer(value === undefined ? undefined : { as: 'clear', value, by: 'thermometer' })
       }
@@ -105,6 +107,7 @@ export function ItemFields(props: Props) {
           subject={item.subject}
           worseOnly
           house={context.house}
+          braked={axleAt(context.model, item.place)?.brake !== 'none'}
           value={answer?.as === 'not-right' ? answer.grade : undefined}
           onChange={(grade) =>
             onAnswer({

@@ -1,27 +1,34 @@
-import { stampEntries, walkEntries } from '@/core/record';
-import type { TowReason } from '@/core/duty';
+import { findingOf, stampEntries, walkEntries } from '@/core/record';
+import type { TowVerdict } from '@/core/duty';
 import { advance } from '@/core/log';
-import { compileWalk, judgeWalk } from '@/core/walk';
+import { compileWalk, judgeWalk, type TowAfter } from '@/core/walk';
 import { rigView, type RigView, type Rigs } from '@/features/rigs';
 import { barredLugs } from './barred-lugs';
 import type { WalkDraft } from './walk-draft';
 
-/** What would stand against towing once this walk is on record, the findings it opens left aside: it tells those itself. */
-export function standingAfter(
+/** The verdict on towing once this walk is on record, and what of it the walk does not tell itself. */
+export interface AfterWalk extends TowAfter {
+  readonly tow: TowVerdict;
+}
+
+/** What every page will say of towing once this walk is on record. */
+export function towAfter(
   view: RigView,
   ready: Extract<Rigs, { status: 'ready' }>,
   draft: WalkDraft,
-): readonly TowReason[] {
+): AfterWalk {
   const { rig, model, house, now } = view;
   const walk = compileWalk(draft.walk, model, draft.order, barredLugs(view));
+  const still = { tow: view.tow, fitness: view.tow.fitness, reasons: view.tow.reasons };
   // Asked at its end alone: a tap on the way waits for nothing.
-  if (draft.at < walk.zones.length) return [];
+  if (draft.at < walk.zones.length) return still;
   const judged = judgeWalk(walk, draft.answers, {
     rig,
     model,
     house,
     around: draft.around,
     at: draft.started,
+    walk: draft.walk,
   });
   let n = 0;
   // Of this moment only: these ids are never written.
@@ -38,9 +45,14 @@ export function standingAfter(
     minutes: 0,
     newId,
   });
-  const told = drafts.filter(({ kind }) => kind === 'walk' || kind === 'recheck');
-  const entries = stampEntries({ entries: [], newest: '' }, rig.id, told, now, newId);
+  const entries = stampEntries({ entries: [], newest: '' }, rig.id, drafts, now, newId);
   const after = advance(ready.state, ready.log.end, entries)?.rigs[rig.id];
   const then = after && rigView(after, ready.runs, now, ready.houseRules, ready.houseSeason);
-  return (then ?? view).tow.reasons;
+  if (!then) return still;
+  const told = new Set(drafts.flatMap((one) => findingOf(one) ?? []));
+  return {
+    tow: then.tow,
+    fitness: then.tow.fitness,
+    reasons: then.tow.reasons.filter((one) => one.kind !== 'finding' || !told.has(one.finding.id)),
+  };
 }

@@ -16,7 +16,7 @@ import { BeforeWalk } from './before-walk';
 import { GoView } from './go-view';
 import { StartWalk } from './start-walk';
 import { allClear, answered, beginWalk, goesOn, WALK_DRAFT, type WalkDraft } from './walk-draft';
-import { standingAfter } from './standing';
+import { towAfter } from './standing';
 import { ZoneView } from './zone-view';
 
 type Ready = Extract<Rigs, { status: 'ready' }>;
@@ -47,10 +47,10 @@ function Walking({
     look === 'torque' ? barred.filter((end) => end === place) : [],
   );
   const [first] = untorqued;
-  const context = { rig, model, house, around: draft.around, at: draft.started };
+  const context = { rig, model, house, around: draft.around, at: draft.started, walk: draft.walk };
   const items = itemsOf(walk);
   // What this very walk has looked at stands no more against it: lamps tried, pressures read, rechecks made.
-  const standing = useMemo(() => standingAfter(view, ready, draft), [view, ready, draft]);
+  const after = useMemo(() => towAfter(view, ready, draft), [view, ready, draft]);
   if (!draft.begun)
     return (
       <div className="mx-auto w-full max-w-3xl px-4 py-5 md:px-8">
@@ -71,6 +71,7 @@ function Walking({
         )}
         <BeforeWalk
           pressures={items.some(({ reads }) => reads === 'pressure')}
+          hubs={items.some(({ reads }) => reads === 'hub-temp')}
           onBegin={(around) => change((now) => ({ ...now, around, begun: true }))}
         />
       </div>
@@ -105,7 +106,7 @@ function Walking({
     );
   const judged = judgeWalk(walk, draft.answers, context);
   const skipped = items.filter(({ key }) => (draft.answers[key]?.as ?? 'skipped') === 'skipped');
-  const verdict = goVerdict(judged, skipped, draft.walk === 'hitch' ? standing : []);
+  const verdict = goVerdict(judged, skipped, draft.walk === 'hitch' ? after : undefined);
   const save = async (decision: WalkBody['decision'], form: string) => {
     const minutes = Math.max(0, Math.round((msOf(store.clock.now()) - msOf(draft.started)) / 60_000));
     await record(
@@ -133,6 +134,7 @@ function Walking({
       draft={draft}
       walk={walk}
       verdict={verdict}
+      tow={after.tow}
       view={view}
       onBack={() => change((now) => ({ ...now, at: walk.zones.length - 1 }))}
       onZone={(index) => change((now) => ({ ...now, at: Math.max(0, index) }))}

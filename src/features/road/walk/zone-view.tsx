@@ -2,9 +2,10 @@
 
 import { useEffect, useRef, useState } from 'react';
 import { judgeItem, type Answer, type Walk, type WalkContext } from '@/core/walk';
-import { isWheelEnd, type Place } from '@/core/rig';
+import { targetAt } from '@/core/judge';
+import { isSpare, isWheelEnd, type Place } from '@/core/rig';
 import type { Photo } from '@/store';
-import { placeName, WALK_WORDS, zoneNote, zoneTitle } from '@/text';
+import { WALK_WORDS, zoneNote, zoneTitle } from '@/text';
 import { Button, Settled, WalkPlan, type Along } from '@/ui';
 import { ItemFields } from './item-fields';
 import { ItemTile } from './item-tile';
@@ -86,12 +87,8 @@ export function ZoneView({
                 item={item}
                 judged={judged}
                 warm={context.around.tires === 'warm'}
-                at={many && item.place !== 'rig' ? placeName(item.place) : undefined}
-                target={
-                  isWheelEnd(item.place) || item.place.startsWith('S')
-                    ? model.tires?.pressure?.value
-                    : undefined
-                }
+                at={many && (isWheelEnd(item.place) || isSpare(item.place)) ? item.place : undefined}
+                target={targetAt(item.place, model, context.house)?.value}
                 open={shown}
                 onAnswer={(answer) => {
                   setOpen(undefined);

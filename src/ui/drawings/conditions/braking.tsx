@@ -21,8 +21,16 @@ export function Lining({ grade }: { grade: string }) {
   return (
     <>
       <path d="M8 56q40 -14 80 0l-3 6q-37 -12 -74 0z" className="ink-metal" />
-      {thick > 0 && <path d={`M10 54V${top + 6}q38 -16 76 0V54q-38 -12 -76 0z`} className="ink-body" />}
+      {thick > 0 && grade !== 'uneven' && (
+        <path d={`M10 54V${top + 6}q38 -16 76 0V54q-38 -12 -76 0z`} className="ink-body" />
+      )}
       <path d="M6 48q42 -15 84 0" fill="none" stroke="var(--soft)" strokeDasharray="3 3" strokeWidth={1.2} />
+      {grade === 'uneven' && (
+        <>
+          <path d="M10 54V48q38 -24 76 -16V54q-38 -12 -76 0z" className="ink-body" />
+          <path d="M10 48q38 -24 76 -16" {...MEANT} strokeWidth={2.4} />
+        </>
+      )}
       {grade === 'hairline' && (
         <path
           d={`${jag(34, 32, 42, 34, 3, 1)}${jag(52, 36, 60, 34, 3, 1)}${jag(44, 41, 50, 39, 3, 1)}`}
@@ -72,14 +80,7 @@ export function DrumFace({ grade }: { grade: string }) {
 export function MagnetFace({ grade }: { grade: string }) {
   return (
     <>
-      <rect
-        x="14"
-        y="8"
-        width="68"
-        height="48"
-        rx="22"
-        className={grade === 'uneven' ? 'ink-body' : 'ink-body'}
-      />
+      <rect x="14" y="8" width="68" height="48" rx="22" className="ink-body" />
       {(grade === 'even' || grade === 'greasy' || grade === 'uneven') &&
         [36, 60].map((x) => <circle key={x} cx={x} cy="32" r="5" className="ink" />)}
       {grade === 'faint' &&
@@ -92,6 +93,12 @@ export function MagnetFace({ grade }: { grade: string }) {
         strewn(4, [28, 20, 40, 22], 8).map(([x, y, s], i) => (
           <ellipse key={i} cx={x} cy={y} rx={4 + 3 * s} ry={3} fill="var(--due)" opacity={0.55} />
         ))}
+      {grade === 'open' && (
+        <>
+          <path d="M48 8v-4M20 32q8 -14 18 -2M58 34q10 12 18 -2" className="ink" />
+          <path d="M42 24l12 16M54 24l-12 16" {...MEANT} strokeWidth={2.6} />
+        </>
+      )}
       {grade === 'coil-showing' &&
         [20, 26, 32].map((y) => <path key={y} d={`M30 ${y}q18 -6 36 0`} {...MEANT} strokeWidth={2.4} />)}
     </>

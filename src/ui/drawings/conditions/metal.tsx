@@ -74,6 +74,13 @@ export function Weld({ grade }: { grade: string }) {
           <circle key={i} cx={x} cy={y} r={1.2 + 2.2 * s} {...MEANT} fill="var(--due-wash)" />
         ))}
       {grade === 'crack' && <path d={jag(28, 37, 62, 36, 7, 1.6)} {...MEANT} strokeWidth={2.4} />}
+      {grade === 'main-crack' && (
+        <path
+          d={`${jag(46, 40, 50, 56, 4, 1.8)}${jag(36, 38, 56, 37, 5, 1.6)}`}
+          {...MEANT}
+          strokeWidth={2.8}
+        />
+      )}
       {grade === 'through' && (
         <path
           d={`${jag(28, 37, 66, 36, 7, 1.6)}${jag(66, 36, 78, 56, 4)}${jag(48, 37, 40, 6, 5)}`}

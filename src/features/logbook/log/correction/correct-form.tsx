@@ -3,13 +3,12 @@
 import { useState } from 'react';
 import type { Entry } from '@/core/log';
 import { unitFor, type UnitSystem } from '@/core/quantity';
-import { THICKENERS, type ReadingId } from '@/core/rules';
+import { gradesOf, THICKENERS, type ReadingId, type Subject } from '@/core/rules';
 import { SEVERITIES, useRecord } from '@/features/forms';
 import { type Rigs } from '@/features/rigs';
 import { useFormUnits, useYard } from '@/store';
 import {
   capital,
-  gradesOf,
   gradeWords,
   readingName,
   readingDimension,
@@ -27,6 +26,12 @@ type Ready = Extract<Rigs, { status: 'ready' }>;
 function unitOf(what: ReadingId, units: UnitSystem): string | undefined {
   const dimension = readingDimension(what);
   return dimension ? unitFor(dimension, units) : readingUnit(what);
+}
+
+/** The grades to choose from, with the one on record where it is no longer offered. */
+function offered(subject: Subject, now: string): readonly string[] {
+  const grades: readonly string[] = gradesOf(subject);
+  return grades.includes(now) ? grades : [now, ...grades];
 }
 
 /** An entry typed over: a new one that corrects it. */
@@ -125,7 +130,7 @@ export function CorrectForm({
               key={`grade ${i}`}
               label={`${SUBJECT_WORDS[one.subject].name}, ${one.place}`}
               columns="grid-cols-2"
-              options={gradesOf(one.subject).map((value) => ({
+              options={offered(one.subject, one.grade).map((value) => ({
                 value,
                 label: gradeWords(one.subject, value),
               }))}
@@ -142,7 +147,9 @@ export function CorrectForm({
           columns="grid-cols-1"
           options={[
             { value: 'held', label: 'All held' },
-            { value: 'moved', label: 'One moved' },
+            { value: 'half-flat', label: 'One moved, half a flat (30°) at most' },
+            { value: 'over-half', label: 'One moved more than half a flat' },
+            { value: 'over-flat', label: 'One moved more than a flat (60°)' },
             { value: 'loose', label: 'Loose by hand' },
           ]}
           value={values['result']}

@@ -1,0 +1,73 @@
+import type { FindingState } from '../log';
+import { HOUSE_DEFAULT, type Subject, type WorkId } from '../rules';
+import { sampleModel } from '../testing/arbitraries';
+import { T0, through } from '../testing/cards';
+import { compile, curedFindings, startRun, torquesMissing, type Job, type Run } from '.';
+import { watchedAndClear } from './cured';
+import { passedOver } from './run';
+
+const plain = sampleModel({ axles: 1, hub: 'plain', brake: 'electric' });
+const done = (...jobs: readonly Job[]): Run => {
+  const card = compile(plain, jobs, HOUSE_DEFAULT);
+  if (!card.ok) throw new Error(card.error.code);
+  return through(startRun('run', 'rig', plain, card.value, T0));
+};
+const open = (of: FindingState['of'], place: FindingState['place'] = '1L'): FindingState => ({
+  id: '00000000-0000-7000-8000-00000000000f',
+  at: T0,
+  place,
+  verdict: 'due',
+  of,
+});
+const graded = (subject: Subject, grade: string, place?: FindingState['place']) =>
+  open({ subject, grade }, place);
+
+test.each<readonly [WorkId, FindingState, boolean]>([
+  ['repack', graded('grease-back', 'behind'), true],
+  ['repack', graded('seal', 'weeping'), true],
+  ['repack', graded('rock', 'felt'), true],
+  // A new seal takes no grease out of the linings.
+  ['repack', graded('seal', 'on-shoes'), false],
+  ['shoe-renew', graded('lining', 'at-minimum'), true],
+  ['plate-renew', graded('magnet', 'coil-showing'), true],
+  ['shoe-renew', graded('magnet', 'coil-showing'), false],
+  ['brake-measure', graded('lining', 'at-minimum'), false],
+  ['stud-renew', graded('lug-move', 'broken'), true],
+  ['lug-torque', graded('lug-move', 'broken'), false],
+  ['cap-renew', graded('cap', 'loose'), true],
+  ['repack', graded('weld', 'crack', 'frame'), false],
+])('%s, on a finding: %o put right is %s', (routine, finding, cured) =>
+  expect(curedFindings(done({ routine, place: '1L' }), [finding], undefined)).toHaveLength(cured ? 1 : 0),
+);
+
+test('only at the side where it was done', () => {
+  const run = done({ routine: 'shoe-renew', place: '1L' });
+  expect(curedFindings(run, [graded('lining', 'gone', '1R')], undefined)).toEqual([]);
+  const both = done({ routine: 'shoe-renew', place: '1L' }, { routine: 'shoe-renew', place: '1R' });
+  expect(curedFindings(both, [graded('lining', 'gone', '1R')], undefined)).toHaveLength(1);
+});
+
+test('work that was left undone at the mate is made good by the card that does it', () => {
+  const undone = open({ undone: 'shoe-renew' }, '1R');
+  expect(curedFindings(done({ routine: 'shoe-renew', place: '1R' }), [undone], undefined)).toHaveLength(1);
+  expect(curedFindings(done({ routine: 'shoe-renew', place: '1L' }), [undone], undefined)).toEqual([]);
+});
+
+test('what was watched and is graded clear on this card is settled; what is due is not', () => {
+  const run = done({ routine: 'repack', place: '1L' });
+  const watched: FindingState = { ...graded('rock', 'just-felt'), verdict: 'watch' };
+  expect(watchedAndClear(run, [watched])).toHaveLength(1);
+  expect(watchedAndClear(run, [{ ...watched, verdict: 'due' }])).toEqual([]);
+  expect(watchedAndClear(run, [{ ...watched, place: '1R' }])).toEqual([]);
+});
+
+test('bolts without a figure are named before the card; passed over they stay on it as not set', () => {
+  const card = compile(plain, [{ routine: 'plate-renew', place: '1L' }], HOUSE_DEFAULT);
+  if (!card.ok) throw new Error(card.error.code);
+  const { torques: _, ...bare } = plain;
+  const unknown = compile(bare, [{ routine: 'plate-renew', place: '1L' }], HOUSE_DEFAULT);
+  if (!unknown.ok) throw new Error(unknown.error.code);
+  expect(torquesMissing(unknown.value)).toContain('plate');
+  expect(passedOver(unknown.value, ['plate']).unset).toEqual(['plate']);
+  expect(passedOver(unknown.value, [])).toBe(unknown.value);
+});

@@ -1,0 +1,10 @@
+import { ends, repair } from './define';
+
+/** Pads of a disc brake. */
+export const padRenew = repair({
+  places: ends(({ brake }) => brake === 'hydraulic-disc'),
+  matter: () => 'safety',
+  wheelOff: true,
+  paired: true,
+  covers: ['brake-measure', 'lug-torque'],
+});

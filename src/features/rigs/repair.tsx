@@ -1,0 +1,45 @@
+import { remedyOf, type Remedy } from '@/core/judge';
+import type { FindingState } from '@/core/log';
+import { LinkButton } from '@/ui';
+import type { RigView } from './use-rigs';
+
+/** What puts a finding right on this rig, and what looks at it again. */
+export function remedyIn(
+  { rig, model, house }: Pick<RigView, 'rig' | 'model' | 'house'>,
+  finding: FindingState,
+): Remedy {
+  return remedyOf(finding, { model, house, findings: Object.values(rig.findings) });
+}
+
+type Jobs = Remedy['jobs'];
+
+/** The way to the Bench with some work on the card. */
+export function jobsLink(rig: string, jobs: Jobs): string {
+  return `/bench?rig=${rig}&jobs=${jobs.map(({ routine, place }) => `${routine}:${place}`).join(',')}`;
+}
+
+/** Starts the card that puts a finding right; nothing where a part, a welder or a shop does. */
+export function RepairButton({
+  view,
+  finding,
+  children,
+  size,
+}: {
+  view: RigView;
+  finding: FindingState;
+  children: React.ReactNode;
+  size?: 'lg';
+}) {
+  const { jobs } = remedyIn(view, finding);
+  const open = view.open.find((work) => jobs.some(({ place }) => place === work.place));
+  if (jobs.length === 0) return null;
+  return (
+    <LinkButton
+      look="primary"
+      {...(size && { size })}
+      href={open ? `/bench?run=${open.session}` : jobsLink(view.rig.id, jobs)}
+    >
+      {open ? 'Go on with the work' : children}
+    </LinkButton>
+  );
+}

@@ -1,0 +1,31 @@
+'use client';
+
+import { useEffect, useRef, type PointerEvent } from 'react';
+
+/** So long (ms), and so near (px), a click is still the second half of the tap that closed a sheet. */
+const A_BREATH = 450;
+const NEAR = 30;
+
+/** Lets the second half of a double tap, or a glove that bounces, die with the sheet that the first half closed: it never reaches what lay behind. */
+export function useTapRest(): (event: PointerEvent) => void {
+  const last = useRef<{ readonly x: number; readonly y: number }>(undefined);
+  useEffect(
+    () => () => {
+      const at = last.current;
+      if (!at) return;
+      const drop = (event: MouseEvent) => {
+        // A sheet that opened in its place takes its taps.
+        const another = event.target instanceof Element && event.target.closest('[role=dialog]');
+        if (another || Math.hypot(event.clientX - at.x, event.clientY - at.y) > NEAR) return;
+        event.preventDefault();
+        event.stopPropagation();
+      };
+      document.addEventListener('click', drop, { capture: true });
+      setTimeout(() => document.removeEventListener('click', drop, { capture: true }), A_BREATH);
+    },
+    [],
+  );
+  return ({ clientX: x, clientY: y }) => {
+    last.current = { x, y };
+  };
+}
