@@ -32,13 +32,15 @@ function mondayOf(year: number, week: number): number {
 /** Reads a sidewall's date at a moment (ms): the last four digits are week, week, year, year; three are of the last century. */
 export function tireDate(code: string, now: number): Result<TireDate, DotProblem> {
   const bare = code.trim().toUpperCase();
-  const digits = /(?:^|[^0-9])(\d{3,4})$/.exec(bare)?.[1];
+  // The week and the year may stand apart: `36 19`, `36/19`.
+  const apart = /(?:^|[^0-9])(\d{2})[\s/.-](\d{2})$/.exec(bare);
+  const digits = apart ? `${apart[1]}${apart[2]}` : /(?:^|[^0-9])(\d{3,4})$/.exec(bare)?.[1];
   if (!digits) return fail({ code: 'unreadable' });
   if (digits.length === 3) return fail({ code: 'before-2000' });
   const week = Number(digits.slice(0, 2));
   const year = 2000 + Number(digits.slice(2));
-  if (week < 1 || week > 53) return fail({ code: 'no-such-week', week, year });
   const made = mondayOf(year, week);
+  if (week < 1 || made >= mondayOf(year + 1, 1)) return fail({ code: 'no-such-week', week, year });
   if (made > now) return fail({ code: 'not-yet', week, year });
   return ok({ week, year, day: new Date(made).toISOString().slice(0, 10), age: (now - made) / YEAR });
 }

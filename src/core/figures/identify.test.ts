@@ -26,6 +26,9 @@ describe('DOT date', () => {
 
   test.each([
     ['DOT X3AB C4DE 0519', 5, 2019],
+    ['DOT X3AB C4DE 36 19', 36, 2019],
+    ['36/19', 36, 2019],
+    ['36-19', 36, 2019],
     ['x3ab2426', undefined, undefined],
     [' 5320 ', 53, 2020],
   ])('%s', (code, week, year) => {
@@ -37,6 +40,9 @@ describe('DOT date', () => {
   test.each([
     ['0021', 'no-such-week'],
     ['5421', 'no-such-week'],
+    // Its last week is the fifty-second.
+    ['5321', 'no-such-week'],
+    ['5319', 'no-such-week'],
     ['9921', 'no-such-week'],
     ['0127', 'not-yet'],
     ['2126', 'not-yet'],
@@ -83,7 +89,22 @@ describe('tire size', () => {
     expect(tireSize(text)).toMatchObject({ madeFor, radial }),
   );
 
-  test.each(['', 'big', '225/75', '22575R15', 'R15'])('%s is no size', (text) =>
+  test.each([
+    ['4.80 x 12', '4.80-12', 21.41, 4.8],
+    ['4.80-12 C', '4.80-12', 21.41, 4.8],
+    ['20.5x8.0-10', '20.5x8.0-10', 20.5, 8],
+    ['20.5 × 8.0 - 10', '20.5x8.0-10', 20.5, 8],
+    ['18.5X8.5-8', '18.5x8.5-8', 18.5, 8.5],
+    ['145R12', '145R12', 21.36, 5.71],
+    ['145R12C', '145R12', 21.36, 5.71],
+  ])('%s is %s: so high and so wide (in)', (text, name, high, wide) => {
+    const size = tireSize(text);
+    expect(size?.name).toBe(name);
+    expect(fromSI(size?.diameter ?? 0, 'in')).toBeCloseTo(high, 1);
+    expect(fromSI(size?.width ?? 0, 'in')).toBeCloseTo(wide, 1);
+  });
+
+  test.each(['', 'big', '225/75', '22575R15', 'R15', '10x8.0-12'])('%s is no size', (text) =>
     expect(tireSize(text)).toBeUndefined(),
   );
 

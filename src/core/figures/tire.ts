@@ -14,17 +14,21 @@ export interface TireSize {
 }
 
 const CLASS = { ST: 'trailer', LT: 'light-truck', P: 'passenger' } as const;
-const METRIC = /^(ST|LT|P)?(\d{3})\/(\d{2})(R|D|B|-)(\d{2}(?:\.5)?)(LT|ST)?/;
-const INCH = /^(ST|LT)?(\d{1,2}\.\d{1,2})(R|-)(\d{1,2})(LT|ST)?/;
+const METRIC = /^(ST|LT|P)?(\d{3})(?:\/(\d{2}))?(R|D|B|-)(\d{2}(?:\.5)?)(LT|ST|C)?/;
+const INCH = /^(ST|LT)?(\d{1,2}\.\d{1,2})(R|-|X)(\d{1,2})(LT|ST)?/;
+/** Small tires by their height: `20.5x8.0-10`. */
+const TALL = /^(ST|LT)?(\d{2}(?:\.\d)?)X(\d{1,2}(?:\.\d{1,2})?)(R|-)(\d{1,2})(LT|ST)?/;
+/** The wall of a metric tire that does not say it, as a share of its width. */
+const UNSAID = 82;
 
-/** Reads a tire's size: `ST225/75R15`, `205/75D14`, `4.80-12`; undefined where it is none. */
+/** Reads a tire's size: `ST225/75R15`, `205/75D14`, `145R12`, `4.80-12`, `4.80 x 12`, `20.5x8.0-10`; undefined where it is none. */
 export function tireSize(text: string): TireSize | undefined {
-  const bare = text.toUpperCase().replace(/[\s×X]+/g, '');
+  const bare = text.toUpperCase().replace(/\s+/g, '').replace(/×/g, 'X');
   const metric = METRIC.exec(bare);
   if (metric) {
     const [, before = '', wide = '', share = '', build = '', hole = '', after = ''] = metric;
     const width = Number(wide) / 1000;
-    const aspect = Number(share) / 100;
+    const aspect = Number(share || UNSAID) / 100;
     const rim = toSI(Number(hole), 'in');
     const prefix = (before || after) as keyof typeof CLASS;
     return {
@@ -34,7 +38,26 @@ export function tireSize(text: string): TireSize | undefined {
       rim,
       diameter: rim + 2 * width * aspect,
       radial: build === 'R',
-      name: `${wide}/${share}${build}${hole}`,
+      name: `${wide}${share && `/${share}`}${build}${hole}`,
+    };
+  }
+  const tall = TALL.exec(bare);
+  if (tall) {
+    const [, before = '', high = '', wide = '', build = '', hole = '', after = ''] = tall;
+    const [diameter, width, rim] = [high, wide, hole].map((size) => toSI(Number(size), 'in')) as [
+      number,
+      number,
+      number,
+    ];
+    if (diameter <= rim) return undefined;
+    return {
+      madeFor: CLASS[(before || after) as keyof typeof CLASS],
+      width,
+      aspect: (diameter - rim) / 2 / width,
+      rim,
+      diameter,
+      radial: build === 'R',
+      name: `${high}x${wide}${build}${hole}`,
     };
   }
   const inch = INCH.exec(bare);
@@ -51,7 +74,7 @@ export function tireSize(text: string): TireSize | undefined {
     rim,
     diameter: rim + 2 * width * aspect,
     radial: build === 'R',
-    name: `${wide}${build}${hole}`,
+    name: `${wide}${build === 'X' ? '-' : build}${hole}`,
   };
 }
 

@@ -60,9 +60,12 @@ export function parseQuantity(
   return ok(toSI(number.value, unit));
 }
 
+/** A unit without what people put between its parts: `ft-lbs`, `lb·ft`, `ft. lb` are one. */
+const bare = (text: string) => text.toLowerCase().replace(/[\s.·⋅*-]+/g, '');
+
 function findUnit(text: string): Unit | undefined {
-  const wanted = text.trim().toLowerCase().replace(/\.$/, '');
+  const wanted = bare(text);
   return (Object.keys(UNITS) as Unit[]).find(
-    (unit) => unit.toLowerCase() === wanted || (UNITS[unit].also as readonly string[]).includes(wanted),
+    (unit) => bare(unit) === wanted || (UNITS[unit].also as readonly string[]).includes(wanted),
   );
 }

@@ -59,6 +59,22 @@ describe('reading what people type', () => {
     expect(parseNumber(text).ok).toBe(false);
   });
 
+  test.each([
+    '110 ft-lbs',
+    '110 ft lbs',
+    '110 ft. lb.',
+    '110 lb·ft',
+    '110 lb-ft',
+    '110lbf ft',
+    '110 FT LBS',
+    '110 foot-pounds',
+  ])('%s is a torque', (text) =>
+    expect(parseQuantity(text, 'torque', 'N·m')).toEqual({ ok: true, value: toSI(110, 'lbf·ft') }),
+  );
+  test.each(['149 Nm', '149 N-m', '149 n m', '149 newton meters'])('%s is a torque too', (text) =>
+    expect(parseQuantity(text, 'torque', 'lbf·ft')).toEqual({ ok: true, value: 149 }),
+  );
+
   test('a unit of the right kind is read, another is named', () => {
     expect(parseQuantity('110 lb ft', 'torque', 'lbf·ft')).toEqual({ ok: true, value: toSI(110, 'lbf·ft') });
     expect(parseQuantity('2 1/4 in', 'length', 'mm')).toEqual({ ok: true, value: toSI(2.25, 'in') });
