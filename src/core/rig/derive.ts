@@ -1,4 +1,4 @@
-import type { Axle } from './model';
+import type { Axle, RigModel } from './model';
 
 /** True where the hub is opened and packed by its owner; oil-bath and sealed hubs are not, an unknown one may be. */
 export function hubOpens(axle: Pick<Axle, 'hub'>): boolean {
@@ -28,4 +28,9 @@ export function hasDrum(axle: Pick<Axle, 'brake'>): boolean {
 /** True where the brakes of this axle work by fluid. */
 export function hasHydraulics(axle: Pick<Axle, 'brake'>): boolean {
   return axle.brake === 'hydraulic-drum' || axle.brake === 'hydraulic-disc';
+}
+
+/** True where leaf springs of several axles may hang on an equalizer: nobody said that they do not. */
+export function mayRock({ axles }: Pick<RigModel, 'axles'>): boolean {
+  return axles.length > 1 && axles.some((one) => one.suspension === 'leaf' && one.equalizer !== false);
 }

@@ -76,6 +76,6 @@ export {
   type FactValue,
 } from './facts';
 export { applyChanges, changesSchema, diffModels, type Changes } from './change';
-export { hasBrake, hasCapPlug, hasDrum, hasHydraulics, hubOpens, hubTakesFitting } from './derive';
+export { hasBrake, hasCapPlug, hasDrum, hasHydraulics, hubOpens, hubTakesFitting, mayRock } from './derive';
 export { TEMPLATES, templateModel, type TemplateId } from './templates';
 export { readFactsSchema } from './read-facts';

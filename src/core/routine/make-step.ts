@@ -1,5 +1,6 @@
 import type { TorqueStage } from '../figures';
 import {
+  mayRock,
   axleOf,
   isGuess,
   isWheelEnd,
@@ -27,6 +28,7 @@ import {
   inWalkingOrder,
   TIGHTEN_HARD,
   type ChapterId,
+  type Act,
   type Fact,
   type StepContext,
   type StepDef,
@@ -164,6 +166,9 @@ export function contextAt(ground: CardContext, place: RoutinePlace | undefined):
     adapters: model.wheels.adapter?.fitted === true,
     firstOfTwo: firstOfTwo(ground, place),
     framed: ground.framed,
+    equalized: mayRock(model),
+    covered: model.wheels.cover !== 'none',
+    steadied: model.kind === 'rv' && model.gear?.stabilizers !== false,
   };
 }
 
@@ -237,6 +242,9 @@ function onTheVerge({ house, jobs }: Pick<CardContext, 'house' | 'jobs'>, place:
   );
 }
 
+/** What comes when the wheel is down and at torque, whichever of it a card has. */
+const AFTER_THE_LAST_ROUND: ReadonlySet<Act> = new Set(['set-pressure', 'cover-on', 'open-rechecks']);
+
 /** Everything a corner has done to it, in the order it is written. */
 export function corner(
   ground: CardContext,
@@ -253,7 +261,7 @@ export function corner(
   const here = withBranches(ground, defs, site).filter((def) => !def.when || def.when(context));
   const torque = here.find(({ id }) => id === 'torque');
   const stages = ground.stages(threadsAfterRefit(ground.house, ground.model));
-  const refit = here.findIndex(({ id }) => id === 'set-pressure' || id === 'cover-on');
+  const refit = here.findIndex(({ id }) => AFTER_THE_LAST_ROUND.has(id));
   const hard = onTheVerge(ground, place);
   const tight = (def: StepDef) =>
     hard ? [makeStep(ground, TIGHTEN_HARD, site)] : rounds(ground, def, place, stages, 'ground');

@@ -82,6 +82,7 @@ export const BRAKE: StepTexts<
     short: 'Plate off',
     title: `Old plate off ${at}`,
     how: `Photograph it first. ${axle?.mountingBolts ? `${axle.mountingBolts.value} nuts` : 'Four or five nuts'} behind the flange; the lower ones often take a wrench, not a socket. Draw the wires through without pinching.`,
+    caution: 'Brake dust: wipe it off wet, never blow it out.',
   }),
   'check-hand': ({ at }) => ({
     short: 'Check the hand',
@@ -120,13 +121,14 @@ export const BRAKE: StepTexts<
     title: `New shoes onto ${at}, shorter lining forward`,
     how: 'New springs and hardware with them. A film of brake grease on the rubbing points of the plate, threads of the star wheel cleaned. Turn the star wheel all the way in.',
     why: 'The shorter, primary lining faces forward: it starts the wrap, the long one does the work.',
-    caution: 'Linings are touched with clean hands only.',
+    caution: 'Eyes covered: brake springs fly. Linings are touched with clean hands only.',
   }),
   'magnet-out': ({ at }) => ({
     short: 'Magnet out',
     title: `Old magnet out of ${at}`,
     how: 'Clip off, wires cut free. See how it ran: even, or worn on one edge.',
     why: 'One worn edge is a bent arm: the new magnet would wear the same way.',
+    caution: 'Brake dust: wipe it off wet, never blow it out.',
   }),
   'magnet-in': ({ at }) => ({
     short: 'Magnet in',

@@ -1,5 +1,5 @@
 import type { NutSchool } from '@/core/rules';
-import { boltsText, lockOf, type StepTexts } from './setting';
+import { boltsText, lockOf, mayBrake, type StepTexts } from './setting';
 
 const SET_BY: Record<NutSchool, string> = {
   'finger-tight':
@@ -57,11 +57,13 @@ export const CLOSE: StepTexts<
     title: `Inner bearing into ${at}, narrow end inward`,
     how: 'Into its race in the back of the hub.',
   }),
-  'seal-in': ({ at }) => ({
+  'seal-in': ({ at, axle }) => ({
     short: 'New seal in',
     title: `New seal into ${at}, flush`,
     how: 'Lip toward the bearing, grease on the lip. Drive it evenly with a block of wood until it is flush all round.',
-    why: 'A seal in askew weeps onto the brake.',
+    why: mayBrake(axle)
+      ? 'A seal in askew weeps onto the brake.'
+      : 'A seal in askew lets grease out and water in.',
   }),
   'hub-on': ({ at }) => ({
     short: 'Hub on',

@@ -29,7 +29,7 @@ export const HUBS: StepTexts<
       axle?.hub === 'pressure-cap'
         ? 'Grease over the outer bearing. Look at the O-ring, start the cap on one side with a block of wood over its rim, tap it home square, then fill until the plate just moves out.'
         : 'Grease over the outer bearing, the same kind that is in there. Start the cap on one side, tap round its rim until it is flush.',
-    caution: 'Never hammer on the face of a cap.',
+    caution: 'Eyes covered. Never hammer on the face of a cap.',
   }),
   'race-out': ({ at }) => ({
     short: 'Old race out',
@@ -43,6 +43,7 @@ export const HUBS: StepTexts<
     title: `Seat the new race in ${at}`,
     how: 'Driven in evenly with the old race or a driver on its edge, until the sound turns dull and a light behind shows no gap.',
     why: 'A race that is not home creeps in later, and the nut is loose.',
+    caution: 'Eyes covered: hardened races chip under a hammer.',
   }),
   'match-hub': ({ at, axle, house }) => ({
     short: 'Match the new one',
@@ -68,13 +69,14 @@ export const HUBS: StepTexts<
     short: 'Line out',
     title: `Take out what is wound behind the seal of ${at}`,
     how: 'Cut fishing line or string with a blade, every turn of it, without touching the land. Then look at the land.',
-    why: 'It cuts the lip, then the seal weeps onto the brake.',
+    why: 'It cuts the lip, and the new seal weeps as the old one did.',
   }),
   'grease-off-brake': ({ at }) => ({
     short: 'Brake cleaned',
     title: `Get the grease off the brake of ${at}`,
     how: 'Plate, springs and drum with brake cleaner. Linings that have soaked it up are renewed, not cleaned: report them.',
     why: 'A greasy shoe grabs cold and slips hot.',
+    caution: 'Gloves, air, no flame near the cleaner. Dust is wiped wet, never blown.',
   }),
   'find-washer': ({ at }) => ({
     short: 'Washer found',

@@ -1,19 +1,21 @@
-import type { StepTexts } from './setting';
+import { mayBrake, type StepTexts } from './setting';
 
 /** Cleaning, looking, deciding what is renewed. */
 export const LOOK: StepTexts<
   'clean' | 'look-bearings' | 'look-spindle' | 'look-brake' | 'look-seal' | 'read-hub' | 'renew'
 > = {
-  'look-seal': ({ at }) => ({
+  'look-seal': ({ at, axle }) => ({
     short: 'Look: seal, grease',
     title: `Look at the seal and the grease of ${at}`,
     how: 'The hub is off anyway: the lip of the seal, the back of the hub, the grease on the bearings. What weeps or is milky asks for a repack with a new seal before it goes back.',
-    why: 'New linings last as long as the seal behind them.',
+    why: mayBrake(axle)
+      ? 'New linings last as long as the seal behind them.'
+      : 'Bearings last as long as the seal behind them.',
   }),
-  'read-hub': ({ at }) => ({
+  'read-hub': ({ at, axle }) => ({
     short: 'Read the numbers',
     title: `Read what is in the hub of ${at}`,
-    how: 'Numbers of roller and race, inner and outer, and of the seal, as far as they can be read with the seal in place. Inside of the drum. Look at the spindle, count the plate nuts, and see on which side you are. Photograph it.',
+    how: `Numbers of roller and race, inner and outer, and of the seal, as far as they can be read with the seal in place. ${mayBrake(axle) ? 'Inside of the drum. Look at the spindle, count the plate nuts,' : 'Look at the spindle,'} and see on which side you are. Photograph it.`,
     why: 'Axles of one rating come with several spindles: kits bought by rating alone are the wrong ones.',
   }),
   clean: ({ at }) => ({

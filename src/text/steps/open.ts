@@ -19,19 +19,20 @@ export const OPEN: StepTexts<
     short: 'Caliper off',
     title: `Caliper off ${at}, hung up`,
     how: 'Two bolts, then slide it off the disc and hang it from the frame with wire.',
-    caution: 'Never let it hang by its hose.',
+    caution: 'Just off the road it is hot: let it cool. Never let it hang by its hose.',
   }),
   'cap-off': ({ at }) => ({
     short: 'Cap off',
     title: `Take the cap off ${at}`,
     how: 'Tap round its rim with a mallet, turning the hub as it walks out. Wipe out the old grease.',
     why: 'A dented cap leaks water in; one pried from one side does not go back round.',
-    caution: 'Eyes covered: old caps jump.',
+    caution: 'Eyes covered: old caps jump. Just off the road the hub is hot: let it cool.',
   }),
   'lock-out': ({ at, axle }) => ({
     short: `${capital(lockOf(axle)?.name ?? 'lock')} out`,
     title: `Take the ${lockOf(axle)?.name ?? 'lock'} out on ${at}`,
     how: lockOf(axle)?.out ?? 'Wipe the nut clean and take the lock out.',
+    caution: 'Eyes covered.',
   }),
   'mark-hole': ({ at }) => ({
     short: 'Mark pin hole',
@@ -75,6 +76,7 @@ export const OPEN: StepTexts<
     short: 'Seal out',
     title: `Lever the seal out of ${at}`,
     how: 'A seal puller or a broad screwdriver, round and round. Do not touch the bore.',
+    caution: 'Eyes covered: it comes out with a jump.',
   }),
   'inner-out': ({ at }) => ({
     short: 'Inner bearing out',

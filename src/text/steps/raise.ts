@@ -7,8 +7,6 @@ import type { StepTexts } from './setting';
 function coverOff({ wheels }: RigModel): string {
   const tool = wheels.coverTool ? ` Tool: ${wheels.coverTool}.` : '';
   switch (wheels.cover) {
-    case 'none':
-      return 'This rig has none. Skip it.';
     case 'pop-off':
       return `It pops off: pry a little at a time, all round.${tool}`;
     case 'slotted':
@@ -61,7 +59,7 @@ export const RAISE: StepTexts<
     title: 'Park on firm, level ground',
     how: 'Leave the tow vehicle hitched, its parking brake on. Have gloves, eye protection and a light at hand.',
     why: 'A hitched vehicle is the best anchor a trailer has.',
-    caution: 'On a slope or soft ground, do not begin.',
+    caution: 'On a slope, on soft ground or beside traffic, do not begin: move it first.',
   }),
   chock: ({ step }) => ({
     short: `Chock ${step.side === 'L' ? 'left' : 'right'} side`,

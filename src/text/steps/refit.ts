@@ -20,6 +20,7 @@ export const REFIT: StepTexts<
     title: `Wheel onto ${at}`,
     how: 'Wipe both faces clean. Roll the wheel onto a bar under it, lean it in, lift with the bar, twist to find the studs.',
     why: 'Dirt between the faces is torque that goes away in the first miles.',
+    caution: 'Lift with the legs; a heavy wheel is rolled and levered, not carried.',
   }),
   'hand-start': ({ at, model }) => ({
     short: 'Nuts by hand',
@@ -33,6 +34,7 @@ export const REFIT: StepTexts<
     short: 'Last spin',
     title: `Spin ${at} once more, everything closed`,
     how: 'Wheel on, cap on, still in the air. It turns free, nothing rubs or scrapes.',
+    caution: 'Fingers clear of wheel and fender.',
   }),
   'brake-adjust': ({ at }) => ({
     short: 'Adjust brake',
@@ -72,12 +74,12 @@ export const REFIT: StepTexts<
     title: `Tighten ${at} hard, in a star`,
     how: 'With bar and socket, every nut, twice round the star. Your house rule goes on from here: slowly to the next safe place, and there to its torque.',
     why: 'Until it is torqued, the Yard keeps this wheel open.',
-    caution: 'Never jumped on and never finished by a machine: studs stretch.',
+    caution: 'Never jumped on and never finished by a machine: studs stretch. Keep out of the traffic.',
   }),
-  unchock: () => ({
+  unchock: ({ model }) => ({
     short: 'Chocks away',
     title: 'Chocks away, tools counted',
-    how: 'Stabilizers up, chocks in, tray empty: no nut, pin, cap or plug left over.',
+    how: `${model.kind === 'rv' && model.gear?.stabilizers !== false ? 'Stabilizers up, chocks' : 'Chocks'} in, tray empty: no nut, pin, cap or plug left over.`,
     why: 'What is left over belongs somewhere.',
   }),
 };

@@ -25,6 +25,11 @@ export interface Setting {
   readonly system: UnitSystem;
 }
 
+/** True where there may be a brake: nobody said that there is none. */
+export function mayBrake(axle: Axle | undefined): boolean {
+  return axle?.brake !== 'none';
+}
+
 /** The words of some steps. */
 export type StepTexts<K extends StepId> = Readonly<Record<K, (setting: Setting) => StepWords>>;
 

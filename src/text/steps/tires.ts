@@ -67,6 +67,7 @@ export const TIRES: StepTexts<
     title: `Wheels change places at ${at}`,
     how: 'Both lie side by side on the ground. Each goes where the other was; look at both inner walls while they lie there.',
     why: 'The log moves their age and miles along with them.',
+    caution: 'Lift with the legs; a heavy wheel is rolled, not carried.',
   }),
   'set-pressure': ({ at, model, house, system }) => ({
     short: 'Set pressure',

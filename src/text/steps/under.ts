@@ -1,3 +1,4 @@
+import { mayRock } from '@/core/rig';
 import { measure } from '../measure';
 import { boltsText, type StepTexts } from './setting';
 
@@ -50,13 +51,13 @@ export const UNDER: StepTexts<
   'grease-pivot': ({ at, model }) => ({
     short: 'Grease pivots',
     title: `Grease the pivots of ${at}`,
-    how: `Fitting wiped, gun on, until grease shows at the bushing.${model.greasePoints?.aSide === undefined ? ' The middle bolt may have no fitting: the equalizer carries it.' : ` ${model.greasePoints.aSide} points on each side by your map.`}${model.greasePoints?.wheelOff ? ' For one of them a wheel must come off.' : ''} No fitting at all: leave this out.`,
+    how: `Fitting wiped, gun on, until grease shows at the bushing.${model.greasePoints?.aSide === undefined ? (mayRock(model) ? ' The middle bolt may have no fitting: the equalizer carries it.' : '') : ` ${model.greasePoints.aSide} points on each side by your map.`}${model.greasePoints?.wheelOff ? ' For one of them a wheel must come off.' : ''} No fitting at all: leave this out.`,
     why: 'Greased ones last; neglected ones wear faster than dry ones.',
   }),
-  'note-spacing': () => ({
+  'note-spacing': ({ model }) => ({
     short: 'Note before',
-    title: 'Before it goes up: pivots, fittings, spacing',
-    how: 'Tires on the ground. Which bolts have a fitting, and where does a gun reach with the wheels on? Measure between the two outer bolts of the equalizer: that is what it is ordered by.',
+    title: `Before it goes up: pivots, fittings${mayRock(model) ? ', spacing' : ''}`,
+    how: `Tires on the ground. Which bolts have a fitting, and where does a gun reach with the wheels on?${mayRock(model) ? ' Measure between the two outer bolts of the equalizer: that is what it is ordered by.' : ''}`,
     why: 'In the air the springs hang, and nothing is where it will be.',
   }),
   'frame-up': () => ({
@@ -104,6 +105,7 @@ export const UNDER: StepTexts<
     short: 'Bushings in',
     title: `New bushings in, ${sideWords(step.side)} side`,
     how: 'Pressed in square and flush. Shield a fitting while tapping near it.',
+    caution: 'Eyes covered: hardened bushings chip under a hammer.',
   }),
   'renew-spring': ({ step }) => ({
     short: 'Spring renewed',
@@ -178,7 +180,7 @@ export const UNDER: StepTexts<
       axle?.suspension === 'torsion'
         ? 'Arms pointing the way the old ones did, brackets flat on the frame, every bolt by hand.'
         : 'Bow of the axle up, the center pins of the springs in the holes of their seats, plates over the pins, U-bolts by hand.',
-    caution: 'Welding on an axle or frame goes to qualified hands.',
+    caution: 'It is heavy: jack and helper, not arms. Welding on an axle or frame goes to qualified hands.',
   }),
   'square-axle': () => ({
     short: 'Square it',

@@ -97,6 +97,7 @@ export const WALK: StepTexts<
     short: 'New battery in',
     title: 'New breakaway battery in',
     how: 'Positive on first. Write the day on it. Charge it before it is trusted.',
+    caution: 'Tool across both posts is a short.',
   }),
   'look-gear': ({ at, step }) => ({
     short: capital(at),

@@ -21,7 +21,12 @@ export const RAISE = [
 
 /** Nuts broken loose under load, before the jack. */
 export const LOOSEN = [
-  step('cover-off', 'ground', 1, { needs: ['braked'], gives: ['cover off {}'], optional: true }),
+  step('cover-off', 'ground', 1, {
+    needs: ['braked'],
+    gives: ['cover off {}'],
+    optional: true,
+    when: ({ covered }) => covered,
+  }),
   step('break-loose', 'ground', 2, {
     needs: ['braked', 'chocked {side}', 'down {}', 'tight {}'],
     gives: ['loose {}'],
@@ -119,6 +124,11 @@ export const REFIT = [
     tool: 'gauge',
     when: ({ has }) => has('tire-change', 'tire-renew', 'tire-rotate'),
   }),
-  step('cover-on', 'down', 1, { needs: ['torqued {}'], gives: ['cover on {}'], optional: true }),
+  step('cover-on', 'down', 1, {
+    needs: ['torqued {}'],
+    gives: ['cover on {}'],
+    optional: true,
+    when: ({ covered }) => covered,
+  }),
   step('open-rechecks', 'down', 1, { needs: ['torqued {}', 'inflated {}'], gives: ['rechecks open {}'] }),
 ];

@@ -42,6 +42,13 @@ export const BEFORE_FRAME = [
     readings: [may('bolt-spacing')],
     subjects: ['pivot'],
     tool: 'gauge',
+    when: ({ equalized }) => equalized,
+  }),
+  step('note-spacing', 'ground', 3, {
+    ...card,
+    gives: ['spacing noted'],
+    subjects: ['pivot'],
+    when: ({ equalized }) => !equalized,
   }),
 ];
 
@@ -81,7 +88,7 @@ export const BUSHINGS = [
     scope: 'side',
     needs: ['bush in {side}', 'hangers seen {side}'],
     gives: ['equalizer {side}'],
-    when: ({ axle }) => axle?.equalizer !== false,
+    when: ({ equalized }) => equalized,
   }),
   step('joints-on', 'frame', 20, {
     scope: 'side',

@@ -9,7 +9,7 @@ export const SET_UP = [
     ...card,
     optional: true,
     gives: ['steadied'],
-    when: ({ kind }) => kind === 'rv',
+    when: ({ steadied }) => steadied,
   }),
 ];
 

@@ -60,6 +60,12 @@ export interface StepContext {
   readonly adapters: boolean;
   /** The whole frame stands on stands. */
   readonly framed: boolean;
+  /** Its wheels may have covers: nobody said that they have none. */
+  readonly covered: boolean;
+  /** Its axles share an equalizer, as far as is known. */
+  readonly equalized: boolean;
+  /** It may have stabilizers. */
+  readonly steadied: boolean;
 }
 
 /** One step as data. */

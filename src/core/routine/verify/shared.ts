@@ -1,4 +1,4 @@
-import { axleOf, hasBrake, hasDrum, hasHydraulics, type WheelEnd } from '../../rig';
+import { axleOf, hasBrake, hasDrum, hasHydraulics, mayRock, type WheelEnd } from '../../rig';
 import type { CardStep } from '../card';
 import { beforeDown } from './raise';
 import { can, type Demand, type Scene, type SideState } from './scene';
@@ -11,7 +11,6 @@ function playSide(step: CardStep, scene: Scene): readonly Demand[] | undefined {
   if (side === undefined) return undefined;
   const s = scene.sides[side];
   const across = scene.sides[side === 'L' ? 'R' : 'L'];
-  const leafAxle = scene.model.axles.find(({ suspension }) => suspension === 'leaf');
   const then = (demands: readonly Demand[], change: Partial<SideState>) => {
     Object.assign(s, change);
     return demands;
@@ -69,7 +68,7 @@ function playSide(step: CardStep, scene: Scene): readonly Demand[] | undefined {
         [
           [s.apart && scene.framed && scene.axlesHeld, 15, 'the joint is closed on stands, the axle held'],
           [!s.bushOut, 16, 'a bushing is still out'],
-          can(s.equalizer || leafAxle?.equalizer === false, 'the equalizer is not in'),
+          can(s.equalizer || !mayRock(scene.model), 'the equalizer is not in'),
           can(s.hangersSeen && s.eyeSeen, 'eyes and hangers are looked at while they are open'),
         ],
         { apart: false },
