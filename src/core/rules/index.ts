@@ -28,6 +28,7 @@ export {
   intervalOf,
   isLook,
   NEW_BRAKES,
+  NEW_FIXINGS,
   OVERDUE_SHARE,
   routineDef,
   ROUTINES,

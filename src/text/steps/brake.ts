@@ -1,5 +1,8 @@
+import { DRUM_WEAR } from '@/core/figures';
+import { PAD } from '@/core/rules';
+import { partLength } from '../facts';
 import { capital, measure } from '../measure';
-import { boltsText, sideName, type StepTexts } from './setting';
+import { boltsText, liningWords, sideName, type StepTexts } from './setting';
 
 /** The brake while it is open: measured, renewed, put together. */
 export const BRAKE: StepTexts<
@@ -26,16 +29,14 @@ export const BRAKE: StepTexts<
           short: 'Measure pads, disc',
           title: `Measure pads and disc of ${at}`,
           how: 'Both pads at their thinnest place, the lining alone. Where only lining and steel can be reached, measure them together and tell the steel plate as well. Then both faces of the disc, and its thickness against the minimum stamped on it.',
-          why: 'At 1/8 in (3.2 mm) a pad is due, at 1/16 in (1.6 mm) it stops.',
+          why: `At ${partLength(PAD.due, system)} a pad is due, at ${partLength(PAD.stop, system)} it stops.`,
           caution: 'Brake dust: wipe it off wet, never blow it out.',
         }
       : {
           short: 'Measure brake',
           title: `Measure lining and drum of ${at}`,
-          how: `The thinnest place of the thinnest lining. Inside the drum, two ways across. ${axle?.drum ? `Nominal ${measure(axle.drum.value.diameter, 'length', system)}; ` : ''}the stamped maximum rules, else nominal and ${measure(0.09 * 0.0254, 'length', system)}.`,
-          why: axle?.lining
-            ? `Minimum here: ${axle.lining === 'riveted' ? '1/32 in (0.8 mm) over the rivets' : '1/16 in (1.6 mm), bonded'}.`
-            : 'Minimum is 1/16 in (1.6 mm) bonded, 1/32 in (0.8 mm) over the rivets.',
+          how: `The thinnest place of the thinnest lining. Inside the drum, two ways across. The stamped maximum rules, else nominal${axle?.drum ? `, ${measure(axle.drum.value.diameter, 'length', system)},` : ''} and ${measure(DRUM_WEAR, 'length', system)}.`,
+          why: liningWords(axle?.lining, system),
           caution: 'Brake dust: wipe it off wet, never blow it out.',
         },
   'look-through': ({ at }) => ({

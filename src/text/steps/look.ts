@@ -1,4 +1,4 @@
-import { mayBrake, type StepTexts } from './setting';
+import { liningWords, mayBrake, type StepTexts } from './setting';
 
 /** Cleaning, looking, deciding what is renewed. */
 export const LOOK: StepTexts<
@@ -38,10 +38,10 @@ export const LOOK: StepTexts<
     why: 'A new seal on a scored land weeps within weeks.',
     caution: 'A bent or scored spindle goes to qualified hands.',
   }),
-  'look-brake': ({ at }) => ({
+  'look-brake': ({ at, system }) => ({
     short: 'Look: brake',
     title: `Look at the brake of ${at} while it is open`,
-    how: 'Linings on both shoes, the drum face, springs. Say which shoe a defect is on, forward or rear. Minimum is 1/16 in (1.6 mm) for bonded linings, 1/32 in (0.8 mm) over the rivets.',
+    how: `Linings on both shoes, the drum face, springs. Say which shoe a defect is on, forward or rear. ${liningWords(undefined, system)}`,
     why: 'It will not be this open again for a year.',
     caution: 'Brake dust: wipe it off wet, never blow it out.',
   }),

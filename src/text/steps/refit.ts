@@ -19,7 +19,7 @@ export const REFIT: StepTexts<
     short: 'Wheel on',
     title: `Wheel onto ${at}`,
     how: 'Wipe both faces clean. Roll the wheel onto a bar under it, lean it in, lift with the bar, twist to find the studs.',
-    why: 'Dirt between the faces is torque that goes away in the first miles.',
+    why: 'Dirt between the faces is torque that goes away in the first hour on the road.',
     caution: 'Lift with the legs; a heavy wheel is rolled and levered, not carried.',
   }),
   'hand-start': ({ at, model }) => ({
@@ -66,8 +66,8 @@ export const REFIT: StepTexts<
   'open-rechecks': ({ at }) => ({
     short: 'Rechecks open',
     title: `Rechecks for ${at} open now`,
-    how: 'Miles count from this refit. They come due on the Yard as you log trips. Have socket and torque wrench on board.',
-    why: 'Wheels settle in the first miles, aluminum ones more.',
+    how: 'The distance counts from this refit. They come due on the Yard as you log trips. Have socket and torque wrench on board.',
+    why: 'Wheels settle early on the road, aluminum ones more.',
   }),
   'tighten-hard': ({ at }) => ({
     short: 'Tighten hard',

@@ -1,8 +1,9 @@
 import type { UnitSystem } from '@/core/quantity';
+import { partLength } from '../facts';
 import { measure } from '../measure';
 import type { Axle, LockKind, RigModel } from '@/core/rig';
 import type { CardStep, StepId } from '@/core/routine';
-import { lugTorque, type HouseRules, type ThreadState } from '@/core/rules';
+import { LINING_MINIMUM, lugTorque, type HouseRules, type ThreadState } from '@/core/rules';
 
 /** A step as it is read on the bench. */
 export interface StepWords {
@@ -28,6 +29,14 @@ export interface Setting {
 /** True where there may be a brake: nobody said that there is none. */
 export function mayBrake(axle: Axle | undefined): boolean {
   return axle?.brake !== 'none';
+}
+
+/** How thin linings may get, by how they are held. */
+export function liningWords(lining: Axle['lining'], system: UnitSystem): string {
+  const bonded = `${partLength(LINING_MINIMUM.bonded, system)} bonded`;
+  const riveted = `${partLength(LINING_MINIMUM.riveted, system)} over the rivets`;
+  if (lining === undefined) return `Minimum is ${bonded}, ${riveted}.`;
+  return `Minimum here: ${lining === 'riveted' ? riveted : bonded}.`;
 }
 
 /** The words of some steps. */

@@ -40,7 +40,7 @@ export const TIRES: StepTexts<
   pressure: ({ at, model, house, system }) => ({
     short: 'Cold pressure',
     title: `Cold pressure of ${at}`,
-    how: `Parked three hours, or towed under a mile. ${targetText(model, house, system)} Write down what it stood at, and what it was set to; leave the second empty where nothing was changed. A warm tire is never let down.`,
+    how: `Parked three hours, or towed ${system === 'us' ? 'under a mile' : 'less than 1.5 km'}. ${targetText(model, house, system)} Write down what it stood at, and what it was set to; leave the second empty where nothing was changed. A warm tire is never let down.`,
     caution: 'Stand aside while a tire fills.',
   }),
   'look-tire': ({ at }) => ({

@@ -1,4 +1,6 @@
 import { mayRock } from '@/core/rig';
+import { NEW_FIXINGS, OUT_OF_SQUARE } from '@/core/rules';
+import { partLength } from '../facts';
 import { measure } from '../measure';
 import { boltsText, type StepTexts } from './setting';
 
@@ -39,7 +41,7 @@ export const UNDER: StepTexts<
       axle?.suspension === 'torsion'
         ? 'The bolts that hold the torsion axle to the frame, and its brackets. A wrench on each, not an eye.'
         : 'U-bolts, shackle bolts, hanger bolts. A wrench on each, not an eye. Plate over the center pin, springs alike left and right, axle bow up.',
-    why: 'A bolt that moves was loose for miles already.',
+    why: 'A bolt that moves was loose for a long way already.',
     caution: 'Tires on the ground, rig held. Nobody under a frame on a jack.',
   }),
   'look-pivot': ({ at }) => ({
@@ -182,16 +184,16 @@ export const UNDER: StepTexts<
         : 'Bow of the axle up, the center pins of the springs in the holes of their seats, plates over the pins, U-bolts by hand.',
     caution: 'It is heavy: jack and helper, not arms. Welding on an axle or frame goes to qualified hands.',
   }),
-  'square-axle': () => ({
+  'square-axle': ({ system }) => ({
     short: 'Square it',
     title: 'Measure it square',
-    how: 'From the coupler to the same point of both spindles. The two must come within 1/8 in (3 mm) of each other.',
-    why: 'An axle that stands askew eats tires from the first mile.',
+    how: `From the coupler to the same point of both spindles. The two must come within ${partLength(OUT_OF_SQUARE, system)} of each other.`,
+    why: 'An axle that stands askew eats tires from the first day.',
   }),
   'axle-bolts': ({ axle, step, system }) => ({
     short: 'Axle bolts',
     title: 'Axle bolts to their torque',
-    how: `${axle?.suspension === 'torsion' ? 'Bracket bolts' : 'U-bolts, both legs of each in turn,'} crosswise. ${boltsText(step, 'the maker of the axle', system)}. Then measured square once more. They are checked again by wrench after the first 50 miles (80 km).`,
+    how: `${axle?.suspension === 'torsion' ? 'Bracket bolts' : 'U-bolts, both legs of each in turn,'} crosswise. ${boltsText(step, 'the maker of the axle', system)}. Then measured square once more. They are checked again by wrench after the first ${measure(NEW_FIXINGS, 'distance', system)}.`,
     caution: 'No figure, no guess: it stands in the papers of the axle.',
   }),
 };

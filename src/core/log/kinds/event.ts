@@ -2,7 +2,7 @@ import * as z from 'zod/mini';
 import { text } from '../../base';
 import { toSI } from '../../quantity';
 import { wheelEndSchema } from '../../rig';
-import { NEW_BRAKES, type RoutineId } from '../../rules';
+import { NEW_BRAKES, NEW_FIXINGS, type RoutineId } from '../../rules';
 import { defineKind } from '../define';
 import { pulled } from '../last-done';
 
@@ -34,7 +34,7 @@ const AFTER: Readonly<Record<EventBody['what'], readonly number[]>> = {
   verge: [0],
   'new-brakes': [NEW_BRAKES],
   adapter: [10, 25, 50].map((miles) => toSI(miles, 'mi')),
-  fixings: [toSI(50, 'mi')],
+  fixings: [NEW_FIXINGS],
 };
 
 /** A shop had a wheel off, a wheel was tightened on the verge, new brakes went in, adapters went on, U-bolts were disturbed. */

@@ -55,6 +55,8 @@ export const TIRE_WATCHED = 5;
 export const DAYS_A_YEAR = 365.25;
 /** The breakaway battery serves so many years (y). */
 export const BATTERY_YEARS = 2;
+/** Fixings that were tightened have settled by then and are gone round again (m). */
+export const NEW_FIXINGS = toSI(50, 'mi');
 /** Brakes with new shoes have bedded in by then and are adjusted again (m). */
 export const NEW_BRAKES = toSI(200, 'mi');
 
