@@ -102,3 +102,21 @@ describe.each(Object.entries(HAZARDS))('%s', (_, { at, says }) => {
     expect(models.map((model) => words(act, model)).some((told) => says.test(told))).toBe(true);
   });
 });
+
+describe('a brake is tried as it works', () => {
+  const tried = (brake: 'electric' | 'hydraulic-drum', actuator?: 'surge') =>
+    words('brake-test', { ...sampleModel({ brake, hub: 'plain' }), ...(actuator && { actuator }) });
+  test('electric, with the plug in again', () => expect(tried('electric')).toContain('plugged in again'));
+  test('surge, by one person with the emergency lever, nobody at the tongue', () => {
+    expect(tried('hydraulic-drum', 'surge')).toContain('emergency lever');
+    expect(tried('hydraulic-drum', 'surge')).toContain('Nobody pushes on the tongue');
+  });
+  test('a leaking cylinder is looked for where there is one', () => {
+    const drum = (brake: 'electric' | 'hydraulic-drum') =>
+      words('look-brake', sampleModel({ brake, hub: 'plain' }));
+    expect([drum('hydraulic-drum'), drum('electric')].map((told) => told.includes('leaks'))).toEqual([
+      true,
+      false,
+    ]);
+  });
+});

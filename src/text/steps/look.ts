@@ -38,10 +38,10 @@ export const LOOK: StepTexts<
     why: 'A new seal on a scored land weeps within weeks.',
     caution: 'A bent or scored spindle goes to qualified hands.',
   }),
-  'look-brake': ({ at, system }) => ({
+  'look-brake': ({ at, axle, system }) => ({
     short: 'Look: brake',
     title: `Look at the brake of ${at} while it is open`,
-    how: `Linings on both shoes, the drum face, springs. Say which shoe a defect is on, forward or rear. ${liningWords(undefined, system)}`,
+    how: `Linings on both shoes, the drum face, springs.${axle?.brake === 'hydraulic-drum' ? ' Lift the dust boots of the cylinder: wet inside means it leaks.' : ''} Say which shoe a defect is on, forward or rear. ${liningWords(axle?.lining, system)}`,
     why: 'It will not be this open again for a year.',
     caution: 'Brake dust: wipe it off wet, never blow it out.',
   }),

@@ -1,5 +1,15 @@
+import type { Axle, RigModel } from '@/core/rig';
 import { torqueWords } from './torque';
 import type { StepTexts } from './setting';
+
+/** How a brake is tried with its wheel in the air, by one person where that can be (handbook 4.5). */
+function brakeTest(axle: Axle | undefined, { actuator }: RigModel): string {
+  if (axle?.brake === 'electric')
+    return 'Tow vehicle plugged in again. Somebody works the controller lever, or pull the breakaway pin for a moment, while you turn the wheel forward. Pin straight back in.';
+  if (actuator === 'surge')
+    return 'Hitched. Set the emergency lever of the actuator by its cable: the wheel must not turn by hand. Let the lever go: it must turn free.';
+  return 'Somebody works the brake while you turn the wheel forward, and lets it go.';
+}
 
 /** Refit: from the wheel on to the chocks away. */
 export const REFIT: StepTexts<
@@ -40,17 +50,17 @@ export const REFIT: StepTexts<
     short: 'Adjust brake',
     title: `Adjust the brake of ${at}`,
     how: 'Turn the star wheel through its slot, holding the lever off if there is one, until the wheel just drags all round. Then back until the rub is light and even. Plug back in the slot.',
-    why: 'The shoes were backed off. Compare with the wheel across the axle: even drag.',
+    why: 'Shoes that stand off brake late or not at all. Compare with the wheel across the axle: even drag.',
   }),
-  'brake-test': ({ at, axle }) => ({
+  'brake-test': ({ at, axle, model }) => ({
     short: 'Brake test',
     title: `Test the brake of ${at}: stops, and lets go`,
-    how:
-      axle?.brake === 'electric'
-        ? 'Somebody works the controller lever, or pull the breakaway pin for a moment, while you turn the wheel forward. Pin straight back in.'
-        : 'Somebody works the brake while you turn the wheel forward.',
+    how: brakeTest(axle, model),
     why: 'A brake that was worked on is not a brake until it has stopped a wheel and released it.',
-    caution: 'Fingers clear of wheel and fender.',
+    caution:
+      model.actuator === 'surge'
+        ? 'Fingers clear of wheel and fender. Nobody pushes on the tongue while a wheel is up.'
+        : 'Fingers clear of wheel and fender.',
   }),
   lower: ({ at }) => ({
     short: 'Down',
