@@ -35,6 +35,13 @@ test('what is typed is read in the owner\u2019s units, or in those that stand wi
   expect(read('pressure', '65', 'us')).toBeCloseTo(psi(65), 6);
   expect(read('pressure', '4.5 bar', 'us')).toBeCloseTo(450_000, 3);
   expect(read('hub-temp', '150', 'us')).toBeCloseTo(toSI(150, '°F'), 6);
+  // A tread gauge shows thirty-seconds.
+  for (const typed of ['7', '7/32', '7 32nds', '7/32 in', '7/32nds'])
+    expect([typed, read('tread-inner', typed, 'us')]).toEqual([typed, toSI(7 / 32, 'in')]);
+  expect(read('tread-inner', '7.5', 'us')).toBeCloseTo(toSI(7.5 / 32, 'in'), 9);
+  expect(read('tread-inner', '0.2', 'us')).toBeCloseTo(toSI(0.2, 'in'), 9);
+  expect(read('tread-inner', '7', 'metric')).toBeCloseTo(0.007, 9);
+  expect(read('tread-inner', '5.5 mm', 'us')).toBeCloseTo(0.0055, 9);
   expect(read('volts', '12.6', 'metric')).toBe(12.6);
   expect(read('strokes', '-2', 'us')).toBe('negative');
   expect(read('lining', 'thin', 'us')).toBe('not-a-number');

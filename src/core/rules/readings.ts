@@ -30,6 +30,8 @@ type Shape =
       readonly max: number;
       /** The units that it is read in by mistake. */
       readonly misread?: readonly Unit[];
+      /** Its gauge shows thirty-seconds of an inch. */
+      readonly gauge?: 'thirty-seconds';
     };
 
 /** What is known of one reading. */
@@ -40,7 +42,14 @@ export type ReadingDef = Shape & {
   readonly judged?: true;
 };
 
-const depth = { as: 'quantity', of: 'length', min: 0, max: toSI(1, 'in'), judged: true } as const;
+const depth = {
+  as: 'quantity',
+  of: 'length',
+  min: 0,
+  max: toSI(1, 'in'),
+  judged: true,
+  gauge: 'thirty-seconds',
+} as const;
 const run = { as: 'quantity', of: 'length', min: 0.3, max: 15 } as const;
 const pressure = {
   as: 'quantity',
@@ -178,6 +187,15 @@ export function mayBeKept(what: ReadingId, value: number | string): boolean {
 /** Why what was typed is no such reading. */
 export type ReadingProblem = ParseProblem | { readonly code: 'negative' };
 
+/** What a tread gauge shows: `7`, `7/32`, `7 32nds`; a bare figure under one is inches. */
+const THIRTY_SECONDS = /^(\d{1,2}(?:\.\d)?)(\s*(?:\/\s*32(?:nds?)?|32nds?)(?:\s*in)?)?$/i;
+
+function inThirtySeconds(text: string, system: UnitSystem): number | undefined {
+  const [, parts, said] = THIRTY_SECONDS.exec(text.trim()) ?? [];
+  if (parts === undefined || (said === undefined && (system !== 'us' || Number(parts) < 1))) return undefined;
+  return toSI(Number(parts) / 32, 'in');
+}
+
 /** A reading from what was typed: SI for quantities, counts and plain numbers as they are, what is read off parts as text; whether it can be so much is another question. */
 export function parseReading(
   what: ReadingId,
@@ -187,6 +205,8 @@ export function parseReading(
   const def = readingDef(what);
   if (def.as === 'text' || def.as === 'choice') return ok(text);
   if (def.as === 'number' && def.none?.includes(text.trim().toLowerCase())) return ok(def.none[0]);
+  const gauged = def.as === 'quantity' && def.gauge ? inThirtySeconds(text, system) : undefined;
+  if (gauged !== undefined) return ok(gauged);
   const read =
     def.as === 'quantity' ? parseQuantity(text, def.of, unitFor(def.of, system)) : parseNumber(text);
   if (!read.ok) return read;
