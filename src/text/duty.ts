@@ -14,7 +14,7 @@ import type { RoutinePlace, SeasonTime, PlaceMark } from '@/core/rules';
 import { conflictTitle, conflictWords } from './conflict';
 import { findingWords } from './finding';
 import { placeName } from './gear';
-import { capital, count, list, measure, small, words } from './measure';
+import { capital, count, list, measure, small, spanWords, words } from './measure';
 import { BASIS_WORDS } from './rig';
 import { day } from './dates';
 import { dutyTitle, jobWords, ROUTINE_WORDS, routineTitle } from './routines';
@@ -90,7 +90,7 @@ export function dutyRule(duty: Duty, system: UnitSystem): string {
   if (isOfPart(duty)) return `to ${limit} of age, ${basis}`;
   return use.limit === 1
     ? `after each ${use.meter === 'trips' ? 'trip' : 'launch'}, ${basis}`
-    : `every ${limit}, ${basis}`;
+    : `every ${use.meter === 'days' ? spanWords(use.limit) : limit}, ${basis}`;
 }
 
 /** The day (UTC) on which a limit in days is reached. */

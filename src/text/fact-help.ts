@@ -53,7 +53,7 @@ export const FACT_HELP: Record<FactId, FactHelp> = {
     unlocks: 'the window of this axle in place of the house rule',
   },
   repackDistance: {
-    hint: "In the axle maker's manual.",
+    hint: "In the axle maker's manual. In days, or as it is printed: 12 months, 5 years.",
     unlocks: "the maker's interval ahead of the house rule",
   },
   repackDays: {

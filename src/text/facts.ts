@@ -1,6 +1,6 @@
 import { formatInches, formatUpTo, fromSI, unitFor, type UnitSystem } from '@/core/quantity';
 import { factDef, type FactGroup, type FactId, type FactValue, type Source } from '@/core/rig';
-import { measure, typed } from './measure';
+import { measure, spanWords, typed } from './measure';
 import { BASIS_WORDS, BRAKE_WORDS, HUB_WORDS, LOCK_WORDS, WATER_WORDS } from './rig';
 
 interface FactWords {
@@ -59,7 +59,7 @@ export const FACT_WORDS: Record<FactId, FactWords> = {
     label: 'Repack after distance',
   },
   repackDays: {
-    label: 'Repack after days',
+    label: 'Repack at least every',
   },
   repackLaunches: {
     label: 'Repack after launches',
@@ -254,7 +254,7 @@ export function factText(id: FactId, raw: FactValue, system: UnitSystem): string
     case 'choice':
       return FACT_WORDS[id].options?.[String(value)] ?? String(value);
     case 'whole':
-      return `${String(value)} ${COUNTED[id] ?? ''}`.trim();
+      return type.span ? spanWords(Number(value)) : `${String(value)} ${COUNTED[id] ?? ''}`.trim();
     case 'quantity':
       return type.dimension === 'length'
         ? partLength(Number(value), system)

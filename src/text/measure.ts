@@ -58,3 +58,13 @@ export function fraction(n: number): string {
 export function small(label: string): string {
   return label.replace(/^[A-Z](?=[a-z])/, (letter) => letter.toLowerCase());
 }
+
+/** A span of days as an owner says it: `12 months`, `6 months`, `5 years`, else in days. */
+export function spanWords(days: number): string {
+  if (days === 365) return '12 months';
+  if (days % 365 === 0) return `${days / 365} years`;
+  const months = Math.round((days / 365) * 12);
+  return months > 1 && months < 12 && Math.abs((months * 365) / 12 - days) <= 1
+    ? `${months} months`
+    : count(days, 'day');
+}

@@ -32,6 +32,7 @@ import {
   list,
   minutes,
   reasonLines,
+  spanWords,
   reasonWords,
   stepWords,
   SUBJECT_WORDS,
@@ -162,6 +163,17 @@ describe('the verdict of the yard', () => {
       'No record of the repacks of 1L, 1R, 2L and 2R, tire looks of 5 places, tire dates of 5 places, pressure round, light test, breakaway test, battery date, looks over the gear of 12 places and underside round. Unknown counts as due until someone has looked.',
     );
   });
+
+  test.each([
+    [365, '12 months'],
+    [730, '2 years'],
+    [1825, '5 years'],
+    [182, '6 months'],
+    [183, '6 months'],
+    [91, '3 months'],
+    [1, '1 day'],
+    [100, '100 days'],
+  ])('%d days are told as %s', (days, words) => expect(spanWords(days)).toBe(words));
 
   test('reasons that say one and the same are one line, each reason in it', () => {
     const { reasons } = towVerdict(rig(), dutiesOf(rig(), NOW), []);

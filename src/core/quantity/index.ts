@@ -5,6 +5,7 @@
  */
 export { fromSI, toSI, unitFor, UNITS, type Dimension, type Unit, type UnitSystem } from './units';
 export { parseNumber, parseQuantity, type ParseProblem } from './parse';
+export { parseSpan } from './span';
 export {
   formatInches,
   formatMoney,

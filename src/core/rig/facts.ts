@@ -25,7 +25,8 @@ import type { Specified } from './source';
 /** How a fact is told: one of a few, a count, a quantity in SI between bounds, words, or a pair of lengths. */
 export type FactType =
   | { readonly as: 'choice'; readonly options: readonly (string | number | boolean)[] }
-  | { readonly as: 'whole'; readonly min: number; readonly max: number }
+  /** Where it is a span, in days. */
+  | { readonly as: 'whole'; readonly min: number; readonly max: number; readonly span?: true }
   | { readonly as: 'quantity'; readonly dimension: Dimension; readonly min: number; readonly max: number }
   /** A thread: typed as threads per inch or as mm of pitch, kept as travel in one turn (m). */
   | { readonly as: 'pitch' }
@@ -139,7 +140,7 @@ const FACTS = {
     { as: 'quantity', dimension: 'distance', min: toSI(100, 'mi'), max: toSI(1_000_000, 'mi') },
     true,
   ),
-  repackDays: rig('repackEvery.days', 'hubs', { as: 'whole', min: 1, max: 36_500 }, true),
+  repackDays: rig('repackEvery.days', 'hubs', { as: 'whole', min: 1, max: 36_500, span: true }, true),
   repackLaunches: rig(
     'repackEvery.launches',
     'hubs',

@@ -57,7 +57,7 @@ export function FactFields({
           error={errors.value}
         />
       )}
-      {type.as === 'whole' && typed('value', label, unit, 'numeric')}
+      {type.as === 'whole' && typed('value', label, unit, type.span ? 'text' : 'numeric')}
       {type.as === 'quantity' && typed('value', label)}
       {type.as === 'words' && typed('value', label, undefined, 'text')}
       {type.as === 'pitch' && (

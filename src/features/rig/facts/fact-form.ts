@@ -7,6 +7,7 @@ import {
   toSI,
   unitFor,
   type UnitSystem,
+  parseSpan,
 } from '@/core/quantity';
 import {
   factDef,
@@ -114,7 +115,7 @@ function readValue(id: FactId, type: FactType, draft: FactDraft, system: UnitSys
       return chosen === undefined ? fail({ value: 'Choose one.' }) : ok(chosen);
     }
     case 'whole': {
-      const read = parseNumber(draft.value);
+      const read = type.span ? parseSpan(draft.value) : parseNumber(draft.value);
       if (!read.ok) return fail({ value: parseWords(read.error, system) });
       return Number.isInteger(read.value) && read.value >= type.min && read.value <= type.max
         ? read
