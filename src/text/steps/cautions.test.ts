@@ -103,6 +103,14 @@ describe.each(Object.entries(HAZARDS))('%s', (_, { at, says }) => {
   });
 });
 
+test.each([0, 0.2, 0.5, 1])('no round of the star by machine: share %d', (share) => {
+  const round = { number: 1, of: 3, share, where: share < 1 ? 'air' : 'ground', torque: 100 };
+  const step = { step: 'torque', place: '1L', threads: 'dry', round, readings: [], subjects: [] };
+  expect(stepWords(step as never as CardStep, sampleModel({}), HOUSE_DEFAULT, 'us').caution).toContain(
+    'No impact gun',
+  );
+});
+
 describe('a brake is tried as it works', () => {
   const tried = (brake: 'electric' | 'hydraulic-drum', actuator?: 'surge') =>
     words('brake-test', { ...sampleModel({ brake, hub: 'plain' }), ...(actuator && { actuator }) });

@@ -1,5 +1,5 @@
 import { factWords } from '../facts';
-import type { StepTexts } from './setting';
+import { mayBrake, type StepTexts } from './setting';
 
 /** Grease by the fitting, and hubs that stay shut. */
 export const GREASE: StepTexts<
@@ -33,14 +33,15 @@ export const GREASE: StepTexts<
       house.grease === 'purge'
         ? 'A cartridge a wheel is possible. Count: a hub that swallows far more than its mates has a leak, or was never filled.'
         : 'Count the strokes: a hub that swallows far more than its mates has a leak, or was never filled.',
-    caution: 'The gun sticks under pressure: wiggle it off sideways. Gloves: grease is no food for skin.',
+    caution:
+      'Any grease behind the hub: stop, the seal has blown. The gun sticks under pressure: wiggle it off sideways. Gloves: grease is no food for skin.',
   }),
-  'look-back': ({ at }) => ({
+  'look-back': ({ at, axle }) => ({
     short: 'Look behind the hub',
     title: `Look at the back of the hub of ${at}`,
-    how: 'With a light, behind the wheel: the back of the hub and the edge of the backing plate.',
+    how: `With a light, behind the wheel: the back of the hub${mayBrake(axle) ? ' and the edge of the backing plate' : ' and the inside of the wheel'}.`,
     why: 'Fresh grease at the front proves nothing about the seal at the rear.',
-    caution: 'Grease there means that the seal has blown: no more strokes, and the brake is looked at.',
+    caution: `Grease there means that the seal has blown: no more strokes${mayBrake(axle) ? ', and the brake is looked at' : ''}.`,
   }),
   'plug-in': ({ at }) => ({
     short: 'Plug back',

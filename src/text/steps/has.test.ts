@@ -30,7 +30,7 @@ function said(model: RigModel): readonly string[] {
   return [...new Set(lines)];
 }
 
-const single = sampleModel({ axles: 1, brake: 'none', hub: 'plain', kind: 'utility' });
+const single = sampleModel({ axles: 1, brake: 'none', hub: 'drilled', kind: 'utility' });
 const bare: RigModel = {
   ...single,
   spares: 0,

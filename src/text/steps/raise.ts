@@ -1,7 +1,7 @@
 import type { Axle, RigModel } from '@/core/rig';
 import type { HouseRules } from '@/core/rules';
 import { factWords } from '../facts';
-import type { StepTexts } from './setting';
+import { mayBrake, type StepTexts } from './setting';
 
 /** How the wheel cover of this rig comes off. */
 function coverOff({ wheels }: RigModel): string {
@@ -103,10 +103,10 @@ export const RAISE: StepTexts<
     why: 'Jacks leak and tip. A stand does neither.',
     caution: 'Nothing of you goes under or behind the wheel before the stand carries.',
   }),
-  feel: ({ at }) => ({
+  feel: ({ at, axle }) => ({
     short: 'Rock and spin',
     title: `Rock and spin ${at} as it is`,
-    how: 'Before anything comes apart: hands at 12 and 6 and rock, then 3 and 9. Then spin it, ear near the hub.',
+    how: `Before anything comes apart: hands at 12 and 6 and rock, then 3 and 9, and again with the wheel turned a little. Then spin it, ear near the hub, and turn the whole tread past your eye: nails, screws, stones.${mayBrake(axle) ? ' A light, even rub of the brake is normal; snaps and grinding are not.' : ''}`,
     why: 'This is the only chance to know how it ran.',
   }),
   'wheel-off': ({ at, model }) => ({

@@ -4,6 +4,9 @@ import type { Setting, StepWords } from './setting';
 
 const ordinal = (n: number) => ['first', 'second', 'third', 'fourth', 'fifth'][n - 1] ?? `${n}th`;
 
+/** Nuts run down by machine are the most usual cause of a lost wheel. */
+const NO_GUN = 'No impact gun in any round: it overshoots, and studs stretch and shear.';
+
 /** A round of the star: by hand, in the air, on the ground, or the last. */
 export function torqueWords({ step, at, model, system }: Setting): StepWords {
   const round = step.round;
@@ -19,14 +22,14 @@ export function torqueWords({ step, at, model, system }: Setting): StepWords {
       title: `Snug ${at} by hand, in a star`,
       how: 'Socket and short bar, no more than one hand gives. Follow the star.',
       why: 'It draws the wheel square to the hub before any force is on it.',
+      caution: NO_GUN,
     };
   const guess = spec?.source === 'guess' ? ' This figure is a guess: look it up before you rely on it.' : '';
   const unknown = 'The final figure is not known: enter it below, with where it came from.';
-  const caution = last
-    ? 'Never finish with an impact gun: studs shear.'
-    : round?.where === 'ground'
-      ? 'Hold the wrench square to the nut; an extension must not tilt.'
-      : undefined;
+  const caution =
+    round?.where === 'ground' && !last
+      ? `${NO_GUN} Hold the wrench square to the nut; an extension must not tilt.`
+      : NO_GUN;
   return {
     short: `Round ${round?.number ?? 1}: ${figure ?? share}`,
     title: figure ? `Star round at ${figure}` : `Star round at ${share}`,
@@ -37,6 +40,6 @@ export function torqueWords({ step, at, model, system }: Setting): StepWords {
         : last
           ? 'Once more round: nuts tightened first may have eased as the others drew in.'
           : 'With the tire on the ground the wheel cannot turn under the wrench.',
-    ...(caution && { caution }),
+    caution,
   };
 }
