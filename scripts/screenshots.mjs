@@ -31,7 +31,7 @@ async function walkTo(page, title) {
     for (const group of await page.locator('form [role=radiogroup]').all()) {
       const options = group.getByRole('radio');
       await options
-        .nth((await group.getAttribute('aria-label')) === 'Slots back from seated' ? 1 : 0)
+        .nth((await group.getAttribute('aria-label')) === 'Slots back from seated' ? 2 : 0)
         .click();
     }
     const all = page.getByRole('button', { name: /^All \d$/ });

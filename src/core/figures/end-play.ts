@@ -53,3 +53,22 @@ export function stopsInWindow(
   }
   return out;
 }
+
+/** So many may be offered where a window is wide. */
+const MOST_TURNS = 16;
+
+/** Turns back from seated by quarters of a slot, with the play of each (m), judged against a window (m): what is counted is the turn really made, for the first slot meets its hole anywhere from none to one slot back (handbook 4.3). */
+export function turnsBack(
+  nut: NutGeometry,
+  window: { readonly min: number; readonly max: number },
+): readonly PinStop[] {
+  const out: PinStop[] = [];
+  for (let i = 0; i < MOST_TURNS; i++) {
+    const slots = i / 4;
+    const turn = slots / nut.slots;
+    const play = endPlay(nut.pitch, turn);
+    out.push({ turn, play, slots, inside: play >= window.min - EPSILON && play <= window.max + EPSILON });
+    if (slots * nut.holes >= 1 && play > window.max + EPSILON) break;
+  }
+  return out;
+}

@@ -8,6 +8,7 @@ import {
   starGap,
   starOrder,
   stopsInWindow,
+  turnsBack,
   torqueStages,
 } from '.';
 
@@ -54,6 +55,17 @@ describe('nut movement and end play', () => {
     expect(inside).toHaveLength(1);
     expect(inside[0]?.slots).toBeCloseTo(0.5, 9);
     expect(inches(inside[0]?.play ?? 0)).toBeCloseTo(0.006, 4);
+  });
+
+  test('the turn really made is told by quarters of a slot, past the farthest that the first slot can be', () => {
+    const made = turnsBack({ pitch: pitch14, slots: 6, holes: 1 }, window);
+    expect(made.map(({ slots }) => slots)).toEqual([0, 0.25, 0.5, 0.75, 1]);
+    expect(made.map(({ inside }) => inside)).toEqual([false, true, true, true, false]);
+    expect(inches(made[1]?.play ?? 0)).toBeCloseTo(0.003, 4);
+    // On a coarse thread with few slots a quarter is past the window already.
+    const coarse = turnsBack({ pitch: pitch14 * 4, slots: 3, holes: 1 }, window);
+    expect(coarse.slice(1).some(({ inside }) => inside)).toBe(false);
+    expect(coarse[coarse.length - 1]?.slots).toBeGreaterThanOrEqual(1);
   });
 
   test('the limits of the window are inside it', () => {

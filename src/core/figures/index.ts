@@ -5,7 +5,7 @@
 export { starOrder, starGap } from './star';
 export { torqueStages, type TorqueSchool, type TorqueStage } from './torque-stages';
 export { checkTorque, type TorqueCheck } from './torque-check';
-export { endPlay, pinStops, stopsInWindow, type NutGeometry, type PinStop } from './end-play';
+export { endPlay, pinStops, stopsInWindow, turnsBack, type NutGeometry, type PinStop } from './end-play';
 export { crowfootSetting } from './crowfoot';
 export { tireDate, type DotProblem, type TireDate } from './dot';
 export {

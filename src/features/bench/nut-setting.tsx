@@ -1,6 +1,6 @@
 'use client';
 
-import { stopsInWindow } from '@/core/figures';
+import { turnsBack } from '@/core/figures';
 import { JudgementNote } from '@/features/forms';
 import { axleOf, matesOf, type Changes, type WheelEnd } from '@/core/rig';
 import { endPlayWindow, markOfVerdict } from '@/core/rules';
@@ -12,9 +12,9 @@ import { CastleNut, cx, Mark } from '@/ui';
 import { MissingPitch } from './missing-fact';
 import { formatNumber } from '@/core/quantity';
 
-const BY_FEEL = [0, 0.5, 1, 1.5, 2];
+const BY_FEEL = [0, 0.25, 0.5, 0.75, 1, 1.5];
 
-/** Where the pin can stand, each place with the play it leaves; the one chosen is judged at once. */
+/** How far the nut was really turned back to the slot used, by quarters of a slot, with the play it leaves; what is chosen is judged at once. */
 export function NutSetting({
   run,
   rig,
@@ -41,7 +41,7 @@ export function NutSetting({
   const pitch = axle?.threadPitch?.value;
   const known = slots !== undefined && pitch !== undefined;
   const stops = known
-    ? stopsInWindow({ pitch, slots, holes: axle?.pinHoles?.value ?? 1 }, window)
+    ? turnsBack({ pitch, slots, holes: axle?.pinHoles?.value ?? 1 }, window)
     : BY_FEEL.map((at) => ({ slots: at, play: undefined, inside: undefined }));
   const set = chosen === undefined ? undefined : nutPlay(run.model, place, chosen);
   const across = matesOf(place, run.model).across;
@@ -82,13 +82,20 @@ export function NutSetting({
         })}
       </div>
       <p className="text-soft -mt-1 text-[0.94rem]">
-        Slots back from seated
+        Turned back from finger-tight to the slot used, in parts of a slot
         {known &&
           ` · ${units === 'us' ? `${formatNumber(0.0254 / pitch)} threads/in` : `${formatNumber(pitch * 1000, 2)} mm pitch`}, ${slots} slots, `}
         {known &&
           (axle?.pinHoles
             ? `${axle.pinHoles.value === 1 ? 'one hole' : 'two holes'}`
             : 'holes not known: shown for one')}
+      </p>
+      <p className="text-soft -mt-2 text-[0.94rem]">
+        Where the first slot meets its hole is chance: anywhere from none to{' '}
+        {axle?.pinHoles?.value === 2 ? 'half a' : 'one'} slot back. Never tighten to reach one.
+        {known &&
+          !stops.some(({ inside }) => inside) &&
+          ' No part of a slot comes inside the window on this thread: go by rock and spin.'}
       </p>
       {set && (
         <>
