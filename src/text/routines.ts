@@ -1,6 +1,7 @@
 import type { Duty, DutyRoutine } from '@/core/duty';
+import { formatNumber, fromSI, type UnitSystem } from '@/core/quantity';
 import { isGear } from '@/core/rig';
-import type { RepairId, RoutinePlace } from '@/core/rules';
+import { COUPLE_OF_THOUSAND, type RepairId, type RoutinePlace } from '@/core/rules';
 import { placeName } from './gear';
 import { capital, list, small } from './measure';
 
@@ -144,4 +145,10 @@ export function jobsTitle(
     )
     .map((title, i) => (i === 0 ? title : small(title)));
   return `${titles.join(', ')}${routines.length > named.length ? ` and ${routines.length - named.length} more` : ''}`;
+}
+
+/** The round that comes every couple of thousand miles, by its name: `2,000-mile round`; in the other units to the nearest hundred. */
+export function roundName(system: UnitSystem): string {
+  if (system === 'us') return `${formatNumber(fromSI(COUPLE_OF_THOUSAND, 'mi'))}-mile round`;
+  return `${formatNumber(Math.round(fromSI(COUPLE_OF_THOUSAND, 'km') / 100) * 100)} km round`;
 }

@@ -3,6 +3,7 @@
  * from a rig's state at a moment; nothing is stored.
  */
 export { dutiesOf, moved, raised, stopLimit, type Duty, type DutyReason, type DutyRoutine } from './duty';
+export { beforeFirstTow, roundOf } from './bundles';
 export { jobsIn, towVerdict, type OpenWork, type TowReason, type TowVerdict } from './tow';
 export { placeState, type PlaceState } from './place-state';
 export { tripOutlook, type Outlook, type OutlookTrip } from './outlook';

@@ -21,6 +21,7 @@ export {
 export {
   axleAt,
   BATTERY_YEARS,
+  COUPLE_OF_THOUSAND,
   doneAllRound,
   doneByWork,
   doneHere,

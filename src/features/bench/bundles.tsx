@@ -1,10 +1,11 @@
 'use client';
 
-import { seasonLists, type Duty } from '@/core/duty';
+import { beforeFirstTow, roundOf, seasonLists, type Duty } from '@/core/duty';
 import type { Job } from '@/core/routine';
 import type { WorkId } from '@/core/rules';
 import type { RigView } from '@/features/rigs';
-import { count, SEASON_WORDS } from '@/text';
+import { usePreferences } from '@/store';
+import { count, roundName, SEASON_WORDS } from '@/text';
 import { Button } from '@/ui';
 import { canBeDone } from './jobs-url';
 
@@ -19,14 +20,20 @@ function jobsOf({ model, house }: RigView, duties: readonly Duty[]): readonly Jo
 
 /** Work that is taken up together: what is due now, and what the time of the year asks for. */
 export function Bundles({ view, onChoose }: { view: RigView; onChoose: (jobs: readonly Job[]) => void }) {
-  const { duties, season, model, house, now } = view;
+  const { units } = usePreferences();
+  const { duties, season, model, house, rig, now } = view;
   const due = jobsOf(
     view,
     duties.filter(({ verdict }) => PRESSING.has(verdict)),
   );
   const chapters = season ? seasonLists(duties, { model, house, season }, now) : [];
   const bundles = [
+    // Of fifty things that nobody has looked at yet, the ones that matter come first.
+    ...(rig.trips === 0
+      ? [{ name: 'Before the first tow', jobs: jobsOf(view, beforeFirstTow(duties)) }]
+      : []),
     { name: 'What is due now', jobs: due },
+    { name: `The ${roundName(units)}`, jobs: jobsOf(view, roundOf(duties, { model, house, season })) },
     ...chapters.map(({ time, items }) => ({
       name: SEASON_WORDS[time],
       jobs: jobsOf(
