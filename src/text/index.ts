@@ -85,7 +85,7 @@ export {
 } from './faults';
 export { LAMP_WORDS, SHOWS_WORDS } from './fault-names';
 export { BOLT_WORDS, findingWords, forbidsWords, evidenceAndSource, ESCALATED_WORDS } from './finding';
-export { roundName } from './routines';
+export { forWhat, roundName } from './routines';
 export { spanWords } from './measure';
 export { sideWords } from './sides';
 export { targetWords } from './target';

@@ -1,7 +1,7 @@
 import type { Duty, DutyRoutine } from '@/core/duty';
 import { formatNumber, fromSI, type UnitSystem } from '@/core/quantity';
 import { isGear } from '@/core/rig';
-import { COUPLE_OF_THOUSAND, type RepairId, type RoutinePlace } from '@/core/rules';
+import { COUPLE_OF_THOUSAND, type RepairId, type RoutinePlace, type WorkId } from '@/core/rules';
 import { placeName } from './gear';
 import { capital, list, small } from './measure';
 
@@ -151,4 +151,21 @@ export function jobsTitle(
 export function roundName(system: UnitSystem): string {
   if (system === 'us') return `${formatNumber(fromSI(COUPLE_OF_THOUSAND, 'mi'))}-mile round`;
   return `${formatNumber(Math.round(fromSI(COUPLE_OF_THOUSAND, 'km') / 100) * 100)} km round`;
+}
+
+/** Which work is for what, where names lie close together. */
+const FOR_WHAT: Partial<Record<WorkId, string>> = {
+  'tire-change': 'the spare goes on',
+  'tire-renew': 'a new tire goes on',
+  'hub-read': 'before you order',
+  'shoe-renew': 'shoes onto the plate that is there',
+  'plate-renew': 'a new plate, shoes and magnet on it',
+  'bearing-renew': 'into the hub that is there',
+  'hub-renew': 'another hub, other bearings',
+  'stud-threads': 'cleaned, one nut at a time',
+};
+
+/** What some work is for, in a few words; nothing where its name says it. */
+export function forWhat(work: WorkId): string | undefined {
+  return FOR_WHAT[work];
 }

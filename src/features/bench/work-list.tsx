@@ -4,7 +4,7 @@ import type { Duty } from '@/core/duty';
 import { PLANS, type Job } from '@/core/routine';
 import { routineDef, type WorkId, markOfDuty, DUTY_SCALE } from '@/core/rules';
 import type { RigView } from '@/features/rigs';
-import { workTitle } from '@/text';
+import { forWhat, workTitle } from '@/text';
 import { cx, Mark, Select } from '@/ui';
 
 /** Kinds of work as they are thought of at a trailer. */
@@ -91,6 +91,7 @@ export function WorkList({
               {works.map((work) => (
                 <option key={work} value={work}>
                   {workTitle(work)}
+                  {forWhat(work) && `: ${forWhat(work)}`}
                 </option>
               ))}
             </optgroup>
@@ -112,13 +113,20 @@ export function WorkList({
                       aria-pressed={work === chosen}
                       onClick={() => onChoose(work)}
                       className={cx(
-                        'flex min-h-10 w-full items-center gap-2 rounded-sheet px-2 text-left',
+                        'flex min-h-10 w-full items-center gap-2 rounded-sheet px-2 py-1 text-left',
                         work === chosen
                           ? 'bg-accent-wash font-semibold shadow-[inset_4px_0_0_var(--accent)]'
                           : 'hover:bg-accent-wash',
                       )}
                     >
-                      <span className="min-w-0 flex-1">{workTitle(work)}</span>
+                      <span className="min-w-0 flex-1">
+                        {workTitle(work)}
+                        {forWhat(work) && (
+                          <span className="text-soft block text-[0.86rem] leading-tight font-normal">
+                            {forWhat(work)}
+                          </span>
+                        )}
+                      </span>
                       {count > 0 && <span className="figures text-accent font-semibold">{count}</span>}
                       {duty && duty.verdict !== 'clear' && (
                         <Mark mark={markOfDuty(duty.verdict)} size={18} spoken />
