@@ -12,6 +12,9 @@ import { CastleNut, cx, Mark } from '@/ui';
 import { MissingPitch } from './missing-fact';
 import { formatNumber } from '@/core/quantity';
 
+/** So many choices stand beside each other that no row is left with a single one. */
+const acrossFor = (choices: number) => (choices <= 5 ? choices : choices % 3 === 0 ? 3 : 4);
+
 const BY_FEEL = [0, 0.25, 0.5, 0.75, 1, 1.5];
 
 /** How far the nut was really turned back to the slot used, by quarters of a slot, with the play it leaves; what is chosen is judged at once. */
@@ -54,7 +57,12 @@ export function NutSetting({
 
   return (
     <div className="grid gap-4">
-      <div role="radiogroup" aria-label="Slots back from seated" className="flex flex-wrap gap-2">
+      <div
+        role="radiogroup"
+        aria-label="Slots back from seated"
+        className="grid gap-1.5"
+        style={{ gridTemplateColumns: `repeat(${acrossFor(stops.length)}, minmax(0, 1fr))` }}
+      >
         {stops.map((stop) => {
           const on = chosen !== undefined && Math.abs(stop.slots - chosen) < 1e-9;
           const play = known && stop.play !== undefined ? nutPlay(run.model, place, stop.slots) : undefined;
@@ -66,15 +74,17 @@ export function NutSetting({
               aria-checked={on}
               onClick={() => onChange(String(stop.slots))}
               className={cx(
-                'bg-sheet flex min-h-17 min-w-19 flex-1 flex-col items-center justify-center rounded-sheet border-[1.5px] px-1 py-1.5',
+                'bg-sheet flex min-h-17 flex-col items-center justify-center rounded-sheet border-[1.5px] px-0.5 py-1.5',
                 on
                   ? 'border-accent bg-accent-wash shadow-[inset_0_-4px_0_var(--accent)]'
                   : 'border-line hover:border-ink',
               )}
             >
-              <span className="figures text-3xl leading-none font-semibold">{fraction(stop.slots)}</span>
-              <span className="text-soft mt-1 flex items-center gap-1 text-[0.88rem] whitespace-nowrap">
+              <span className="figures flex items-center gap-1 text-2xl leading-none font-semibold md:text-3xl">
                 {play && <Mark mark={markOfVerdict(play.judgement.verdict)} size={14} />}
+                {fraction(stop.slots)}
+              </span>
+              <span className="text-soft mt-1 text-[0.85rem] whitespace-nowrap">
                 {play ? measure(play.play, 'length', units) : 'slots back'}
               </span>
             </button>
