@@ -1,7 +1,9 @@
 import type { UnitSystem } from '@/core/quantity';
 import type { RigModel } from '@/core/rig';
-import type { HouseRules, RoutineId } from '@/core/rules';
+import { LINING_MINIMUM, TREAD_WATCHED, type HouseRules, type RoutineId } from '@/core/rules';
+import { partLength } from './facts';
 import { measure } from './measure';
+import { readingValue } from './reading-value';
 import { targetWords } from './target';
 
 /** How a routine is done, shortly, and what can hurt. */
@@ -56,12 +58,12 @@ export function routineHow(
       };
     case 'brake-measure':
       return {
-        how: 'Lining over twice its minimum (1/16 in bonded, 1/32 in over rivets), drum inside its stamped maximum, magnet even and over its marks.',
+        how: `Lining over twice its minimum (${partLength(LINING_MINIMUM.bonded, system)} bonded, ${partLength(LINING_MINIMUM.riveted, system)} over rivets), drum inside its stamped maximum, magnet even and over its marks.`,
         caution: 'Brake dust is wiped wet, never blown.',
       };
     case 'tire-look':
       return {
-        how: 'Cuts, bulges, nails, cracks between tread blocks and on the wall, uneven wear, valve and cap. Tread over 4/32 in.',
+        how: `Cuts, bulges, nails, cracks between tread blocks and on the wall, uneven wear, valve and cap. Tread over ${readingValue('tread-middle', TREAD_WATCHED, system)}.`,
       };
     case 'tire-renew':
       return { how: 'In pairs, all on an axle alike, trailer-rated, load range enough.' };
@@ -73,7 +75,7 @@ export function routineHow(
       return { how: 'Fresh water over hubs, brakes, springs, frame and winch. Let hot hubs cool first.' };
     case 'pressures':
       return {
-        how: `Cold: parked three hours, or under a mile. ${target ? `Target: ${target}` : "The placard's pressure is not known here yet"}, the spare too.`,
+        how: `Cold: parked three hours, or towed ${system === 'us' ? 'under a mile' : 'less than 1.5 km'}. ${target ? `Target: ${target}` : "The placard's pressure is not known here yet"}, the spare too.`,
         caution: 'Stand aside while a tire fills.',
       };
     case 'lights':
