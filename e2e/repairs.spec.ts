@@ -97,3 +97,15 @@ test('looked into and not needed is closed with its reason; a part on order is n
   await page.goto('/bench?jobs=repack:1L');
   await expect(page.getByRole('region', { name: 'Lay out first' })).toContainText('one is on order');
 });
+
+test('a new owner takes up what matters before the first tow, not fifty jobs at once', async ({ page }) => {
+  await setUp(page, DRIFTWOOD);
+  await page.goto('/bench');
+  const together = page.getByRole('group', { name: 'Taken up together' });
+  await expect(together.getByRole('button', { name: /^The 2,000-mile round/ })).toBeVisible();
+  await together.getByRole('button', { name: /^Before the first tow/ }).click();
+  const card = page.getByRole('list', { name: 'On the card' });
+  await expect(card).toContainText('Lug torque 1L');
+  await expect(card).toContainText('Breakaway pull test');
+  await expect(card).not.toContainText('Wash');
+});
