@@ -11,10 +11,13 @@ import { canBeDone } from './jobs-url';
 
 const PRESSING: ReadonlySet<Duty['verdict']> = new Set(['due', 'overdue', 'unknown']);
 
+/** Without what other work of the same list does by the way. */
+const alone = (duties: readonly Duty[]) => duties.filter(({ within }) => !within);
+
 /** The duties that have a card, as jobs. */
 function jobsOf({ model, house }: RigView, duties: readonly Duty[]): readonly Job[] {
   return duties
-    .filter(({ routine, place, within }) => !within && canBeDone(model, house, routine as WorkId, place))
+    .filter(({ routine, place }) => canBeDone(model, house, routine as WorkId, place))
     .map(({ routine, place }) => ({ routine: routine as WorkId, place }));
 }
 
@@ -22,10 +25,7 @@ function jobsOf({ model, house }: RigView, duties: readonly Duty[]): readonly Jo
 export function Bundles({ view, onChoose }: { view: RigView; onChoose: (jobs: readonly Job[]) => void }) {
   const { units } = usePreferences();
   const { duties, season, model, house, rig, now } = view;
-  const due = jobsOf(
-    view,
-    duties.filter(({ verdict }) => PRESSING.has(verdict)),
-  );
+  const due = jobsOf(view, alone(duties.filter(({ verdict }) => PRESSING.has(verdict))));
   const chapters = season ? seasonLists(duties, { model, house, season }, now) : [];
   const bundles = [
     // Of fifty things that nobody has looked at yet, the ones that matter come first.
@@ -38,7 +38,7 @@ export function Bundles({ view, onChoose }: { view: RigView; onChoose: (jobs: re
       name: SEASON_WORDS[time],
       jobs: jobsOf(
         view,
-        items.flatMap((item) => item.duties.filter((duty) => !item.done.includes(duty))),
+        alone(items.flatMap((item) => item.duties.filter((duty) => !item.done.includes(duty)))),
       ),
     })),
   ].filter(({ jobs }) => jobs.length > 0);
