@@ -4,12 +4,16 @@ import {
   axleAt,
   isLook,
   routineDef,
+  type BranchId,
+  type ConditionId,
   type GradeId,
   type HouseRules,
   type JudgedReading,
   type RoutineId,
   type RoutinePlace,
   type Subject,
+  type TorqueId,
+  type TrendId,
   type WorkId,
 } from '../rules';
 
@@ -173,7 +177,12 @@ const CHECKS: Readonly<Record<Subject | JudgedReading, RoutineId | undefined>> =
 };
 
 /** What something that happened on a card is of. */
-const BRANCH_OF: Readonly<Record<string, readonly [Subject, GradeId]>> = {
+const BRANCH_OF: Readonly<Record<BranchId, readonly [Subject, GradeId] | undefined>> = {
+  // Put right there and then, or without a finding of its own.
+  'pin-stuck': undefined,
+  'drum-hangs': undefined,
+  'washer-missing': undefined,
+  'stud-sheared': undefined,
   'seal-walked': ['seal', 'weeping'],
   'line-behind': ['seal', 'line-behind'],
   'stud-breaks': ['lug-move', 'broken'],
@@ -184,7 +193,7 @@ const BRANCH_OF: Readonly<Record<string, readonly [Subject, GradeId]>> = {
   'hole-oval': ['hanger', 'oval'],
 };
 /** What a trend is of. */
-const TREND_OF: Readonly<Record<string, Subject | JudgedReading>> = {
+const TREND_OF: Readonly<Record<TrendId, Subject | JudgedReading>> = {
   heat: 'hub-temp',
   leak: 'valve',
   nuts: 'lug-move',
@@ -193,7 +202,7 @@ const TREND_OF: Readonly<Record<string, Subject | JudgedReading>> = {
   wear: 'wear',
 };
 /** What is judged at a first look by its condition alone. */
-const CONDITION_OF: Readonly<Record<string, Subject>> = {
+const CONDITION_OF: Readonly<Record<ConditionId, Subject>> = {
   tire: 'tire-wall',
   wheel: 'lug-move',
   suspension: 'pivot',
@@ -201,6 +210,11 @@ const CONDITION_OF: Readonly<Record<string, Subject>> = {
   play: 'rock',
   gear: 'gear',
 };
+
+/** What a table holds of a name that the log may have from another version. */
+function inTable<V>(table: Readonly<Record<string, V>>, name: string): V | undefined {
+  return Object.hasOwn(table, name) ? table[name] : undefined;
+}
 
 /** What evidence is of, whoever told it and on which occasion: one table for remedies, leads and closings. */
 export function aboutOf(
@@ -210,10 +224,10 @@ export function aboutOf(
   if ('subject' in of) return { what: of.subject, grade: of.grade as GradeId };
   if ('what' in of) return Object.hasOwn(CURES, of.what) ? { what: of.what as JudgedReading } : undefined;
   const named = <T>(what: T | undefined) => (what === undefined ? undefined : { what });
-  if ('trend' in of) return named(TREND_OF[of.trend]);
-  if ('condition' in of) return named(CONDITION_OF[of.condition]);
+  if ('trend' in of) return named(inTable(TREND_OF, of.trend));
+  if ('condition' in of) return named(inTable(CONDITION_OF, of.condition));
   if ('branch' in of) {
-    const told = BRANCH_OF[of.branch];
+    const told = inTable(BRANCH_OF, of.branch);
     return told && { what: told[0], grade: told[1] };
   }
   if ('endPlay' in of) return { what: 'rock' };
@@ -224,11 +238,14 @@ export function aboutOf(
 }
 
 /** Bolts that were passed over without a figure, by the work that brings them to it. */
-const TORQUED_BY: Readonly<Record<string, WorkId>> = {
+const TORQUED_BY: Readonly<Record<TorqueId, WorkId | undefined>> = {
   lug: 'lug-torque',
   adapter: 'adapter-torque',
   axle: 'underside',
   joints: 'underside',
+  // Reached with the wheel or the plate off alone: no work brings them to it by itself.
+  plate: undefined,
+  caliper: undefined,
 };
 
 /** Work at a place. */

@@ -135,3 +135,5 @@ export {
   type Verdict,
 } from './severity';
 export { mixing, THICKENERS, type Mixing, type Thickener } from './grease';
+
+export { BRANCH_IDS, type BranchId, type ConditionId, type TrendId } from './happenings';

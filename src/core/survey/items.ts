@@ -14,6 +14,7 @@ import {
   type RigModel,
   type WheelEnd,
 } from '../rig';
+import type { ConditionId } from '../rules';
 
 /** Where on the walk an item is met. */
 export const STATIONS = [
@@ -29,8 +30,7 @@ export const STATIONS = [
 ] as const;
 export type Station = (typeof STATIONS)[number];
 
-/** What is looked at and judged at a wheel end or spare. */
-export type ConditionId = 'tire' | 'wheel' | 'suspension' | 'hub' | 'play' | 'gear';
+export type { ConditionId };
 
 /** One item of a first look. */
 export interface SurveyItem {

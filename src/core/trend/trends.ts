@@ -11,7 +11,7 @@ import {
   type TirePlace,
 } from '../rig';
 import { liningMinimum, pressureTarget } from '../judge';
-import { routineDef, type HouseRules } from '../rules';
+import { routineDef, type HouseRules, type TrendId } from '../rules';
 import { nutTrend, playTrend, strokeTrend, type NutTrend, type PlayTrend, type StrokeTrend } from './counts';
 import { heatTrend, type HeatTrend } from './heat';
 import { pointsOf, type History } from './history';
@@ -19,7 +19,9 @@ import { leakTrend, type LeakTrend } from './leak';
 import { lowest, wearPattern, wearTrend, type WearPattern, type WearTrend } from './wear';
 
 /** Anything that readings say over time. */
-export type Trend = LeakTrend | HeatTrend | WearTrend | NutTrend | StrokeTrend | PlayTrend;
+export type Trend = (LeakTrend | HeatTrend | WearTrend | NutTrend | StrokeTrend | PlayTrend) & {
+  readonly kind: TrendId;
+};
 
 /** A rig as its trends are held against: its facts, and the schools that hold for it. */
 interface TrendRig {

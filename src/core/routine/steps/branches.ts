@@ -1,24 +1,9 @@
 import { hasDrum, type Axle } from '../../rig';
-import type { Subject, Verdict, WorkId } from '../../rules';
+import { BRANCH_IDS, type BranchId, type Subject, type Verdict, type WorkId } from '../../rules';
 import type { Act } from './acts';
 import { must, step, type StepDef } from './step';
 
-/** Something that is not as it should be, and what is done about it there and then. */
-export const BRANCH_IDS = [
-  'pin-stuck',
-  'drum-hangs',
-  'seal-walked',
-  'line-behind',
-  'washer-missing',
-  'stud-sheared',
-  'stud-breaks',
-  'nut-galls',
-  'stud-turns',
-  'grease-behind',
-  'falls-through',
-  'hole-oval',
-] as const;
-export type BranchId = (typeof BRANCH_IDS)[number];
+export { BRANCH_IDS, type BranchId };
 
 /** A branch: at which steps it shows, what is put in before which step, and what it leaves behind. */
 export interface BranchDef {
