@@ -1,5 +1,5 @@
 /** `npm test`: installs what is missing, checks everything, and ends with a line that counts. */
-import { mkdirSync, readFileSync, rmSync } from 'node:fs';
+import { existsSync, mkdirSync, readdirSync, readFileSync, rmSync } from 'node:fs';
 import { availableParallelism } from 'node:os';
 import { build, ensureChromium, ensurePackages, root, run, say, tool } from './steps.mjs';
 
@@ -56,6 +56,17 @@ async function beside(tasks) {
 
 const CACHE = 'node_modules/.cache';
 const quiet = (name, ...args) => tool(name, args, { quiet: true });
+
+/** Prints what stood on the page of each browser test that failed: the picture is often out of reach. */
+function sayWhatStood() {
+  const kept = `${root}test-results/browser`;
+  for (const test of existsSync(kept) ? readdirSync(kept) : []) {
+    const context = `${kept}/${test}/error-context.md`;
+    if (!existsSync(context)) continue;
+    const [, snapshot = ''] = readFileSync(context, 'utf8').split('# Page snapshot');
+    console.log(`\n${test}\n${snapshot.trim().split('\n').slice(0, 60).join('\n')}`);
+  }
+}
 
 await ensurePackages();
 mkdirSync(`${root}test-results`, { recursive: true });
@@ -130,6 +141,7 @@ if (done.get('Build')) {
     report: 'test-results/browser.json',
     counted: ({ stats }) => ({ passed: stats.expected, failed: stats.unexpected + stats.flaky }),
   });
+  sayWhatStood();
 } else {
   failed += 1;
   console.log('FAILED: Browser tests (there is no build to test)');
