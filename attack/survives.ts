@@ -54,7 +54,7 @@ function wordsOfRig(rig: RigState, now: string): readonly string[] {
     ...cards.flatMap((card) =>
       card.ok
         ? [
-            ...card.value.steps.map((step) => stepWords(step, model, house, system).title),
+            ...card.value.steps.map((step) => stepWords(step, model, card.value, system).title),
             ...(({ tools, used, parts }) => [...tools, ...used, ...parts])(
               layOut(card.value, model, rig, house, system),
             ).map(({ name, note = '' }) => `${name} ${note}`),

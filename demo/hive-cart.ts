@@ -11,6 +11,7 @@ const front: RigModel['axles'][number] = {
   mountingBolts: { value: 4, source: 'marking' },
   hub: 'plain',
   lock: 'cotter',
+  cap: 'plain',
   flatWasher: true,
   threadPitch: { value: inch(1 / 14), source: 'marking' },
   slots: { value: 6, source: 'marking' },
@@ -30,6 +31,7 @@ const model: RigModel = {
       wires: false,
       hub: 'plain',
       lock: 'cotter',
+      cap: 'plain',
     },
   ],
   wheels: {

@@ -14,6 +14,7 @@ const axle: RigModel['axles'][number] = {
   mountingBolts: { value: 4, source: 'marking' },
   hub: 'drilled',
   lock: 'cotter',
+  cap: 'plug',
   flatWasher: true,
   threadPitch: { value: inch(1 / 14), source: 'marking' },
   slots: { value: 6, source: 'marking' },

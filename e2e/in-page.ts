@@ -57,7 +57,7 @@ async function work(id: string, until: string): Promise<readonly string[]> {
   if (!held.ok) throw new Error(`the card: ${held.error.detail}`);
   let { run } = held.value;
   for (let step = currentStep(run); step; step = currentStep(run)) {
-    const { title } = stepWords(step, run.model, run.card.house, 'us');
+    const { title } = stepWords(step, run.model, run.card, 'us');
     if (matches.test(title)) break;
     titles.push(title);
     const next = tap(run, step.key, well(step, run.model), run.touched);

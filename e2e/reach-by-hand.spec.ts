@@ -16,7 +16,7 @@ test('a rig is set up and a card begun by keyboard alone', async ({ page }) => {
   await expect(studs.getByRole('radio', { name: '4' })).toBeChecked();
   for (const [group, option] of [
     ['Brakes', 'None'],
-    ['Hub', 'Plain cap'],
+    ['Hub', 'Plain spindle'],
     ['The nut is locked by', 'Cotter pin'],
   ] as const) {
     await page

@@ -12,7 +12,7 @@ const WORDS = {
     'hydraulic-disc': 'Hydraulic disc',
   },
   hub: {
-    plain: 'Plain cap',
+    plain: 'Plain spindle',
     drilled: 'Drilled spindle',
     'pressure-cap': 'Pressure cap',
     'oil-bath': 'Oil bath',

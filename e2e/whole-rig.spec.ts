@@ -1,5 +1,5 @@
 import { expect, test, type Page } from '@playwright/test';
-import { alertOf, choose, DRIFTWOOD, setUp, startRepack, tellFact } from './steps';
+import { alertOf, choose, DRIFTWOOD, setUp, startRepack, tellFact, workTo } from './steps';
 
 /** Tabs on until something named so has the focus; a person without a mouse has no other way. */
 async function tabTo(page: Page, name: RegExp): Promise<void> {
@@ -176,21 +176,27 @@ test('a guessed torque asks before it is worked to, and stays on the Yard as tor
   await expect(page.getByRole('button', { name: 'Put it down' })).toBeVisible();
 });
 
-test('what a card depends on is asked for before the hub is opened', async ({ page }) => {
+test('brakes are asked for before a card, hub and lock once the cap is off', async ({ page }) => {
   await setUp(page, { name: 'Wren', kind: 'utility', studs: 5, torque: 95 });
   await page.getByRole('button', { name: /^1L,/ }).first().click();
   await page.getByRole('link', { name: 'Start the repack' }).click();
-  for (const [ask, option] of [
-    ['Hub', 'Plain cap'],
-    ['The nut is locked by', 'Cotter pin'],
-    ['Brakes', 'None'],
-  ] as const) {
-    await expect(page.getByText('Before 1L is opened:')).toBeVisible();
-    await choose(page, ask, option);
-    await page.getByRole('button', { name: 'Use it' }).click();
-  }
+  await expect(page.getByText('Before 1L is opened:')).toBeVisible();
+  await choose(page, 'Brakes', 'None');
+  await page.getByRole('button', { name: 'Use it' }).click();
   await page.getByRole('button', { name: 'Start the card' }).click();
-  await expect(page.getByRole('button', { name: 'Put it down' })).toBeVisible();
+  await workTo(page, /^What is behind the cap of 1L/);
+  await expect(page.getByRole('button', { name: 'Done' })).toBeDisabled();
+  await expect(page.getByRole('radio', { name: 'Sealed for years' })).toHaveCount(0);
+  for (const [ask, option] of [
+    ['Hub', 'Drilled spindle'],
+    ['The nut is locked by', 'Cotter pin'],
+  ] as const) {
+    await choose(page, ask, option);
+    await page.getByRole('button', { name: 'Go on by it' }).click();
+  }
+  const heading = page.getByRole('heading', { level: 1 });
+  await expect(heading).toHaveText('Take the cotter pin out on 1L');
+  await workTo(page, /^Find and mark the pin hole/);
 });
 
 test('a rig is copied, retired and brought back', async ({ page }) => {

@@ -13,6 +13,11 @@ export const BRANCH_WORDS: Record<BranchId, { readonly label: string; readonly k
     kept: 'line was wound behind the seal: look for weeping again soon',
   },
   'washer-missing': { label: 'The washer is missing', kept: 'washer was missing' },
+  'cap-broke': {
+    label: 'The cap broke, its thread is left in the hub',
+    kept: 'cap broke: a new one goes on before it is towed',
+  },
+  'bolt-bound': { label: 'A bolt will not come', kept: 'a bolt was bound' },
   'stud-sheared': { label: 'A stud is sheared', kept: 'stud was sheared and renewed' },
   'stud-breaks': {
     label: 'A stud breaks, or is broken',

@@ -35,6 +35,27 @@ export const FACT_HELP: Record<FactId, FactHelp> = {
     unlocks: 'when hubs are opened, and the steps to it',
   },
   lock: { hint: 'Seen once the cap is off.', unlocks: 'the step that takes it out, and what to buy new' },
+  cap: {
+    hint: 'Look at it: a rubber plug in its middle, a spring plate, a thread, a window.',
+    unlocks: 'caps closed in the right order, and the right new one bought',
+  },
+  capSize: {
+    hint: 'Inside the hub, where the cap sits; a screw-on cap by its thread.',
+    unlocks: 'a new cap that fits, bought before it is needed',
+  },
+  spindleNut: { hint: 'Across its flats.', unlocks: 'the wrench named on every card' },
+  greaseReach: {
+    hint: 'Try it: the gun straight on the fitting, wheel on.',
+    unlocks: 'a grease card that takes the wheel off only where it must',
+  },
+  greaseDistance: {
+    hint: "In the axle maker's manual, or on the grease.",
+    unlocks: 'that interval ahead of the house rule',
+  },
+  greaseDays: {
+    hint: "In the axle maker's manual, or on the grease.",
+    unlocks: 'that interval ahead of the house rule',
+  },
   flatWasher: {
     hint: 'Its flat matches a flat on the spindle.',
     unlocks: 'a reminder where the nut would turn with the bearing',
@@ -112,6 +133,7 @@ export const FACT_HELP: Record<FactId, FactHelp> = {
     unlocks: 'how strictly a weak battery is judged',
   },
   mountingBolts: { hint: 'Count the nuts behind the plate.', unlocks: 'a loaded plate that fits the flange' },
+  plateNut: { hint: 'Across their flats.', unlocks: 'the wrench named on brake cards' },
   actuator: {
     hint: 'A coupler that slides, or an electric pump on the tongue.',
     unlocks: 'which actuator is looked at before a trip',
@@ -120,6 +142,14 @@ export const FACT_HELP: Record<FactId, FactHelp> = {
   torque: {
     hint: "In the trailer's or wheel maker's manual, or on a plate.",
     unlocks: 'the star by stages, and a wheel that stays on',
+  },
+  firstStage: {
+    hint: 'Some makers print the rounds one by one, for instance three figures. The first of them.',
+    unlocks: "the maker's own rounds in place of the house rule's",
+  },
+  secondStage: {
+    hint: 'The second of three; leave it out where the maker prints two.',
+    unlocks: "the maker's own rounds in place of the house rule's",
   },
   treatedTorque: {
     hint: 'On the tin of the anti-seize, or from the wheel maker. Nobody can reckon it from the dry figure.',
@@ -148,6 +178,14 @@ export const FACT_HELP: Record<FactId, FactHelp> = {
   adapter: { hint: 'A second ring of nuts behind the wheel.', unlocks: 'their own torque and rechecks' },
   adapterNuts: { unlocks: 'their own star' },
   adapterTorque: { hint: "The adapter maker's figure.", unlocks: 'adapters that stay on' },
+  adapterCircle: {
+    hint: 'The studs of the adapter that carry the wheel, not those of the hub.',
+    unlocks: 'wheels and a spare that fit the adapter',
+  },
+  adapterRating: {
+    hint: 'Stamped on it, or from its maker.',
+    unlocks: 'whether the adapters carry what the axle may',
+  },
   tireSize: { hint: 'On the placard, as written: ST225/75R15.', unlocks: 'diameter, and a spare that fits' },
   loadRange: {
     hint: 'The letter after the size, on the placard.',

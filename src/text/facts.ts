@@ -1,7 +1,7 @@
 import { formatInches, formatUpTo, fromSI, unitFor, type UnitSystem } from '@/core/quantity';
 import { factDef, type FactGroup, type FactId, type FactValue, type Source } from '@/core/rig';
 import { measure, spanWords, typed } from './measure';
-import { BASIS_WORDS, BRAKE_WORDS, HUB_WORDS, LOCK_WORDS, WATER_WORDS } from './rig';
+import { BASIS_WORDS, BRAKE_WORDS, CAP_WORDS, HUB_WORDS, LOCK_WORDS, WATER_WORDS } from './rig';
 
 interface FactWords {
   readonly label: string;
@@ -40,6 +40,15 @@ export const FACT_WORDS: Record<FactId, FactWords> = {
     label: 'The nut is locked by',
     options: LOCK_WORDS,
   },
+  cap: {
+    label: 'Grease cap',
+    options: CAP_WORDS,
+  },
+  capSize: { label: 'Cap size, across where it sits' },
+  spindleNut: { label: 'Spindle nut, across the flats' },
+  greaseReach: { label: 'The gun reaches the fitting with the wheel on', options: YES_NO },
+  greaseDistance: { label: 'Grease after distance' },
+  greaseDays: { label: 'Grease at least every' },
   flatWasher: {
     label: 'Washer with a flat (D)',
     options: YES_NO,
@@ -96,6 +105,7 @@ export const FACT_WORDS: Record<FactId, FactWords> = {
     label: 'Bolts that hold a backing plate',
     options: { '4': 'Four', '5': 'Five' },
   },
+  plateNut: { label: 'Backing plate nuts, across the flats' },
   actuator: {
     label: 'Brake pressure comes from',
     options: { surge: 'Surge coupler', 'electric-over-hydraulic': 'Electric over hydraulic' },
@@ -107,6 +117,8 @@ export const FACT_WORDS: Record<FactId, FactWords> = {
   torque: {
     label: 'Lug torque',
   },
+  firstStage: { label: 'First round, where the maker prints his own' },
+  secondStage: { label: 'Second round, where the maker prints his own' },
   treatedTorque: {
     label: 'Lug torque, greased threads',
   },
@@ -152,6 +164,8 @@ export const FACT_WORDS: Record<FactId, FactWords> = {
   adapterTorque: {
     label: 'Torque of the adapter nuts',
   },
+  adapterCircle: { label: "Bolt circle of the adapter's own studs" },
+  adapterRating: { label: 'Load rating of one adapter' },
   tireSize: {
     label: 'Tire size',
   },
@@ -219,6 +233,14 @@ export function partLength(m: number, system: UnitSystem): string {
     : measure(m, 'length', system);
 }
 
+/** A size as sockets and wrenches are sold: whole millimeters stay millimeters, fractions of an inch stay inches. */
+function soldSize(m: number, system: UnitSystem): string {
+  const mm = fromSI(m, 'mm');
+  if (Math.abs(mm - Math.round(mm)) < 0.02) return `${Math.round(mm)} mm`;
+  const parts = fromSI(m, 'in') * 32;
+  return Math.abs(parts - Math.round(parts)) < 0.02 ? `${formatInches(m, 32)} in` : partLength(m, system);
+}
+
 function bare(value: FactValue): { readonly value: unknown; readonly source: Source | undefined } {
   return value !== null && typeof value === 'object'
     ? { value: value.value, source: value.source }
@@ -242,6 +264,7 @@ const COUNTED: Partial<Record<FactId, string>> = {
   slots: 'slots',
   greasePoints: 'points',
   repackDays: 'days',
+  greaseDays: 'days',
   repackLaunches: 'launches',
 };
 
@@ -249,7 +272,8 @@ const COUNTED: Partial<Record<FactId, string>> = {
 export function factText(id: FactId, raw: FactValue, system: UnitSystem): string {
   const { value } = bare(raw);
   if (value === undefined || value === null) return 'not known';
-  const { type } = factDef(id);
+  const { type, sold } = factDef(id);
+  if (sold) return soldSize(Number(value), system);
   switch (type.as) {
     case 'choice':
       return FACT_WORDS[id].options?.[String(value)] ?? String(value);
@@ -286,7 +310,8 @@ export function factWords(id: FactId, raw: FactValue, system: UnitSystem): strin
 export function factTyped(id: FactId, raw: FactValue, system: UnitSystem): string {
   const { value } = bare(raw);
   if (value === undefined || value === null) return '';
-  const { type } = factDef(id);
+  const { type, sold } = factDef(id);
+  if (sold) return soldSize(Number(value), system);
   switch (type.as) {
     case 'quantity':
       return type.dimension === 'length'

@@ -10,7 +10,7 @@ import {
   type ToolId,
 } from '@/core/routine';
 import { lugTorque, torqueOf, type HouseRules } from '@/core/rules';
-import { factWords } from './facts';
+import { factText, factWords } from './facts';
 import { BOLT_WORDS } from './finding';
 import { count, list, measure, small } from './measure';
 import { GRADE_WORDS } from './parts';
@@ -63,6 +63,26 @@ function torqueNote({ card, model, system }: Setting): string {
   ]);
 }
 
+/** A torque wrench by what it has to reach, at both ends: most clickers are no good below a fifth of their scale. */
+function wrenchName({ needs: { torque }, system }: Setting): string {
+  if (!torque) return 'Torque wrench';
+  const from = measure(torque.from, 'torque', system, 0);
+  const to = measure(torque.to, 'torque', system, 0);
+  return from === to ? `Torque wrench for ${to}` : `Torque wrench, or two, from ${from} to ${to}`;
+}
+
+/** The sizes of some nuts on the axles that a card works at. */
+function sizes(id: 'spindleNut' | 'plateNut', { card, model, system }: Setting): { readonly note?: string } {
+  const axles = new Set(
+    card.steps.flatMap(({ place }) => (place && isWheelEnd(place) ? [axleOf(place)] : [])),
+  );
+  const told = [...axles].flatMap((i) => {
+    const size = model.axles[i]?.[id];
+    return size ? [factText(id, size, system)] : [];
+  });
+  return told.length > 0 ? { note: list([...new Set(told)]) } : {};
+}
+
 const TOOL_WORDS: Readonly<Record<ToolId, (setting: Setting) => Item>> = {
   'corner-lift': () => ({
     name: 'Two chocks, a jack, a stand',
@@ -79,18 +99,20 @@ const TOOL_WORDS: Readonly<Record<ToolId, (setting: Setting) => Item>> = {
   }),
   'lug-key': ({ model: { wheels } }) => ({ name: 'Locking-nut key', note: wheels.key ?? '' }),
   'cover-tool': ({ model: { wheels } }) => ({ name: 'For the wheel cover', note: wheels.coverTool ?? '' }),
-  'torque-wrench': (setting) => ({ name: `Torque wrench that reaches ${torqueNote(setting)}` }),
+  'torque-wrench': (setting) => ({ name: wrenchName(setting), note: torqueNote(setting) }),
+  'wire-cutter': () => ({ name: 'Wire cutter and stripper' }),
+  crimper: () => ({ name: 'Crimper for the connectors', note: 'heat for heat-shrink ones' }),
   'mallet-pliers': () => ({ name: 'Mallet, pliers' }),
-  'spindle-wrench': () => ({ name: 'Wrench for the spindle nut' }),
+  'spindle-wrench': (setting) => ({ name: 'Wrench for the spindle nut', ...sizes('spindleNut', setting) }),
   'seal-puller': () => ({ name: 'Seal puller or a large screwdriver' }),
   'wood-block': () => ({ name: 'Block of wood, broad and flat', note: 'drives the seal flush' }),
   'hammer-drift': () => ({ name: 'Hammer and soft drift', note: 'drives races; eyes covered' }),
   'brake-spoon': () => ({ name: 'Brake spoon', note: 'for the star wheel' }),
   'depth-gauge': () => ({ name: 'Depth gauge or caliper', note: 'lining and drum' }),
   'caliper-wrench': () => ({ name: 'Wrench for the caliper bolts, and wire to hang it' }),
-  'plate-wrench': () => ({
+  'plate-wrench': (setting) => ({
     name: 'Socket and wrench for the plate nuts',
-    note: 'the lower ones often take no socket',
+    note: [sizes('plateNut', setting).note, 'the lower ones often take no socket'].filter(Boolean).join('; '),
   }),
   'spring-pliers': () => ({ name: 'Brake spring pliers' }),
   'grease-gun': () => ({ name: 'Grease gun, loaded and primed' }),
@@ -107,7 +129,7 @@ const TOOL_WORDS: Readonly<Record<ToolId, (setting: Setting) => Item>> = {
   light: () => ({ name: 'Good light, a tray, paint to mark with' }),
 };
 
-function greaseItem({ needs: { grease }, house }: Setting): Item {
+function greaseItem({ needs: { grease, cartridges }, house }: Setting): Item {
   const known = grease.flatMap(({ in: kind, places }) =>
     kind ? [`${small(THICKENER_WORDS[kind])} is in ${list(places)}`] : [],
   );
@@ -115,7 +137,10 @@ function greaseItem({ needs: { grease }, house }: Setting): Item {
   const rest = unknown.length > 0 ? [`not known what is in ${list(unknown)}`] : [];
   const mixed = known.length > 1 ? ['two kinds: never one gun for both'] : [];
   return {
-    name: 'Wheel bearing grease',
+    name:
+      cartridges > 0
+        ? `Wheel bearing grease, ${count(cartridges, 'cartridge')} at hand`
+        : 'Wheel bearing grease',
     note: `${[...known, ...rest, ...mixed].join('; ')}; house rule: ${GREASE[house.lubricant]}`,
   };
 }
@@ -192,10 +217,17 @@ const PART_WORDS: Readonly<Record<PartNeed['part'], (need: PartNeed, setting: Se
       ? `${factWords('studDiameter', wheels.studDiameter, system)}; hold it against the ones beside it`
       : 'hold it against the ones beside it: thread, length, knurl',
   }),
-  cap: ({ place }) => ({
-    name: `Grease cap for ${place}`,
-    note: 'by the bore of the hub: measure it, or take the old one along',
-  }),
+  cap: (need, { model, system }) => {
+    const axle = isWheelEnd(need.place) ? model.axles[axleOf(need.place)] : undefined;
+    const size = axle?.capSize && `${factText('capSize', axle.capSize, system)} across`;
+    const number = need.number && `number ${need.number} sits there`;
+    return {
+      name: `Grease cap for ${need.place}`,
+      note:
+        [size, number, shelfNote(need)].filter(Boolean).join(', ') ||
+        'by the bore of the hub: measure it, or take the old one along',
+    };
+  },
   axle: ({ place }) => ({
     name: `Axle ${place.slice(0, 1)}`,
     note: 'by its tag: rating, hub face to hub face, spring centers or bracket holes; new U-bolts or bolts with it',

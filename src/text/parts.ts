@@ -10,6 +10,7 @@ export const PART_WORDS: Record<PartKind, { readonly one: string; readonly many:
   innerSet: { one: 'inner bearing set', many: 'Inner bearing sets' },
   outerSet: { one: 'outer bearing set', many: 'Outer bearing sets' },
   seal: { one: 'seal', many: 'Seals' },
+  cap: { one: 'grease cap', many: 'Grease caps' },
   hub: { one: 'hub or drum', many: 'Hubs and drums' },
   brake: { one: 'brake assembly', many: 'Brake assemblies' },
   battery: { one: 'breakaway battery', many: 'Breakaway battery' },
@@ -46,6 +47,7 @@ export const PART_FACT_WORDS: Record<string, PartFactWords> = {
   number: { label: 'Number', hint: 'As stamped or molded on it.' },
   roller: { label: 'Roller number', hint: 'On the small end of the bearing.' },
   race: { label: 'Race number', hint: 'On the edge of the ring in the hub.' },
+  bore: { label: 'Size across', hint: 'Where it sits in the hub; a screw-on cap by its thread.' },
   drumMax: { label: 'Drum maximum', hint: 'Stamped on the drum.' },
   discMin: { label: 'Disc minimum', hint: 'Stamped on the disc.' },
   innerIn: { label: 'Inner bearing in it', hint: 'Where it is made up, packed and ready to go on.' },
@@ -57,10 +59,12 @@ export const PART_FACT_WORDS: Record<string, PartFactWords> = {
   light: { label: 'Light', options: { bulb: 'Bulb', led: 'LED' } },
 };
 
+const LENGTHS: ReadonlySet<string> = new Set(['drumMax', 'discMin', 'bore']);
+
 /** The unit of a fact of a part. */
 export function partFactUnit(fact: string, system: UnitSystem): string | undefined {
   if (fact === 'capacity') return system === 'us' ? 'lb' : 'kg';
-  if (fact === 'drumMax' || fact === 'discMin') return system === 'us' ? 'in' : 'mm';
+  if (LENGTHS.has(fact)) return system === 'us' ? 'in' : 'mm';
   return fact === 'magnet' ? 'Ω' : undefined;
 }
 
@@ -68,7 +72,7 @@ export function partFactUnit(fact: string, system: UnitSystem): string | undefin
 export function partFactText(fact: string, value: string | number, system: UnitSystem): string {
   if (typeof value === 'number') {
     if (fact === 'capacity') return measure(value, 'weight', system);
-    return fact === 'drumMax' || fact === 'discMin' ? partLength(value, system) : `${value} Ω`;
+    return LENGTHS.has(fact) ? partLength(value, system) : `${value} Ω`;
   }
   return PART_FACT_WORDS[fact]?.options?.[value] ?? value;
 }
@@ -78,6 +82,7 @@ const NAMED_BY: Readonly<Record<PartKind, readonly string[]>> = {
   innerSet: ['roller', 'race'],
   outerSet: ['roller', 'race'],
   seal: ['number'],
+  cap: ['number', 'bore'],
   hub: ['number', 'drumMax', 'discMin', 'innerIn'],
   brake: ['number', 'hand'],
   battery: ['number', 'since'],

@@ -64,8 +64,10 @@ export function tapWords(problem: TapProblem | { code: 'no-run' }): string {
       return `Choose what you saw first: ${SUBJECT_WORDS[problem.subject].ask.toLowerCase()}.`;
     case 'torque-missing':
       return 'The torque is not known: enter it above, with where it came from.';
+    case 'hub-missing':
+      return 'Say first what hub it is and what locks its nut: the card goes on by it.';
     case 'not-square':
-      return 'The two distances are more than 1/8 in (3 mm) apart: shift the axle, then measure both again.';
+      return 'The two distances are farther apart than this step allows: shift the axle, then measure both again.';
     case 'worn-goes-back':
       return 'These bearings were graded due or worse: they do not go back in. Say which are renewed.';
     case 'reading-absurd':

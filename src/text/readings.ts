@@ -42,6 +42,12 @@ export const READING_WORDS: Record<ReadingId, ReadingWords> = {
     hint: 'It stands on the cartridge. One grease per rig.',
     logged: 'grease',
   },
+  'grease-product': {
+    label: 'Its name and grade',
+    hint: 'As on the cartridge, NLGI grade as well. What is not printed stays open.',
+    logged: 'grease product',
+  },
+  'new-cap-number': { label: 'New cap, number or size', hint: 'On it or its bag.', logged: 'new cap' },
   'slots-back': { label: 'Slots back from seated', unit: 'slots', logged: 'nut set back' },
   strokes: { label: 'Strokes of the gun', unit: 'strokes', logged: 'pumped' },
   'studs-done': { label: 'Studs done', unit: 'studs', logged: 'threads done' },

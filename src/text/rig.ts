@@ -1,4 +1,4 @@
-import type { BrakeKind, HubKind, LockKind, RigKind, Source, Water, WheelEnd } from '@/core/rig';
+import type { BrakeKind, CapKind, HubKind, LockKind, RigKind, Source, Water, WheelEnd } from '@/core/rig';
 import type { Basis, Mixing, NutSchool, Thickener } from '@/core/rules';
 import type { TorqueSchool } from '@/core/figures';
 
@@ -12,11 +12,19 @@ export const BRAKE_WORDS: Record<BrakeKind, string> = {
 };
 
 export const HUB_WORDS: Record<HubKind, string> = {
-  plain: 'Plain cap',
+  plain: 'Plain spindle',
   drilled: 'Drilled spindle',
   'pressure-cap': 'Pressure cap',
   'oil-bath': 'Oil bath',
   sealed: 'Sealed for years',
+};
+
+export const CAP_WORDS: Record<CapKind, string> = {
+  plain: 'Pressed on, plain',
+  plug: 'Pressed on, rubber plug',
+  pressure: 'Pressure cap',
+  screw: 'Screwed on, O-ring',
+  window: 'Window on its oil',
 };
 
 export const LOCK_WORDS: Record<LockKind, string> = {

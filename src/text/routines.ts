@@ -38,6 +38,7 @@ export const ROUTINE_WORDS: Record<DutyRoutine | RepairId, RoutineWords> = {
   lights: of('Lights', 'light test', 'Lights tested'),
   'breakaway-test': of('Breakaway pull test', 'breakaway test', 'Breakaway tested'),
   'battery-renew': of('Breakaway battery age', 'date of the battery', 'Battery renewed', 'battery date'),
+  'gear-grease': of('Strip and grease', 'strip and grease it', 'Stripped and greased', 'greasing'),
   'gear-look': of('Look over', 'look at it', 'Looked over', 'look over the gear', 'looks over the gear'),
   underside: of('Underside by wrench', 'round of the fixings', 'Fixings checked', 'underside round'),
   pivots: of('Suspension pivots', 'look at the pivots', 'Pivots done', 'pivot round'),
@@ -162,6 +163,7 @@ const FOR_WHAT: Partial<Record<WorkId, string>> = {
   'plate-renew': 'a new plate, shoes and magnet on it',
   'bearing-renew': 'into the hub that is there',
   'hub-renew': 'another hub, other bearings',
+  'gear-grease': 'jack, ball mount, hinges, winch',
   'stud-threads': 'cleaned, one nut at a time',
 };
 

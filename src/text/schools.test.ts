@@ -69,7 +69,7 @@ function printed(house: HouseRules, jobs: readonly Job[], of = model): string {
   const made = compile(of, jobs, house);
   if (!made.ok) throw new Error(JSON.stringify(made.error));
   const card: Card = made.value;
-  const steps = card.steps.map((step) => Object.values(stepWords(step, of, house, 'us')).join(' '));
+  const steps = card.steps.map((step) => Object.values(stepWords(step, of, card, 'us')).join(' '));
   const laid = layOut(card, of, rig, house, 'us');
   return [...steps, JSON.stringify(laid), JSON.stringify(card.rechecks)].join('\n');
 }
@@ -183,8 +183,13 @@ const CHANGES: { readonly [R in RuleId]: Readonly<Record<string, (house: HouseRu
       ),
   },
   hubs: {
-    complete: (house) =>
-      expect(printed(house, one('hub-renew'))).not.toBe(printed(HOUSE_DEFAULT, one('hub-renew'))),
+    complete: (house) => {
+      const worn = { place: '1L' as const, of: { subject: 'rollers' as const, grade: 'pitted' as const } };
+      const cured = (by: HouseRules) =>
+        remedyOf(worn, { model, house: by }).jobs.map(({ routine }) => routine);
+      expect(cured(HOUSE_DEFAULT)).toEqual(['bearing-renew']);
+      expect(cured(house)).toEqual(['hub-renew']);
+    },
   },
   lubricant: {
     'heavy-duty': (house) => expect(printed(house, one('repack'))).toMatch(/high temperature/),
@@ -215,6 +220,7 @@ test('no two answers to a question come to one and the same on every card, verdi
       told.tire(house),
       told.hairline(house),
       told.cure(house),
+      remedyOf({ place: '1L', of: { subject: 'rollers', grade: 'pitted' } }, { model, house }),
       told.cure(house, [{ place: '1L', of: { subject: 'magnet', grade: 'uneven' } }]),
       [rig, ...far].map((of) =>
         dutiesOf(of, day(190), house).map(({ id, verdict, governing }) => [id, verdict, governing]),

@@ -29,8 +29,28 @@ const SHARES: Record<TorqueSchool, readonly (readonly [share: number, where: 'ai
   ],
 };
 
-/** The rounds that bring a wheel to `final` (N·m): every school ends on the ground and goes round once more. */
-export function torqueStages(final: number | undefined, school: TorqueSchool): readonly TorqueStage[] {
+/** The rounds of a maker that prints his own (N·m, rising): those before the last in the air or on the ground by the school, the last twice round on the ground. */
+function printedStages(
+  printed: readonly number[],
+  final: number,
+  school: TorqueSchool,
+): readonly TorqueStage[] {
+  const byHand = school === 'air-then-ground' ? [] : [{ share: 0, where: 'air' as const, torque: undefined }];
+  const where = school === 'air-then-ground' ? ('air' as const) : ('ground' as const);
+  const last = { share: 1, where: 'ground' as const, torque: final };
+  return [...byHand, ...printed.map((torque) => ({ share: torque / final, where, torque })), last, last];
+}
+
+/** The rounds that bring a wheel to `final` (N·m): every school ends on the ground and goes round once more; figures that the maker prints for the rounds before outrank the school's shares. */
+export function torqueStages(
+  final: number | undefined,
+  school: TorqueSchool,
+  printed: readonly number[] = [],
+): readonly TorqueStage[] {
+  const rising = printed.filter(
+    (torque, i) => final !== undefined && torque < final && torque > (printed[i - 1] ?? 0),
+  );
+  if (final !== undefined && rising.length > 0) return printedStages(rising, final, school);
   return SHARES[school].map(([share, where]) => ({
     share,
     where,

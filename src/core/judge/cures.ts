@@ -17,7 +17,7 @@ import {
   type WorkId,
 } from '../rules';
 
-type House = Pick<HouseRules, 'grease' | 'renewal'>;
+type House = Pick<HouseRules, 'grease' | 'renewal' | 'hubs'>;
 
 /** What the choice of a repair hangs on. */
 interface CureAbout {
@@ -73,7 +73,7 @@ const CURES: Readonly<Record<Subject | JudgedReading, Cure>> = {
   'play-dialed': hub,
   oil: ['hub-service'],
   cap: (about) => (about.axle && !hubOpens(about.axle) ? ['hub-service'] : ['cap-renew']),
-  rollers: ['bearing-renew'],
+  rollers: ({ house }) => (house.hubs === 'complete' ? ['hub-renew'] : ['bearing-renew']),
   spindle: ['axle-set'],
   flange: ['axle-set'],
   lining: where(['greasy'], greasy, linings),
@@ -183,6 +183,8 @@ const BRANCH_OF: Readonly<Record<BranchId, readonly [Subject, GradeId] | undefin
   'drum-hangs': undefined,
   'washer-missing': undefined,
   'stud-sheared': undefined,
+  'bolt-bound': undefined,
+  'cap-broke': ['cap', 'cracked'],
   'seal-walked': ['seal', 'weeping'],
   'line-behind': ['seal', 'line-behind'],
   'stud-breaks': ['lug-move', 'broken'],

@@ -21,7 +21,7 @@ export function remedyFor(
   what: Subject | JudgedReading,
   place: RoutinePlace,
   model: RigModel,
-  house: Pick<HouseRules, 'grease' | 'renewal'>,
+  house: Pick<HouseRules, 'grease' | 'renewal' | 'hubs'>,
   grade?: string,
 ): { readonly remedy: WorkId } | undefined {
   const remedy = cureOf(what, place, model, house, grade);

@@ -1,3 +1,4 @@
+import type { CapKind } from './kinds';
 import type { Axle, RigModel } from './model';
 
 /** True where the hub is opened and packed by its owner; oil-bath and sealed hubs are not, an unknown one may be. */
@@ -10,9 +11,22 @@ export function hubTakesFitting(axle: Pick<Axle, 'hub'>): boolean {
   return axle.hub === 'drilled' || axle.hub === 'pressure-cap';
 }
 
-/** True where the fitting lies behind a plug in the cap. */
-export function hasCapPlug(axle: Pick<Axle, 'hub'>): boolean {
-  return axle.hub === 'drilled';
+/** What closes a hub at the front: as it is told, else as such a hub has it by rule; nothing where that tells neither. */
+export function capOf({ cap, hub }: Pick<Axle, 'hub' | 'cap'>): CapKind | undefined {
+  if (cap) return cap;
+  if (hub === 'drilled') return 'plug';
+  if (hub === 'pressure-cap') return 'pressure';
+  return hub === 'oil-bath' ? 'window' : undefined;
+}
+
+/** True where a drilled spindle is greased through a plug in its cap; under any other cap its fitting is reached with the cap off. */
+export function hasCapPlug(axle: Pick<Axle, 'hub' | 'cap'>): boolean {
+  return axle.hub === 'drilled' && capOf(axle) === 'plug';
+}
+
+/** True where the cap has to come off to reach the fitting. */
+export function greasedUnderCap(axle: Pick<Axle, 'hub' | 'cap'>): boolean {
+  return axle.hub === 'drilled' && capOf(axle) !== 'plug';
 }
 
 /** True where the wheel ends of this axle are known to have brakes. */

@@ -1,8 +1,9 @@
 import { toSI, type Dimension } from '../quantity';
-import { hasBrake, hasDrum, hasHydraulics } from './derive';
+import { hasBrake, hasDrum, hasHydraulics, hubOpens, hubTakesFitting } from './derive';
 import {
   ACTUATORS,
   BRAKES,
+  CAPS,
   CHEMISTRIES,
   COVERS,
   HUBS,
@@ -47,6 +48,8 @@ interface FactBase {
   readonly sourced: boolean;
   /** Only a maker can give it. */
   readonly byMaker?: boolean;
+  /** A size that wrenches and sockets are sold by: told in its own unit, whatever units its owner reads in. */
+  readonly sold?: true;
   /** Asked for only where a school needs it, or may be told and is never missed; otherwise it is asked for. */
   readonly asked?: 'by-school' | 'optional';
 }
@@ -93,6 +96,11 @@ const rig = (
   sourced: boolean,
   when?: RigFact['when'],
 ): FactDef => ({ scope: 'rig', path, group, type, sourced, ...(when && { when }) });
+const optional = (def: FactDef): FactDef => ({ ...def, asked: 'optional' });
+/** True where such a hub can have one cap or another. */
+const capIsOpen = ({ hub }: Axle) => hub === 'plain' || hub === 'drilled';
+const asSold = (def: FactDef): FactDef => ({ ...def, sold: true });
+const greasedByFitting = ({ axles }: RigModel) => axles.some(hubTakesFitting);
 const tandem = (model: RigModel) => model.axles.length > 1;
 const sprung = (model: RigModel) => model.axles.some((one) => one.suspension === 'leaf');
 const rocks = (model: RigModel) =>
@@ -119,8 +127,8 @@ const FACTS = {
   ),
   axleSpacing: rig('axleSpacing', 'axles', inches(20, 80), true, tandem),
   equalizerSpacing: rig('equalizerSpacing', 'axles', inches(3, 30), true, rocks),
-  kitEqualizer: { ...rig('kit.equalizer', 'axles', inches(3, 30), true, rocks), asked: 'optional' },
-  kitSpacing: { ...rig('kit.spacing', 'axles', inches(20, 80), true, rocks), asked: 'optional' },
+  kitEqualizer: optional(rig('kit.equalizer', 'axles', inches(3, 30), true, rocks)),
+  kitSpacing: optional(rig('kit.spacing', 'axles', inches(20, 80), true, rocks)),
   greasePoints: rig('greasePoints.aSide', 'axles', { as: 'whole', min: 0, max: 24 }, false, sprung),
   greaseWheelOff: rig('greasePoints.wheelOff', 'axles', YES_NO, false, sprung),
   axleTorque: rig('torques.axle', 'axles', TORQUE, true),
@@ -129,6 +137,9 @@ const FACTS = {
   ),
   hub: axle('hub', 'hubs', choice(HUBS), false),
   lock: axle('lock', 'hubs', choice(LOCKS), false),
+  cap: axle('cap', 'hubs', choice(CAPS), false, (one) => one.hub === undefined || capIsOpen(one)),
+  capSize: optional(axle('capSize', 'hubs', inches(0.8, 5), true, hubOpens)),
+  spindleNut: optional(asSold(axle('spindleNut', 'hubs', inches(0.5, 3), true, hubOpens))),
   flatWasher: axle('flatWasher', 'hubs', YES_NO, false),
   threadPitch: axle('threadPitch', 'hubs', { as: 'pitch' }, true),
   slots: axle('slots', 'hubs', { as: 'whole', min: 3, max: 24 }, true),
@@ -148,11 +159,25 @@ const FACTS = {
     true,
     (m) => m.kind === 'boat',
   ),
+  greaseReach: optional(axle('greaseReach', 'hubs', YES_NO, false, hubTakesFitting)),
+  greaseDistance: optional(
+    rig(
+      'greaseEvery.distance',
+      'hubs',
+      { as: 'quantity', dimension: 'distance', min: toSI(100, 'mi'), max: toSI(100_000, 'mi') },
+      true,
+      greasedByFitting,
+    ),
+  ),
+  greaseDays: optional(
+    rig('greaseEvery.days', 'hubs', { as: 'whole', min: 1, max: 36_500, span: true }, true, greasedByFitting),
+  ),
   brake: axle('brake', 'brakes', choice(BRAKES), false),
   wires: axle('wires', 'brakes', YES_NO, false),
   drum: axle('drum', 'brakes', { as: 'drum' }, true, (one) => one.brake === undefined || hasDrum(one)),
   lining: axle('lining', 'brakes', choice(LININGS), false, mayBrake),
   mountingBolts: axle('mountingBolts', 'brakes', choice([4, 5]), true, mayBrake),
+  plateNut: optional(asSold(axle('plateNut', 'brakes', inches(0.3, 1.5), true, mayDrum))),
   actuator: rig('actuator', 'brakes', choice(ACTUATORS), false, (m) => m.axles.some(hasHydraulics)),
   plateTorque: rig('torques.plate', 'brakes', TORQUE, true, (m) => m.axles.some(mayDrum)),
   caliperTorque: rig('torques.caliper', 'brakes', TORQUE, true, (m) =>
@@ -162,6 +187,8 @@ const FACTS = {
   breakawayRequired: rig('breakaway.required', 'brakes', YES_NO, false, mayBreakAway),
   studs: rig('wheels.studs', 'wheels', choice(STUD_COUNTS), false),
   torque: rig('wheels.torque', 'wheels', TORQUE, true),
+  firstStage: optional(rig('wheels.stages.first', 'wheels', TORQUE, true)),
+  secondStage: optional(rig('wheels.stages.second', 'wheels', TORQUE, true)),
   treatedTorque: {
     ...rig('wheels.treatedTorque', 'wheels', TORQUE, true),
     byMaker: true,
@@ -171,7 +198,7 @@ const FACTS = {
   studDiameter: rig('wheels.studDiameter', 'wheels', inches(0.3, 1), true),
   boltCircle: rig('wheels.boltCircle', 'wheels', inches(3, 12), true),
   material: rig('wheels.material', 'wheels', choice(MATERIALS), false),
-  socket: rig('wheels.socket', 'wheels', inches(0.5, 2), true),
+  socket: asSold(rig('wheels.socket', 'wheels', inches(0.5, 2), true)),
   key: rig('wheels.key', 'wheels', { as: 'words', most: 60 }, false),
   cover: rig('wheels.cover', 'wheels', choice(COVERS), false),
   coverTool: rig(
@@ -195,6 +222,18 @@ const FACTS = {
     TORQUE,
     true,
     (m) => m.wheels.adapter?.fitted === true,
+  ),
+  adapterCircle: optional(
+    rig('wheels.adapter.circle', 'wheels', inches(3, 12), true, (m) => m.wheels.adapter?.fitted === true),
+  ),
+  adapterRating: optional(
+    rig(
+      'wheels.adapter.rating',
+      'wheels',
+      { as: 'quantity', dimension: 'weight', min: toSI(200, 'lb'), max: toSI(10_000, 'lb') },
+      true,
+      (m) => m.wheels.adapter?.fitted === true,
+    ),
   ),
   tireSize: rig('tires.size', 'tires', { as: 'words', most: 24 }, true),
   loadRange: rig('tires.loadRange', 'tires', choice(LOAD_RANGES), true),

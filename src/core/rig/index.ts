@@ -14,6 +14,7 @@ export {
   SUSPENSIONS,
   WATERS,
   type BrakeKind,
+  type CapKind,
   type HubKind,
   type LoadRange,
   type LockKind,
@@ -76,6 +77,16 @@ export {
   type FactValue,
 } from './facts';
 export { applyChanges, changesSchema, diffModels, type Changes } from './change';
-export { hasBrake, hasCapPlug, hasDrum, hasHydraulics, hubOpens, hubTakesFitting, mayRock } from './derive';
+export {
+  capOf,
+  greasedUnderCap,
+  hasBrake,
+  hasCapPlug,
+  hasDrum,
+  hasHydraulics,
+  hubOpens,
+  hubTakesFitting,
+  mayRock,
+} from './derive';
 export { TEMPLATES, templateModel, type TemplateId } from './templates';
 export { readFactsSchema } from './read-facts';

@@ -3,6 +3,8 @@ export const SUSPENSIONS = ['leaf', 'torsion'] as const;
 export const BRAKES = ['none', 'electric', 'hydraulic-drum', 'hydraulic-disc'] as const;
 export const ACTUATORS = ['surge', 'electric-over-hydraulic'] as const;
 export const HUBS = ['plain', 'drilled', 'pressure-cap', 'oil-bath', 'sealed'] as const;
+/** Caps: pressed on plain, pressed on with a plug over the fitting, filled under pressure, screwed on, or with a window on its oil. */
+export const CAPS = ['plain', 'plug', 'pressure', 'screw', 'window'] as const;
 export const LOCKS = ['cotter', 'keeper', 'tang'] as const;
 export const STUD_COUNTS = [4, 5, 6, 8] as const;
 export const MATERIALS = ['steel', 'aluminum'] as const;
@@ -23,6 +25,7 @@ export type RigKind = (typeof KINDS)[number];
 export type Suspension = (typeof SUSPENSIONS)[number];
 export type BrakeKind = (typeof BRAKES)[number];
 export type HubKind = (typeof HUBS)[number];
+export type CapKind = (typeof CAPS)[number];
 export type LockKind = (typeof LOCKS)[number];
 export type StudCount = (typeof STUD_COUNTS)[number];
 export type LoadRange = (typeof LOAD_RANGES)[number];

@@ -4,6 +4,7 @@ import { gearSchema } from './gear';
 import {
   ACTUATORS,
   BRAKES,
+  CAPS,
   CHEMISTRIES,
   COVERS,
   HUBS,
@@ -43,8 +44,18 @@ const axleSchema = z.strictObject({
   drum: z.optional(specified(z.strictObject({ diameter: positive(1), width: positive(0.5) }))),
   /** Bolts that hold a backing plate. */
   mountingBolts: z.optional(specified(z.literal([4, 5]))),
+  /** Across the flats of the nuts of a backing plate (m). */
+  plateNut: z.optional(specified(positive(0.05))),
   hub: z.optional(z.enum(HUBS)),
   lock: z.optional(z.enum(LOCKS)),
+  /** What closes the hub at the front. */
+  cap: z.optional(z.enum(CAPS)),
+  /** Across the cap where it sits in the hub (m). */
+  capSize: z.optional(specified(positive(0.2))),
+  /** Across the flats of the spindle nut (m). */
+  spindleNut: z.optional(specified(positive(0.1))),
+  /** The grease gun reaches the fitting with the wheel on. */
+  greaseReach: z.optional(z.boolean()),
   /** The thrust washer has a flat that must match the spindle. */
   flatWasher: z.optional(z.boolean()),
   /** Axial travel of the spindle nut in one turn (m). */
@@ -65,6 +76,13 @@ const wheelsSchema = z.strictObject({
   studDiameter: z.optional(specified(positive(0.05))),
   /** Lug torque (N·m). */
   torque: z.optional(specified(positive(1000))),
+  /** Figures of the rounds before the last, where the maker prints his own (N·m). */
+  stages: z.optional(
+    z.strictObject({
+      first: z.optional(specified(positive(1000))),
+      second: z.optional(specified(positive(1000))),
+    }),
+  ),
   /** Lug torque on treated threads (N·m), by the maker of the anti-seize or of the wheel: never reckoned, never a guess. */
   treatedTorque: z.optional(byMaker(positive(1000))),
   /** Whether the maker of wheel or axle lets anything on the stud threads. */
@@ -81,6 +99,10 @@ const wheelsSchema = z.strictObject({
       fitted: z.boolean(),
       nuts: z.optional(z.literal(STUD_COUNTS)),
       torque: z.optional(specified(positive(1000))),
+      /** Diameter of the circle through its own studs, that carry the wheel (m). */
+      circle: z.optional(specified(positive(0.6))),
+      /** What one of them carries (kg). */
+      rating: z.optional(specified(positive(10_000))),
     }),
   ),
   cover: z.optional(z.enum(COVERS)),
@@ -170,6 +192,13 @@ export const rigModelSchema = z.strictObject({
   yearly: z.optional(positive(1e9)),
   /** How miles come in: the trailer's own meter, or the length of each trip. */
   miles: z.enum(['meter', 'trips']),
+  /** Grease by the fitting: the interval of the maker or of the grease, ahead of the house rule. */
+  greaseEvery: z.optional(
+    z.strictObject({
+      distance: z.optional(specified(positive())),
+      days: z.optional(specified(whole(1, 36_500))),
+    }),
+  ),
   /** The owner's or the maker's own repack interval, ahead of the house rule. */
   repackEvery: z.optional(
     z.strictObject({

@@ -13,6 +13,7 @@ export const PART_KINDS = [
   'innerSet',
   'outerSet',
   'seal',
+  'cap',
   'hub',
   'brake',
   'battery',
@@ -49,6 +50,8 @@ export const FACTS = {
   innerSet: { roller: number, race: number },
   outerSet: { roller: number, race: number },
   seal: { number },
+  /** A grease cap; across where it sits in the hub (m). */
+  cap: { number, bore: z.optional(specified(positive(0.2))) },
   hub: {
     number,
     /** The stamped maximum inside diameter of a drum (m). */
@@ -76,6 +79,7 @@ export const partSchema = z.union([
   z.strictObject({ kind: z.literal('innerSet'), facts: z.strictObject(FACTS.innerSet) }),
   z.strictObject({ kind: z.literal('outerSet'), facts: z.strictObject(FACTS.outerSet) }),
   z.strictObject({ kind: z.literal('seal'), facts: z.strictObject(FACTS.seal) }),
+  z.strictObject({ kind: z.literal('cap'), facts: z.strictObject(FACTS.cap) }),
   z.strictObject({ kind: z.literal('hub'), facts: z.strictObject(FACTS.hub) }),
   z.strictObject({ kind: z.literal('brake'), facts: z.strictObject(FACTS.brake) }),
   z.strictObject({ kind: z.literal('battery'), facts: z.strictObject(FACTS.battery) }),
@@ -104,6 +108,7 @@ export function slotsOf(model: RigModel, kind: PartKind): readonly Place[] {
     case 'innerSet':
     case 'outerSet':
     case 'seal':
+    case 'cap':
     case 'hub':
       return wheelEnds(model);
     case 'brake':

@@ -117,7 +117,7 @@ describe('a branch taken', () => {
 
   test.each(BRANCH_IDS)('%s can be taken wherever it shows, and leaves a safe card', (id) => {
     const model = { ...drilled, axles: [...drilled.axles, ...drilled.axles] };
-    const jobs: Job[] = ['falls-through', 'hole-oval'].includes(id)
+    const jobs: Job[] = ['falls-through', 'hole-oval', 'bolt-bound'].includes(id)
       ? [{ routine: 'bushings', place: 'rig' }]
       : [
           { routine: id === 'grease-behind' ? 'grease' : 'bearing-renew', place: '1L' },

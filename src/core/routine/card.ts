@@ -8,6 +8,8 @@ export interface Job {
   readonly routine: WorkId;
   readonly place: RoutinePlace;
   readonly with?: Place;
+  /** Whether a new hub comes with its races fitted, as its owner saw it in the box; told before the card starts. */
+  readonly races?: 'fitted' | 'loose';
 }
 
 /** A branch taken at a place. */
@@ -82,7 +84,7 @@ export type CompileProblem =
   | {
       readonly code: 'not-known';
       readonly place: WheelEnd;
-      readonly facts: readonly ('hub' | 'lock' | 'brake')[];
+      readonly facts: readonly 'brake'[];
     }
   /** One axle at a time is set. */
   | { readonly code: 'two-axles'; readonly place: RoutinePlace }

@@ -1,14 +1,24 @@
 import fc from 'fast-check';
 import { wheelEnds, type RigModel, type WheelEnd } from '../rig';
 import { HOUSE_DEFAULT, WORKS, type HouseRules, type WorkId } from '../rules';
-import { anyHouse, anyJobs, anyWorkable, everyJob, sampleModel } from '../testing/arbitraries';
+import { anyHouse, anyJobs, anyUnseen, anyWorkable, everyJob, sampleModel } from '../testing/arbitraries';
 import { runs } from '../testing/runs';
 import { ACTS, BRANCH_IDS, BRANCHES, compile, effortOf, PLANS, verify, type Card, type Job } from '.';
-import { CHAPTERS, chapterSteps, CHOCK, FRAME_DOWN, FRAME_UP, SET_UP, TIGHTEN_HARD, UNCHOCK } from './steps';
+import {
+  CHAPTERS,
+  chapterSteps,
+  CHOCK,
+  CHOCK_OVER,
+  FRAME_DOWN,
+  FRAME_UP,
+  SET_UP,
+  TIGHTEN_HARD,
+  UNCHOCK,
+} from './steps';
 
 /** Any rig under any schools with any work that can be done on it; jobs that exclude each other are not asked for together. */
 const anyAsked = fc
-  .tuple(anyWorkable, anyHouse)
+  .tuple(fc.oneof(anyWorkable, anyUnseen), anyHouse)
   .chain(([model, house]) => anyJobs(model, house).map((jobs) => ({ model, house, jobs })));
 
 function cardOf(model: RigModel, jobs: readonly Job[], house: HouseRules = HOUSE_DEFAULT): Card {
@@ -36,6 +46,7 @@ test('every act is a step of some work or branch, and none is written that is no
     ...FRAME_UP,
     ...FRAME_DOWN,
     CHOCK,
+    CHOCK_OVER,
     TIGHTEN_HARD,
     UNCHOCK,
   ];
@@ -88,6 +99,7 @@ describe('compile', () => {
     expect(keysOf(cardOf(full, [{ routine: 'grease', place: '2R' }]))).toEqual([
       'brake-on',
       'chock L',
+      'cover-off 2R',
       'jack 2R',
       'stand 2R',
       'feel 2R',
@@ -97,6 +109,7 @@ describe('compile', () => {
       'look-back 2R',
       'plug-in 2R',
       'lower 2R',
+      'cover-on 2R',
       'unchock',
     ]);
   });
@@ -135,9 +148,9 @@ describe('compile', () => {
 
   test('a side is chocked only once the other is next', () => {
     const keys = keysOf(cardOf(sampleModel({ axles: 2 }), repacks('2L', '1L', '2R')));
-    expect(keys.filter((key) => key.startsWith('chock'))).toEqual(['chock R', 'chock L']);
-    expect(keys.indexOf('chock L')).toBeGreaterThan(keys.indexOf('open-rechecks 2L'));
-    expect(keys.indexOf('chock L')).toBeLessThan(keys.indexOf('break-loose 2R'));
+    expect(keys.filter((key) => key.startsWith('chock'))).toEqual(['chock R', 'chock-over L']);
+    expect(keys.indexOf('chock-over L')).toBeGreaterThan(keys.indexOf('open-rechecks 2L'));
+    expect(keys.indexOf('chock-over L')).toBeLessThan(keys.indexOf('break-loose 2R'));
   });
 
   test('all nuts of one side are broken loose in one walk, each corner is raised once and by itself', () => {

@@ -1,8 +1,7 @@
 import { ok, type Result } from '../base';
-import { torqueStages } from '../figures';
 import { isWheelEnd, type RigModel } from '../rig';
 import {
-  lugTorque,
+  lugStages,
   mayCheckLugs,
   recheckLimits,
   threadsAfterRefit,
@@ -59,7 +58,7 @@ export function compile(
     jobs: settled.value,
     extra,
     framed: settled.value.some((job) => PLANS[job.routine]?.frame !== undefined),
-    stages: (threads) => torqueStages(lugTorque(model, threads)?.value, house.torque),
+    stages: (threads) => lugStages(model, threads, house),
   };
   const start = factsAtStart(model);
   let best: { readonly steps: readonly CardStep[]; readonly cost: number } | undefined;

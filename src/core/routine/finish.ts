@@ -52,12 +52,12 @@ const ELSEWHERE: ReadonlySet<string> = new Set(['renewed', 'grease']);
 
 function readingsOf(run: Run, noted: readonly Noted[]): WorkBody['readings'] {
   return noted.flatMap(({ step, place, record }) => {
-    const own = step.readings
-      .filter(({ what }) => !ELSEWHERE.has(what))
-      .flatMap(({ what }) => {
-        const value = record.readings[what];
-        return value === undefined || value === '' ? [] : [{ place, what, value }];
-      });
+    const own = step.readings.flatMap(({ what }) => {
+      const value = record.readings[what];
+      // A grease that is not named on its cartridge is no material, and stands as read.
+      if (ELSEWHERE.has(what) && value !== 'not-printed') return [];
+      return value === undefined || value === '' ? [] : [{ place, what, value }];
+    });
     const back = record.readings['slots-back'];
     const play = typeof back === 'number' ? nutPlay(run.model, place, back) : undefined;
     return play ? [...own, { place, what: 'end-play', value: play.play }] : own;
@@ -115,6 +115,10 @@ function partsOf(run: Run, job: Job, now: Instant): readonly PartChange[] {
     facts,
   });
   switch (job.routine) {
+    case 'cap-renew': {
+      const number = run.records[`cap-fit ${place}`]?.readings['new-cap-number'];
+      return [fit('cap', number ? { number: String(number) } : {})];
+    }
     case 'plate-renew':
       return [fit('brake', read('check-hand', 'hand'))];
     case 'brakes-install':
@@ -164,7 +168,7 @@ function workOfRun(run: Run, jobs: readonly Job[], now: Instant, through: boolea
   ];
   const done = ends.filter((place) => through || did(run, 'open-rechecks', place));
   return {
-    jobs: jobs.map((job) => ({ ...job })),
+    jobs: jobs.map(({ routine, place, with: mate }) => ({ routine, place, ...(mate && { with: mate }) })),
     from: 'bench',
     minutes: minutesOf(run, now),
     readings: readingsOf(run, noted),
@@ -178,7 +182,7 @@ function workOfRun(run: Run, jobs: readonly Job[], now: Instant, through: boolea
         run.records[`pack ${place}`]?.readings['grease'] ??
         run.records[`pump ${place}`]?.readings['grease'] ??
         run.records[`cap-fit ${place}`]?.readings['grease'];
-      return grease === undefined ? [] : [{ place, grease: grease as Thickener }];
+      return grease === undefined || grease === 'not-printed' ? [] : [{ place, grease: grease as Thickener }];
     }),
     renewed: done.flatMap((place) => {
       if (!did(run, 'seal-in', place)) return [];

@@ -125,20 +125,24 @@ describe('what a card clears, it has looked at', () => {
   });
 });
 
-test.each(['sets', 'complete'] as const)(
-  'no old roller goes into another hub: the numbers of new ones are asked where they are packed (%s)',
-  (hubs) => {
-    const card = cardOf(plain, [job('hub-renew')], { ...HOUSE_DEFAULT, hubs });
+test.each([undefined, 'loose', 'fitted'] as const)(
+  'another hub: the old one goes aside whole, new rollers go into it, races only where they are loose (%s)',
+  (races) => {
+    const card = cardOf(plain, [{ ...job('hub-renew'), ...(races && { races }) }]);
+    for (const act of ['seal-out', 'inner-out', 'clean', 'look-bearings', 'race-out'] as const)
+      expect(acts(card)).not.toContain(act);
+    for (const act of ['read-hub', 'wipe-spindle', 'look-spindle', 'match-hub'] as const)
+      expect(acts(card)).toContain(act);
     const pack = card.steps.find(({ step }) => step === 'pack');
     expect(pack?.readings.map(({ what }) => what)).toEqual([
       'grease',
+      'grease-product',
       'new-inner-roller',
       'new-outer-roller',
     ]);
-    expect(acts(card).includes('race-in')).toBe(hubs === 'sets');
-    expect(cardOf(plain, [job('repack')]).steps.find(({ step }) => step === 'pack')?.readings).toHaveLength(
-      1,
-    );
+    expect(acts(card).includes('race-in')).toBe(races !== 'fitted');
+    const repacked = cardOf(plain, [job('repack')]).steps.find(({ step }) => step === 'pack');
+    expect(repacked?.readings.map(({ what }) => what)).toEqual(['grease', 'grease-product']);
   },
 );
 

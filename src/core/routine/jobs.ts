@@ -28,8 +28,8 @@ function problemWith(model: RigModel, job: Job, house: HouseRules): CompileProbl
     return { code: 'not-here', place, work };
   }
   if (opens && isWheelEnd(place) && !shut) {
-    const facts = (['hub', 'lock', 'brake'] as const).filter((fact) => axle[fact] === undefined);
-    if (facts.length > 0) return { code: 'not-known', place, facts };
+    // Hub and lock are seen once the cap is off: the card asks for them there.
+    if (axle.brake === undefined) return { code: 'not-known', place, facts: ['brake'] };
   }
   if (work !== 'tire-rotate') return undefined;
   if (job.with === undefined || !placesOf(model).includes(job.with) || job.with === place)

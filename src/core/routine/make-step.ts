@@ -3,6 +3,7 @@ import {
   mayRock,
   axleOf,
   isGuess,
+  isSpare,
   isWheelEnd,
   sideOf,
   wheelEnds,
@@ -163,8 +164,11 @@ export function contextAt(ground: CardContext, place: RoutinePlace | undefined):
     kind: ground.model.kind,
     house: ground.house,
     has: (...works) => works.some((work) => here.includes(work)),
+    figure: (bolts) => figureFor(model, bolts) !== undefined,
     adapters: model.wheels.adapter?.fitted === true,
+    racesFitted: ground.jobs.some((job) => job.place === place && job.races === 'fitted'),
     firstOfTwo: firstOfTwo(ground, place),
+    fromSpare: ground.jobs.some((job) => job.place === place && job.with !== undefined && isSpare(job.with)),
     framed: ground.framed,
     equalized: mayRock(model),
     covered: model.wheels.cover !== 'none',
@@ -261,7 +265,7 @@ export function corner(
   const here = withBranches(ground, defs, site).filter((def) => !def.when || def.when(context));
   const torque = here.find(({ id }) => id === 'torque');
   const stages = ground.stages(threadsAfterRefit(ground.house, ground.model));
-  const refit = here.findIndex(({ id }) => AFTER_THE_LAST_ROUND.has(id));
+  const refit = here.findIndex(({ id, phase }) => phase === 'down' && AFTER_THE_LAST_ROUND.has(id));
   const hard = onTheVerge(ground, place);
   const tight = (def: StepDef) =>
     hard ? [makeStep(ground, TIGHTEN_HARD, site)] : rounds(ground, def, place, stages, 'ground');
@@ -275,7 +279,7 @@ export function corner(
   ]);
 }
 
-/** One full round on the ground, for a wheel that never left it. */
+/** The full rounds on the ground, for a wheel that never left it. */
 export function inPlace(
   ground: CardContext,
   defs: readonly StepDef[],
@@ -285,8 +289,7 @@ export function inPlace(
   const context = contextAt(ground, place);
   const full = ground
     .stages(threadsAfterRefit(ground.house, ground.model))
-    .filter((stage) => stage.share === 1)
-    .slice(-1);
+    .filter((stage) => stage.share === 1);
   return withBranches(ground, defs, site)
     .filter((def) => !def.when || def.when(context))
     .flatMap((def) =>

@@ -212,6 +212,26 @@ describe('each rule of the safe order, broken', () => {
     three,
   );
   const spare = laid([{ routine: 'tire-change', place: '1L' }]);
+  const adapted: RigModel = {
+    ...drums,
+    wheels: {
+      ...drums.wheels,
+      adapter: { fitted: true, torque: { value: 120, source: 'maker' } },
+    },
+  };
+  const onAdapters = laid([{ routine: 'repack', place: '1L' }], adapted);
+  const newHub = laid([{ routine: 'hub-renew', place: '1L' }]);
+  /** Its chocks put in on the other side as well, and none taken out. */
+  const leftUnder = (card: Card): Card =>
+    withSteps(
+      card,
+      card.steps.map((step) => (step.step === 'chock-over' ? { ...step, step: 'chock' } : step)),
+    );
+  /** The seal of the old hub is levered out all the same. */
+  const stripped = (card: Card): Card => {
+    const seal = repack.steps.find(({ step }) => step === 'seal-out') as CardStep;
+    return withSteps(card, card.steps.toSpliced(at(card, 'match-hub 1L'), 0, seal));
+  };
   /** The bolts of a card at another figure. */
   const otherTorque = (card: Card): Card =>
     withSteps(
@@ -232,7 +252,11 @@ describe('each rule of the safe order, broken', () => {
   test.each([
     [1, 'no parking brake', without(repack, 'brake-on')],
     [1, 'no chocks', without(repack, 'chock R')],
-    [1, 'chocks on the side that is lifted', moved(both, 'chock R', 'chock L')],
+    [1, 'chocks over before the first side is done', moved(both, 'chock-over L', 'break-loose 1L')],
+    [1, 'a chock left under the wheel that is raised', leftUnder(both)],
+    [0, 'a tire filled once it carries', moved(spare, 'set-pressure 1L', 'open-rechecks 1L')],
+    [8, 'a new hub packed before its spindle is seen', moved(newHub, 'look-spindle 1L', 'hub-on 1L')],
+    [0, 'a hub that is thrown away, stripped', stripped(newHub)],
     [1, 'chocks after the jack', moved(adjust, 'chock R', 'stand 1L')],
     [1, 'chocks away too early', moved(repack, 'unchock', 'wheel-off 1L')],
     [1, 'threads on a rig that may roll', without(threads, 'chock R')],
@@ -325,8 +349,9 @@ describe('each rule of the safe order, broken', () => {
   test.each([
     [16, 'pads left out', without(pads, 'pads-in 1L'), discs],
     [16, 'a caliper left off', without(pads, 'caliper-on 1L'), discs],
+    [12, 'an adapter not gone round while it lies bare', without(onAdapters, 'adapter-torque 1L'), adapted],
     [4, 'a stand not looked at again', without(rotation, 'stand-again 1L'), three],
-    [17, 'a third corner up beside a bare hub', moved(rotation, 'jack 2L', 'rotate 1L'), three],
+    [17, 'a third corner up beside a bare hub', moved(rotation, 'jack 2L', 'rotate 3L'), three],
   ] as const)('rule %d: %s', (rule, _, card, model) => {
     expect(rules(card, model)).toContain(rule);
   });
@@ -372,6 +397,8 @@ describe('each rule of the safe order, broken', () => {
       spare,
     ])
       expect(rules(card)).toEqual([]);
+    expect(rules(newHub)).toEqual([]);
+    expect(rules(onAdapters, adapted)).toEqual([]);
     expect(rules(pads, discs)).toEqual([]);
     expect(rules(rotation, three)).toEqual([]);
   });

@@ -1,6 +1,6 @@
 import { partAt, type RigState } from '../log';
 import { axleOf, isWheelEnd, type PartKind, type Place, type RigModel, type WheelEnd } from '../rig';
-import type { RoutinePlace, Thickener } from '../rules';
+import { lugTorque, type RoutinePlace, type Thickener } from '../rules';
 import type { Card, CardStep } from './card';
 import type { Act } from './steps';
 
@@ -32,9 +32,13 @@ const TOOLS = {
     'adapter-torque',
     'plate-on',
     'caliper-on',
+    'torque-axle',
+    'torque-joints',
     'axle-bolts',
     'tighten-joints',
   ),
+  'wire-cutter': by('wires-off', 'axle-wires-off', 'magnet-out'),
+  crimper: by('wires-on', 'magnet-in', 'axle-wires-on'),
   'mallet-pliers': by('cap-off', 'cap-look'),
   'spindle-wrench': by('nut-set'),
   'seal-puller': by('seal-out'),
@@ -45,11 +49,11 @@ const TOOLS = {
   'caliper-wrench': by('caliper-off'),
   'plate-wrench': by('plate-on', 'plate-off'),
   'spring-pliers': by('shoes-on', 'shoes-off'),
-  'grease-gun': by('pump', 'top-up', 'grease-pivot'),
+  'grease-gun': by('pump', 'top-up', 'grease-pivot', 'grease-gear'),
   inflator: by('pressure', 'set-pressure'),
   'tread-gauge': by('look-tire'),
   multimeter: by('read-battery', 'magnet-in'),
-  'fixings-wrench': by('check-fixings', 'joints-off', 'axle-off', 'axle-bolts'),
+  'fixings-wrench': by('check-fixings', 'joints-off', 'axle-off', 'axle-bolts', 'strip-gear'),
   'bushing-press': by('bush-out'),
   'tape-measure': by('square-axle', 'note-spacing', 'mark-axle'),
   helper: by('lamps-left'),
@@ -60,8 +64,8 @@ const TOOLS = {
 const SUPPLIES = {
   pins: by('lock-in'),
   'bearing-grease': by('pack', 'pump', 'cap-fit'),
-  'chassis-grease': by('grease-pivot', 'tighten-joints'),
-  solvent: by('clean'),
+  'chassis-grease': by('grease-pivot', 'tighten-joints', 'grease-gear'),
+  solvent: by('clean', 'wipe-spindle'),
   'thread-brush': by('threads', 'dress-threads'),
   'brake-cleaner': by('look-brake', 'wipe-face', 'shoes-on', 'plate-on', 'pads-in'),
   connectors: by('wires-on', 'magnet-in', 'axle-wires-on'),
@@ -107,6 +111,10 @@ export interface CardNeeds {
   readonly supplies: readonly SupplyId[];
   /** New cotter pins. */
   readonly pins: number;
+  /** Cartridges at hand for a purge: one a hub is possible; 0 where nothing is purged. */
+  readonly cartridges: number;
+  /** Every torque that the wrench is set to (N·m), lowest and highest; none where no figure is known. */
+  readonly torque: { readonly from: number; readonly to: number } | undefined;
   /** Wheel ends that get grease, by what is in them; undefined where nobody knows. */
   readonly grease: readonly { readonly in: Thickener | undefined; readonly places: readonly WheelEnd[] }[];
   readonly parts: readonly PartNeed[];
@@ -126,7 +134,7 @@ const KIND_OF: Readonly<Record<PartNeed['part'], readonly [PartKind, fact?: stri
   shoes: ['brake'],
   pads: ['brake'],
   stud: undefined,
-  cap: undefined,
+  cap: ['cap'],
   axle: undefined,
   magnet: ['brake'],
   tire: ['tire'],
@@ -179,6 +187,17 @@ const JOB_PARTS: readonly (readonly [PartNeed['part'], readonly string[]])[] = [
 /** Bushings at the eyes and shackles of one leaf axle. */
 const BUSHINGS_AN_AXLE = 4;
 
+/** The lowest and the highest torque (N·m) that a card sets or checks. */
+function wrenchRange({ steps }: Card, model: RigModel): CardNeeds['torque'] {
+  const set = steps.flatMap(({ step, round, torque, threads }) => [
+    round?.torque,
+    torque?.value,
+    step === 'check-lugs' ? lugTorque(model, threads)?.value : undefined,
+  ]);
+  const known = set.filter((value) => value !== undefined);
+  return known.length > 0 ? { from: Math.min(...known), to: Math.max(...known) } : undefined;
+}
+
 /** What a card needs: tools, what is used up, and parts held against what lies on the shelf. */
 export function needsOf(card: Card, model: RigModel, rig: Known): CardNeeds {
   const has = (act: Act) => card.steps.some(({ step }: CardStep) => step === act);
@@ -207,6 +226,8 @@ export function needsOf(card: Card, model: RigModel, rig: Known): CardNeeds {
       (id) => (id !== 'pins' || pins > 0) && (id !== 'bearing-grease' || inside.size > 0),
     ),
     pins,
+    cartridges: card.house.grease === 'purge' ? placesOf('pump').length : 0,
+    torque: wrenchRange(card, model),
     grease: [...inside].map(([kind, places]) => ({ in: kind, places })),
     parts: [
       ...placesOf('seal-in').map((place) => partNeed(rig, 'seal', place)),

@@ -26,6 +26,8 @@ export type TapProblem =
   | { readonly code: 'not-optional' }
   | { readonly code: 'reason-missing' }
   | { readonly code: 'torque-missing' }
+  /** What hub it is, or what locks its nut, is not told yet. */
+  | { readonly code: 'hub-missing' }
   | { readonly code: 'reading-missing'; readonly what: Reading['what'] }
   | { readonly code: 'reading-absurd'; readonly what: Reading['what'] }
   | { readonly code: 'grade-missing'; readonly subject: Subject }
@@ -70,6 +72,7 @@ function problemWith(run: Run, step: CardStep, tapped: Tap): TapProblem | undefi
   if (lugUnset && !run.card.unset?.includes('lug')) return { code: 'torque-missing' };
   if (step.torque && step.torque.value === undefined && !run.card.unset?.includes(step.torque.of))
     return { code: 'torque-missing' };
+  if (step.step === 'see-hub') return { code: 'hub-missing' };
   for (const reading of step.readings) {
     const problem = readingProblem(run, step, reading, tapped.readings[reading.what]);
     if (problem) return problem;

@@ -8,7 +8,7 @@ import {
   type Side,
   type WheelEnd,
 } from '../rig';
-import type { RoutinePlace, WorkId } from '../rules';
+import type { RoutinePlace } from '../rules';
 import type { CardStep, Job } from './card';
 import {
   contextAt,
@@ -22,6 +22,7 @@ import {
 } from './make-step';
 import {
   CHOCK,
+  CHOCK_OVER,
   FRAME_DOWN,
   FRAME_UP,
   inWalkingOrder,
@@ -30,6 +31,7 @@ import {
   SET_UP,
   UNCHOCK,
   axleEnds,
+  chaptersAt,
   type ChapterId,
   type Plan,
   type StepDef,
@@ -48,28 +50,25 @@ const HUB_OPEN: ReadonlySet<ChapterId> = new Set([
   'measure',
 ]);
 
-const NEW_HUBS: ReadonlySet<WorkId> = new Set(['hub-renew', 'brakes-install']);
-
 /** What a card has to do at corners, by corner. */
 function cornersOf(ground: CardContext): ReadonlyMap<WheelEnd, ReadonlySet<ChapterId>> {
   const corners = new Map<WheelEnd, Set<ChapterId>>();
   for (const job of ground.jobs) {
-    const chapters = PLANS[job.routine]?.corner;
-    if (!chapters) continue;
+    if (!PLANS[job.routine]?.corner) continue;
     const places = [...placesOfJob(job.routine, job.place, ground.model), ...(job.with ? [job.with] : [])];
     for (const place of places) {
       if (!isWheelEnd(place)) continue;
       const axle = ground.model.axles[axleOf(place)];
+      const chapters = chaptersAt(job.routine, axle) ?? [];
       const shut = axle?.brake === 'hydraulic-disc' || (axle !== undefined && !hubOpens(axle));
       const wanted =
         shut && job.routine === 'brake-measure' ? chapters.filter((id) => !HUB_OPEN.has(id)) : chapters;
       corners.set(place, new Set([...(corners.get(place) ?? []), ...wanted]));
     }
   }
-  // Adapters come over to a new hub, their nuts to torque.
+  // Adapters lie bare with the wheel off, and come over to a new hub: their nuts are gone round.
   if (ground.model.wheels.adapter?.fitted)
-    for (const { routine, place } of ground.jobs)
-      if (NEW_HUBS.has(routine) && isWheelEnd(place)) corners.get(place)?.add('adapter');
+    for (const chapters of corners.values()) if (chapters.has('wheelOff')) chapters.add('adapter');
   // With the wheel off for other work the threads lie bare.
   for (const { routine, place } of ground.jobs)
     if (routine === 'stud-threads' && isWheelEnd(place) && corners.get(place)?.has('wheelOff'))
@@ -130,6 +129,14 @@ function pairedUp({ jobs }: CardContext, ends: readonly WheelEnd[]): readonly Wh
   return [...new Set(paired)].filter((end) => ends.includes(end));
 }
 
+/** A purge can push a seal out: hubs where no brake is behind it come first (handbook 6). */
+function bareFirst({ model, house, jobs }: CardContext, ends: readonly WheelEnd[]): readonly WheelEnd[] {
+  const purged = (end: WheelEnd) => jobs.some(({ routine, place }) => routine === 'grease' && place === end);
+  if (house.grease !== 'purge' || !ends.some(purged)) return ends;
+  const bare = (end: WheelEnd) => purged(end) && model.axles[axleOf(end)]?.brake === 'none';
+  return [...ends.filter(bare), ...ends.filter((end) => !bare(end))];
+}
+
 /** The work at corners, one side after the other: what is done before the frame goes up, and all the rest. */
 function atCorners(
   ground: CardContext,
@@ -139,7 +146,10 @@ function atCorners(
   const first = corners.size > 0;
   const ends = pairedUp(
     ground,
-    inWalkingOrder([...corners.keys()], startOf(ground.jobs)).filter((place) => isWheelEnd(place)),
+    bareFirst(
+      ground,
+      inWalkingOrder([...corners.keys()], startOf(ground.jobs)).filter((place) => isWheelEnd(place)),
+    ),
   );
   const early: CardStep[] = [];
   const late: CardStep[] = [];
@@ -151,7 +161,21 @@ function atCorners(
     const together = grouped || ground.framed;
     const target = ground.framed ? early : late;
     // On four stands nothing rolls: only nuts broken loose before are held against.
-    if (!ground.framed || laid.flat().some(loosens)) target.push(chock(ground, other(side)));
+    if (late.length > 0 && !ground.framed)
+      target.push(
+        makeStep(
+          ground,
+          CHOCK_OVER,
+          { side: other(side) },
+          {
+            needs: [
+              'braked',
+              ...late.flatMap(({ gives }) => gives.filter((fact) => fact.startsWith('down again '))),
+            ],
+          },
+        ),
+      );
+    else if (!ground.framed || laid.flat().some(loosens)) target.push(chock(ground, other(side)));
     if (together) target.push(...laid.flatMap((steps) => steps.filter(loosens)));
     late.push(...laid.flatMap((steps) => (together ? steps.filter((step) => !loosens(step)) : steps)));
   }
@@ -207,11 +231,9 @@ export function written(ground: CardContext, grouped: boolean): readonly CardSte
   const marked = ground.jobs.flatMap((job) => atAxle(ground, job, PLANS[job.routine]?.firstAtAxle ?? []));
   const before = onFoot(ground, 'before', corners);
   const after = onFoot(ground, 'after', corners);
-  const held = new Set([...early, ...late].filter(({ step }) => step === 'chock').map(({ side }) => side));
-  // Threads are cared for on the ground: both nuts and rig are held all the same.
-  const alsoHeld = after
-    .filter(({ step }) => step === 'threads')
-    .flatMap(({ side }) => (side && !held.has(side) ? [side] : []));
+  // Threads are cared for on the ground: the rig is held all the same.
+  const held = [...early, ...late].some(({ step }) => step === 'chock');
+  const alsoHeld = held ? undefined : after.find(({ step }) => step === 'threads')?.side;
   const { up, under, down } = onFrame(ground);
   const raised = corners.size > 0 || ground.framed;
   const body = [
@@ -221,7 +243,7 @@ export function written(ground: CardContext, grouped: boolean): readonly CardSte
     ...late,
     ...under,
     ...down,
-    ...[...new Set(alsoHeld)].map((side) => chock(ground, side)),
+    ...(alsoHeld ? [chock(ground, alsoHeld)] : []),
     ...after,
   ];
   const setUp = SET_UP.filter(

@@ -5,6 +5,8 @@ export const BRANCH_IDS = [
   'seal-walked',
   'line-behind',
   'washer-missing',
+  'cap-broke',
+  'bolt-bound',
   'stud-sheared',
   'stud-breaks',
   'nut-galls',

@@ -64,6 +64,7 @@ export {
 } from './season';
 export {
   greaseForbidden,
+  lugStages,
   lugTorque,
   mayCheckLugs,
   refitLeft,
@@ -109,7 +110,7 @@ export {
   WARM,
   WARM_RISE,
 } from './limits';
-export { endPlayWindow, type EndPlayWindow } from './end-play';
+export { endPlayWindow, NUT_SEATING, type EndPlayWindow } from './end-play';
 export { CRITERIA, gradesOf, gradeVerdict, SUBJECTS, type GradeId, type Subject } from './criteria';
 export {
   DUTY_SCALE,

@@ -1,4 +1,5 @@
-import type { RigModel, Specified } from '../rig';
+import { torqueStages, type TorqueStage } from '../figures';
+import { isGuess, type RigModel, type Specified } from '../rig';
 import { recheckLimits, type HouseRules } from './schools';
 
 /** How the stud threads of a wheel stand: bare and dry, or thinly treated with anti-seize. */
@@ -53,6 +54,17 @@ export function lugTorque(
     case undefined:
       return undefined;
   }
+}
+
+/** The rounds that bring a wheel to its torque on threads that stand so: the maker's own where he prints them, for dry threads, else by the school. */
+export function lugStages(
+  model: Pick<RigModel, 'wheels'>,
+  threads: ThreadState,
+  house: Pick<HouseRules, 'torque'>,
+): readonly TorqueStage[] {
+  const { first, second } = (threads === 'dry' && model.wheels.stages) || {};
+  const printed = [first, second].flatMap((told) => (told && !isGuess(told) ? [told.value] : []));
+  return torqueStages(lugTorque(model, threads)?.value, house.torque, printed);
 }
 
 /** True where nuts may be checked as they are: the state of their threads is known, and so is a figure for treated ones. */

@@ -35,7 +35,16 @@ import {
 } from '../rig';
 import { anyEnd, anyLooked } from './looked';
 import { PLANS, type Job } from '../routine';
-import { routineDef, ROUTINES, RULE_IDS, RULES, WORKS, type HouseRules, type RoutinePlace } from '../rules';
+import {
+  routineDef,
+  ROUTINES,
+  RULE_IDS,
+  RULES,
+  WORKS,
+  type HouseRules,
+  type RoutinePlace,
+  type WorkId,
+} from '../rules';
 
 const PART_VALUE: Readonly<Record<string, fc.Arbitrary<string | number>>> = {
   dot: fc.constantFrom('1121', '0519', '5426', '117'),
@@ -43,6 +52,7 @@ const PART_VALUE: Readonly<Record<string, fc.Arbitrary<string | number>>> = {
   loadRange: fc.constantFrom(...LOAD_RANGES),
   capacity: fc.constantFrom(600, 975, 1152),
   madeFor: fc.constantFrom('trailer', 'passenger'),
+  bore: fc.constant(0.0503),
   drumMax: fc.constant(0.2563),
   discMin: fc.constant(0.0254),
   hand: fc.constantFrom('left', 'right'),
@@ -135,6 +145,18 @@ export const anyWorkable: fc.Arbitrary<RigModel> = anyModel.chain((model) =>
     )
     .map((known) => ({ ...model, axles: model.axles.map((axle, i): Axle => ({ ...axle, ...known[i] })) })),
 );
+
+/** The same, with hubs and locks here and there that nobody has seen. */
+export const anyUnseen: fc.Arbitrary<RigModel> = fc
+  .tuple(anyWorkable, fc.integer({ min: 0, max: 63 }))
+  .map(([model, hidden]) => ({
+    ...model,
+    axles: model.axles.map(({ hub, lock, ...axle }, i): Axle => ({
+      ...axle,
+      ...(hub && !(hidden & (1 << i)) && { hub }),
+      ...(lock && !(hidden & (8 << i)) && { lock }),
+    })),
+  }));
 
 /** Any choice of schools. */
 export const anyHouse: fc.Arbitrary<HouseRules> = fc
@@ -373,10 +395,19 @@ export function everyJob(model: RigModel, house: HouseRules): Job[] {
   );
 }
 
+const NEW_HUBS: readonly WorkId[] = ['hub-renew', 'brakes-install'];
+
 /** One to so many of the jobs that a rig could ask for. */
 export function anyJobs(model: RigModel, house: HouseRules, most = 6): fc.Arbitrary<readonly Job[]> {
   const all = everyJob(model, house);
-  return fc.shuffledSubarray(all, { minLength: 1, maxLength: Math.min(most, all.length) });
+  return fc
+    .tuple(
+      fc.shuffledSubarray(all, { minLength: 1, maxLength: Math.min(most, all.length) }),
+      fc.constantFrom<Job['races']>(undefined, 'loose', 'fitted'),
+    )
+    .map(([jobs, races]) =>
+      jobs.map((job) => (races && NEW_HUBS.includes(job.routine) ? { ...job, races } : job)),
+    );
 }
 
 /** What a wheel can change places with: another of its side, or a spare. */

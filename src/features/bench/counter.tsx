@@ -30,6 +30,15 @@ export function Counter({
         >
           <Minus aria-hidden />
         </Button>
+        <input
+          className="border-line bg-sheet figures w-24 rounded-sheet border-[1.5px] px-2 text-center text-4xl font-semibold"
+          aria-label={`${label}: typed`}
+          inputMode="numeric"
+          maxLength={3}
+          placeholder="–"
+          value={value ?? ''}
+          onChange={(event) => onChange(event.target.value.replace(/\D/g, ''))}
+        />
         <Button
           size="lg"
           className="min-h-20 flex-1"
@@ -37,11 +46,8 @@ export function Counter({
           disabled={count >= max}
           onClick={() => onChange(String(count + 1))}
         >
-          <span className="figures text-4xl font-semibold" aria-live="polite">
-            {value === undefined || value === '' ? '–' : count}
-          </span>
-          <span className="text-soft text-lg">{unit}</span>
           <Plus aria-hidden />
+          <span className="text-lg">one more {unit}</span>
         </Button>
       </div>
     </div>

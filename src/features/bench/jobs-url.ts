@@ -2,9 +2,9 @@ import { placesOf, type Place, type RigModel } from '@/core/rig';
 import { PLANS, type Job } from '@/core/routine';
 import { routineDef, WORKS, type HouseRules, type RoutinePlace, type WorkId } from '@/core/rules';
 
-/** Jobs in an address: `repack:1L,tire-rotate:1L:2L,lights:rig`. */
+/** Jobs in an address: `repack:1L,tire-rotate:1L:2L,hub-renew:1L:fitted,lights:rig`. */
 export function jobsInUrl(jobs: readonly Job[]): string {
-  return jobs.map((job) => [job.routine, job.place, ...(job.with ? [job.with] : [])].join(':')).join(',');
+  return jobs.map((job) => [job.routine, job.place, job.with ?? job.races ?? []].flat().join(':')).join(',');
 }
 
 /** True where some work has a card and can be done at a place of a rig. */
@@ -28,6 +28,7 @@ export function jobsFromUrl(
     if (!(WORKS as readonly string[]).includes(routine) || !places.includes(place)) return [];
     const job = { routine: routine as WorkId, place: place as RoutinePlace };
     if (!canBeDone(model, house, job.routine, job.place)) return [];
+    if (mate === 'fitted' || mate === 'loose') return [{ ...job, races: mate }];
     if (routine !== 'tire-rotate') return [job];
     return mate && places.includes(mate) && mate !== 'rig' ? [{ ...job, with: mate as Place }] : [];
   });

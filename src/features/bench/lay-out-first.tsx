@@ -16,18 +16,21 @@ import {
   type Card,
   type Run,
 } from '@/core/routine';
-import { greaseForbidden, routineDef, type TorqueId } from '@/core/rules';
+import { greaseForbidden, routineDef, type TorqueId, type WorkId } from '@/core/rules';
 import type { compile, Job } from '@/core/routine';
 import { useLeadOn, useRecord } from '@/features/forms';
 import { jobsLink, type RigView } from '@/features/rigs';
 import { askToKeepOnce, newId, usePreferences, useYard } from '@/store';
 import { compileWords, layOut, placeName } from '@/text';
-import { Button, FieldError, LinkButton, reported, useOnce } from '@/ui';
+import { Button, Choice, FieldError, LinkButton, reported, useOnce } from '@/ui';
 import { jobsInUrl } from './jobs-url';
 import { LayOut } from './lay-out';
 import { AntiSeizeRefused, AntiSeizeWaits, GuessedTorque, MissingAxleFact } from './missing-fact';
 import { MissingTorque } from './missing-torque';
 import { MissingFigures, missingFigures } from './missing-figures';
+
+/** Work that puts another hub on. */
+const NEW_HUBS: ReadonlySet<WorkId> = new Set(['hub-renew', 'brakes-install']);
 
 /** A wheel end whose bearings or seal a card renews, and whose numbers nobody has read; it is opened and read before anything is ordered. */
 function unreadHub(card: Card, { model, rig, house }: RigView): WheelEnd | undefined {
@@ -48,12 +51,14 @@ export function LayOutFirst({
   jobs,
   card,
   mine,
+  onJobs,
 }: {
   view: RigView;
   jobs: readonly Job[];
   card: ReturnType<typeof compile>;
   /** The cards open on this rig. */
   mine: readonly Run[];
+  onJobs: (jobs: readonly Job[]) => void;
 }) {
   const { units } = usePreferences();
   const { store } = useYard();
@@ -72,7 +77,8 @@ export function LayOutFirst({
   const unknown = !card.ok && card.error.code === 'not-known' ? card.error : undefined;
   const missing = card.ok ? torquesMissing(card.value) : [];
   const unread = card.ok ? unreadHub(card.value, view) : undefined;
-  const told = missing.every((of) => passed.includes(of));
+  const hubs = jobs.filter(({ routine }) => NEW_HUBS.has(routine));
+  const told = missing.every((of) => passed.includes(of)) && hubs.every(({ races }) => races !== undefined);
   const mayStart = card.ok && breaches.length === 0 && !busy && (!guessed || agreed) && told;
 
   const start = async () => {
@@ -118,6 +124,27 @@ export function LayOutFirst({
             {greaseForbidden(model) ? <AntiSeizeRefused /> : <AntiSeizeWaits view={view} onFact={onFact} />}
           </div>
         )}
+      {hubs.map((hub) => (
+        <div key={`${hub.routine} ${hub.place}`} className="mb-5">
+          <Choice
+            label={`New hub for ${placeName(hub.place)}: do its races come fitted?`}
+            hint="Look into the box: rings pressed into both ends of the hub are its races."
+            columns="grid-cols-1 sm:grid-cols-2"
+            options={[
+              { value: 'fitted', label: 'Fitted' },
+              { value: 'loose', label: 'Loose' },
+            ]}
+            value={hub.races}
+            onChange={(races) =>
+              onJobs(
+                jobs.map((job) =>
+                  job === hub ? { ...job, races: races === 'fitted' ? 'fitted' : 'loose' } : job,
+                ),
+              )
+            }
+          />
+        </div>
+      ))}
       {guessed && (
         <div className="mb-5">
           <GuessedTorque view={view} agreed={agreed} onAgree={() => setAgreed(!agreed)} onFact={onFact} />

@@ -22,8 +22,7 @@ export function MissingPitch({
   onFact: (changes: Changes) => void;
 }) {
   const [open, setOpen] = useState(false);
-  const index = axleOf(place);
-  const axle = run.model.axles[index];
+  const axle = run.model.axles[axleOf(place)];
   const id: FactId = axle?.threadPitch ? 'slots' : 'threadPitch';
   return (
     <div className="border-soon border-l-4 pl-4">
@@ -38,7 +37,8 @@ export function MissingPitch({
         </Button>
       ) : (
         <div className="mt-3">
-          <FactEditor key={id} view={rigOf(run, now)} id={id} axle={index} keep="Use it" onKeep={onFact} />
+          {/* Axles are mostly alike: told for all of them unless its owner says which. */}
+          <FactEditor key={id} view={rigOf(run, now)} id={id} keep="Use it" onKeep={onFact} />
         </div>
       )}
     </div>
@@ -104,6 +104,40 @@ export function AntiSeizeRefused() {
       <strong>No anti-seize on this rig.</strong> Its wheel or axle maker forbids it, and a maker outranks
       your house rule: threads are wiped dry and take the dry figure.
     </p>
+  );
+}
+
+/** Hubs that are opened and packed: what else there is does not come to this step. */
+const OPENED = ['plain', 'drilled', 'pressure-cap'];
+
+/** What is seen once the cap is off: how the hub is built, and what locks its nut; the card goes on by it. */
+export function SeenHub({
+  run,
+  place,
+  now,
+  onFact,
+}: {
+  run: Run;
+  place: WheelEnd;
+  now: string;
+  onFact: (changes: Changes) => void;
+}) {
+  const index = axleOf(place);
+  const id: FactId = run.model.axles[index]?.hub === undefined ? 'hub' : 'lock';
+  return (
+    <div className="border-soon grid gap-4 border-l-4 pl-4">
+      <p className="font-semibold">{factLead(id)}</p>
+      <FactEditor
+        key={id}
+        view={rigOf(run, now)}
+        id={id}
+        axle={index}
+        keep="Go on by it"
+        canForget={false}
+        {...(id === 'hub' && { only: OPENED })}
+        onKeep={onFact}
+      />
+    </div>
   );
 }
 

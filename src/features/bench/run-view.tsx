@@ -50,7 +50,7 @@ function RunHead({ run, now, onPutDown }: { run: Run; now: Instant; onPutDown: (
       </div>
       {next && (
         <p className="text-rail-soft min-w-0 truncate">
-          then: {stepWords(next, run.model, run.card.house, units).title}
+          then: {stepWords(next, run.model, run.card, units).title}
         </p>
       )}
       <div className="md:hidden">

@@ -88,7 +88,7 @@ function Steps({ card, model, system }: { card: Card; model: RigModel; system: U
   return (
     <ol className="sheet-steps">
       {card.steps.map((step, i) => {
-        const words = stepWords(step, model, card.house, system);
+        const words = stepWords(step, model, card, system);
         const head = step.phase !== card.steps[i - 1]?.phase;
         return (
           <li key={step.key} className="break-inside-avoid">

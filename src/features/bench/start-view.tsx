@@ -54,7 +54,7 @@ export function StartView({ ready, view }: { ready: Ready; view: RigView }) {
           <WorkPlaces view={view} chosen={chosen} />
           <OnCard view={view} chosen={chosen} />
         </div>
-        {card && <LayOutFirst view={view} jobs={jobs} card={card} mine={mine} />}
+        {card && <LayOutFirst view={view} jobs={jobs} card={card} mine={mine} onJobs={set} />}
       </div>
     </div>
   );

@@ -35,7 +35,7 @@ function linesOf(card: Card, model: RigModel, phase: CardStep['phase'], system: 
     if (line) lines.set(key, { ...line, cells: [...line.cells, cell] });
     else
       lines.set(key, {
-        short: stepWords(step, model, card.house, system).short,
+        short: stepWords(step, model, card, system).short,
         cells: [cell],
         shared: !own,
       });

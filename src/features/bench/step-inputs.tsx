@@ -89,8 +89,11 @@ function ReadingInput({
             hint={last ? `${THICKENER_WORDS[last]} went in last time.` : words.hint}
             columns="grid-cols-2"
             big
-            options={THICKENERS.map((thickener) => ({ value: thickener, label: THICKENER_WORDS[thickener] }))}
-            value={chosen}
+            options={[
+              ...THICKENERS.map((thickener) => ({ value: thickener, label: THICKENER_WORDS[thickener] })),
+              { value: 'not-printed', label: 'Not on the cartridge' },
+            ]}
+            value={value}
             onChange={set}
           />
           {last && chosen && chosen !== last && (
@@ -138,7 +141,7 @@ function ReadingInput({
     case 'strokes':
       return (
         <div className="grid gap-2">
-          <Counter label={words.label} unit="strokes" max={400} value={value} onChange={set} />
+          <Counter label={words.label} unit="stroke" max={400} value={value} onChange={set} />
           <Before run={run} rig={rig} step={step} what={what} now={now} />
         </div>
       );

@@ -11,6 +11,7 @@ import { usePreferences, useYard } from '@/store';
 import { READING_WORDS, stepWords, torqueSpec, unstoredWords } from '@/text';
 import { Button, cx, FieldError, Settled, Star, TextArea, reported } from '@/ui';
 import { inputOf, readInput, STEP_DRAFT, type StepInput } from './inputs';
+import { SeenHub } from './missing-fact';
 import { RunTorque } from './missing-torque';
 import { NutDrawing } from './nut-setting';
 import { ReportDialog } from './report-dialog';
@@ -58,7 +59,7 @@ export function StepPage({
 }) {
   const { units, gloves } = usePreferences();
   const { store } = useYard();
-  const words = stepWords(step, run.model, run.card.house, units);
+  const words = stepWords(step, run.model, run.card, units);
   const [input, setInput] = useState(() => inputOf(run.records[step.key], units));
   const [problem, setProblem] = useState<string>();
   // A tap while the one before is being written is let go; nothing is drawn anew for it.
@@ -178,6 +179,14 @@ export function StepPage({
             onInput={change}
             onFact={(changes) => reported(actions.fact(changes))}
           />
+          {step.step === 'see-hub' && step.place && isWheelEnd(step.place) && (
+            <SeenHub
+              run={run}
+              place={step.place}
+              now={now}
+              onFact={(changes) => reported(actions.fact(changes))}
+            />
+          )}
           {torqueMissing && (
             <RunTorque run={run} of={bolts} now={now} onFact={(changes) => reported(actions.fact(changes))} />
           )}
@@ -207,7 +216,13 @@ export function StepPage({
           </div>
         )}
         <Settled of={step.key} className="flex flex-wrap gap-2.5">
-          <Button type="submit" look="primary" size="lg" className="min-w-32 flex-1" disabled={torqueMissing}>
+          <Button
+            type="submit"
+            look="primary"
+            size="lg"
+            className="min-w-32 flex-1"
+            disabled={torqueMissing || step.step === 'see-hub'}
+          >
             {step.step === 'nut-set'
               ? 'Set, the pin goes in'
               : step.round

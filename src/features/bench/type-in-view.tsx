@@ -109,7 +109,7 @@ export function TypeInView({ run, rig, now }: { run: Run; rig: RigState | undefi
         {asking.map((step) => (
           <li key={step.key} className="border-line border-b pb-5">
             <p className="text-soft figures">{PHASE_WORDS[step.phase]}</p>
-            <h2 className="mb-3 text-xl">{stepWords(step, run.model, run.card.house, units).title}</h2>
+            <h2 className="mb-3 text-xl">{stepWords(step, run.model, run.card, units).title}</h2>
             {step.optional && (
               <label className="mb-2 flex min-h-11 items-center gap-3">
                 <input

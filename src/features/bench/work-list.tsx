@@ -42,7 +42,10 @@ export const FAMILIES: readonly (readonly [string, readonly WorkId[]])[] = [
     ],
   ],
   ['Underneath', ['underside', 'pivots', 'bushings', 'axle-set']],
-  ['Lamps, hitch, body', ['lights', 'contacts', 'gear-look', 'rinse', 'wash', 'unload-tires', 'battery-out']],
+  [
+    'Lamps, hitch, body',
+    ['lights', 'contacts', 'gear-look', 'gear-grease', 'rinse', 'wash', 'unload-tires', 'battery-out'],
+  ],
 ];
 
 /** The work of a rig, by family; what it has nothing to do on is left out. */

@@ -1,6 +1,6 @@
 import { DRUM_WEAR } from '@/core/figures';
 import { PAD } from '@/core/rules';
-import { partLength } from '../facts';
+import { factText, partLength } from '../facts';
 import { capital, measure } from '../measure';
 import { boltsText, liningWords, sideName, type StepTexts } from './setting';
 
@@ -71,7 +71,7 @@ export const BRAKE: StepTexts<
     title: axle?.brake === 'electric' ? `Cut the wires free at ${at}` : `Line off at ${at}, and closed`,
     how:
       axle?.brake === 'electric'
-        ? 'Tow vehicle unplugged. Cut the old splices off close, keep the length: the wires must reach again.'
+        ? 'Tow vehicle unplugged. Cut the old splices off close, keep the length: the wires must reach again. Terminals that come free of a plug save more of it.'
         : 'Fluid caught in a tray, line and hose end capped. It eats paint: wipe it off.',
     why:
       axle?.brake === 'electric'
@@ -79,10 +79,10 @@ export const BRAKE: StepTexts<
         : 'Air and dirt in the line are a brake that is not there.',
     ...(axle?.brake !== 'electric' && { caution: 'Brake lines are work for qualified hands.' }),
   }),
-  'plate-off': ({ at, axle }) => ({
+  'plate-off': ({ at, axle, system }) => ({
     short: 'Plate off',
     title: `Old plate off ${at}`,
-    how: `Photograph it first. ${axle?.mountingBolts ? `${axle.mountingBolts.value} nuts` : 'Four or five nuts'} behind the flange; the lower ones often take a wrench, not a socket. Draw the wires through without pinching.`,
+    how: `Photograph it first. ${axle?.mountingBolts ? `${axle.mountingBolts.value} nuts` : 'Four or five nuts'}${axle?.plateNut ? `, ${factText('plateNut', axle.plateNut, system)},` : ''} behind the flange; the lower ones often take a wrench, not a socket. Draw the wires through without pinching.`,
     caution: 'Brake dust: wipe it off wet, never blow it out.',
   }),
   'check-hand': ({ at }) => ({
@@ -108,7 +108,7 @@ export const BRAKE: StepTexts<
       : {
           short: 'Wires spliced',
           title: `Splice the wires at ${at}`,
-          how: 'Sealed connectors: heat-shrink, or gel-filled ones pressed on unstripped wire as their maker says. The two wires of a magnet have no polarity. Tie them clear of the wheel.',
+          how: 'Sealed connectors: heat-shrink, or gel-filled ones pressed on unstripped wire as their maker says. The two wires of a magnet have no polarity. Pull each splice: it holds. Tie them clear of the wheel.',
           why: 'Half of all brakes that do not work are a splice that let water in.',
         },
   'shoes-off': ({ at }) => ({
@@ -134,7 +134,7 @@ export const BRAKE: StepTexts<
   'magnet-in': ({ at }) => ({
     short: 'Magnet in',
     title: `New magnet into ${at}, wires spliced`,
-    how: 'Clip home, magnet free to tilt on its arm. Sealed splices; its wires have no polarity. Measure it across the two wires.',
+    how: 'Clip home, magnet free to tilt on its arm. Sealed splices, each pulled; its wires have no polarity. Measure it across the two wires.',
     why: 'A magnet that is off by more than a fifth of its figure is a coil that is shorted.',
   }),
   'wipe-face': ({ at }) => ({

@@ -91,7 +91,12 @@ function words(act: Act, model: (typeof models)[number]): string {
     subjects: [],
     minutes: 1,
   };
-  const { how, caution } = stepWords(step as never as CardStep, model, HOUSE_DEFAULT, 'us');
+  const { how, caution } = stepWords(
+    step as never as CardStep,
+    model,
+    { house: HOUSE_DEFAULT, jobs: [], steps: [] },
+    'us',
+  );
   return `${how} ${caution ?? ''}`;
 }
 
@@ -106,9 +111,10 @@ describe.each(Object.entries(HAZARDS))('%s', (_, { at, says }) => {
 test.each([0, 0.2, 0.5, 1])('no round of the star by machine: share %d', (share) => {
   const round = { number: 1, of: 3, share, where: share < 1 ? 'air' : 'ground', torque: 100 };
   const step = { step: 'torque', place: '1L', threads: 'dry', round, readings: [], subjects: [] };
-  expect(stepWords(step as never as CardStep, sampleModel({}), HOUSE_DEFAULT, 'us').caution).toContain(
-    'No impact gun',
-  );
+  expect(
+    stepWords(step as never as CardStep, sampleModel({}), { house: HOUSE_DEFAULT, jobs: [], steps: [] }, 'us')
+      .caution,
+  ).toContain('No impact gun');
 });
 
 describe('a brake is tried as it works', () => {

@@ -1,16 +1,23 @@
-import type { NutSchool } from '@/core/rules';
-import { boltsText, lockOf, mayBrake, type StepTexts } from './setting';
+import { NUT_SEATING, type NutSchool } from '@/core/rules';
+import type { UnitSystem } from '@/core/quantity';
+import { measure } from '../measure';
+import { capOf, type CapKind } from '@/core/rig';
+import { boltsText, lockOf, mayBrake, NEVER_ON_ITS_FACE, type StepTexts } from './setting';
 
 const SET_BY: Record<NutSchool, string> = {
   'finger-tight':
-    'Turn the hub while you tighten the nut with a wrench, to seat the bearings. Let the nut off fully without turning the hub. Run it up again by fingers alone: that is seated, zero play. Then back to the first place where the pin goes in.',
+    'Turn the hub by hand while you tighten the nut to SEAT to seat the bearings. Let the nut off fully without turning the hub. Run it up again by fingers alone: that is zero play, the hub cold. Then back to the first place where the pin goes in.',
   'quarter-turn':
-    'Turn the hub while you tighten the nut with a wrench, to seat the bearings. Back it off a quarter turn, then on to the nearest slot.',
+    'Turn the hub by hand while you tighten the nut to SEAT to seat the bearings. Back it off a quarter turn, then on to the nearest slot.',
   'next-slot':
-    'Turn the hub while you tighten the nut with a wrench, to seat the bearings. Back off to the next slot; one more if the hub drags.',
+    'Turn the hub by hand while you tighten the nut to SEAT to seat the bearings. Back off to the next slot; one more if the hub drags.',
   'light-drag':
     'Turn the hub while you tighten until you feel a light drag, then back to the slot where the drag is just gone.',
 };
+
+/** The seating torque in the owner's units; a maker's own figure comes first. */
+const seated = (how: string, system: UnitSystem) =>
+  how.replace('SEAT', `about ${measure(NUT_SEATING, 'torque', system, 0)}, its maker's figure first,`);
 
 /** A keeper and a tang washer lock where their own tabs find a place, not at slots. */
 const FINER = {
@@ -19,6 +26,17 @@ const FINER = {
   tang: (how: string) =>
     `${how.replace(/(the first place where the pin goes in|the nearest slot|the next slot; one more if the hub drags|the slot where the drag is just gone)/, 'the first flat that a tang can stand against')}`,
 } as const;
+
+/** How a cap goes back, by its kind. */
+const CAP_ON: Readonly<Record<CapKind, string>> = {
+  plain: 'Start it on one side, tap round the rim until it is flush.',
+  plug: 'Without its plug for now. Start it on one side, tap round the rim until it is flush.',
+  pressure:
+    'Look at the O-ring first. Start it on one side with a block of wood over its rim, tap it home square.',
+  screw: 'Look at the O-ring: worn, cut or flat, a new one. Start the cap by hand, then snug, no more.',
+  window:
+    'Clean faces, a new gasket, its screws crosswise. Filled to the line and looked at again after it has stood.',
+};
 
 /** Packing and closing the hub: from grease in to the cap on. */
 export const CLOSE: StepTexts<
@@ -65,9 +83,9 @@ export const CLOSE: StepTexts<
       ? 'A seal in askew weeps onto the brake.'
       : 'A seal in askew lets grease out and water in.',
   }),
-  'hub-on': ({ at }) => ({
+  'hub-on': ({ at, has }) => ({
     short: 'Hub on',
-    title: `Hub onto ${at}, straight`,
+    title: `${has('hub-renew', 'brakes-install') ? 'New hub' : 'Hub'} onto ${at}, straight`,
     how: 'Over the spindle without touching the seal lip to the threads. Hold it there until the outer bearing is in.',
   }),
   'outer-in': ({ at, axle }) => ({
@@ -76,13 +94,15 @@ export const CLOSE: StepTexts<
     how: `Narrow end inward. ${axle?.flatWasher ? 'The flat of the washer goes to the flat of the spindle.' : 'The flat or tang of the washer goes to its place on the spindle.'}`,
     caution: 'Without the washer the nut turns with the bearing. Look that it is there.',
   }),
-  'nut-set': ({ at, house, axle }) => ({
+  'nut-set': ({ at, house, axle, system }) => ({
     short: 'Set the nut',
     title: `Set the nut on ${at}`,
-    how:
+    how: seated(
       axle?.lock === 'keeper' || axle?.lock === 'tang'
         ? FINER[axle.lock](SET_BY[house.nut])
         : SET_BY[house.nut],
+      system,
+    ),
     why:
       axle?.lock === 'keeper' || axle?.lock === 'tang'
         ? 'It locks in positions of its own, finer than the slots of a nut: loosen to the next, never tighten to it.'
@@ -106,20 +126,15 @@ export const CLOSE: StepTexts<
   'cap-on': ({ at, axle }) => ({
     short: 'Cap on',
     title: `Cap onto ${at}, flush`,
-    how:
-      axle?.hub === 'pressure-cap'
-        ? 'Start it on one side with a block of wood over its rim, tap it home square. Look at the O-ring first.'
-        : axle?.hub === 'drilled'
-          ? 'Without its plug for now. Start it on one side, tap round the rim until it is flush.'
-          : 'Start it on one side, tap round the rim until it is flush.',
+    how: CAP_ON[(axle && capOf(axle)) ?? 'plain'],
     why: 'It keeps water and dust out. Grease inside the cap does nothing.',
-    caution: 'Never hammer on the face of a cap.',
+    caution: NEVER_ON_ITS_FACE,
   }),
   'top-up': ({ at, axle }) => ({
     short: 'Top up',
     title: `Top up ${at} through the fitting`,
     how:
-      axle?.hub === 'pressure-cap'
+      axle && capOf(axle) === 'pressure'
         ? 'Wipe the fitting. Slowly, turning the hub, until the plate just moves out. Never to its stop.'
         : 'Wipe the fitting, gun straight on, primed. Turn the hub while you pump: a few strokes, watching the back of the hub.',
     why: 'It fills the space that packing leaves.',

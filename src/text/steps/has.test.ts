@@ -22,7 +22,7 @@ function said(model: RigModel): readonly string[] {
           if (!card.ok) return [];
           return card.value.steps.map(
             (step) =>
-              `${routine} ${step.step}: ${Object.values(stepWords(step, model, house, 'us')).join(' ')}`,
+              `${routine} ${step.step}: ${Object.values(stepWords(step, model, card.value, 'us')).join(' ')}`,
           );
         }),
     ),

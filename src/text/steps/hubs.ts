@@ -1,5 +1,15 @@
-import { drumRules } from './setting';
-import type { StepTexts } from './setting';
+import { capOf, type CapKind } from '@/core/rig';
+import { drumRules, NEVER_ON_ITS_FACE, type StepTexts } from './setting';
+
+/** How a new cap goes on, by its kind. */
+const NEW_CAP: Readonly<Record<CapKind, string>> = {
+  plain: 'Start the cap on one side, tap round its rim until it is flush.',
+  plug: 'Cap on without its plug: start it on one side, tap round its rim until it is flush. A stroke or two through the fitting where there is one, wipe, plug in.',
+  pressure:
+    'Look at the O-ring, start the cap on one side with a block of wood over its rim, tap it home square, then fill until the plate just moves out.',
+  screw: 'Look at the O-ring, start the cap by hand, and turn it snug, no more.',
+  window: 'Clean faces, a new gasket. Fill to the line after it has stood, and look again.',
+};
 
 /** A hub or drum renewed, races, and what is done when something is not as it should be. */
 export const HUBS: StepTexts<
@@ -14,22 +24,48 @@ export const HUBS: StepTexts<
   | 'renew-stud'
   | 'cap-look'
   | 'cap-fit'
+  | 'see-hub'
+  | 'wipe-spindle'
+  | 'unwind-ring'
 > = {
-  'cap-look': ({ at }) => ({
+  'cap-look': ({ at, axle }) => ({
     short: 'Old cap, the lock',
     title: `Look at the cap of ${at}, and behind it`,
-    how: 'Through the wheel. What is left of the old cap comes off with a mallet, turned as it comes. Look at the lock: pin, keeper or tang is there, and the nut does not turn by hand. Wipe out what got in.',
+    how: `Through the wheel. ${axle && capOf(axle) === 'screw' ? 'Turn the old cap out by hand or with a strap, not with a wrench on its edge.' : 'What is left of the old cap comes off with a mallet, turned as it comes.'} Look at the lock: pin, keeper or tang is there, and the nut does not turn by hand. Wipe out what got in.`,
     why: 'A lost cap lets water and grit in; a lost lock lets the wheel go.',
     caution: 'No lock, no towing: report it, and open the hub.',
   }),
   'cap-fit': ({ at, axle }) => ({
     short: 'Grease, new cap',
     title: `Fresh grease and a new cap on ${at}`,
-    how:
-      axle?.hub === 'pressure-cap'
-        ? 'Grease over the outer bearing. Look at the O-ring, start the cap on one side with a block of wood over its rim, tap it home square, then fill until the plate just moves out.'
-        : 'Grease over the outer bearing, the same kind that is in there. Start the cap on one side, tap round its rim until it is flush.',
-    caution: 'Eyes covered. Never hammer on the face of a cap.',
+    how: `Grease over the outer bearing, the same kind that is in there. ${NEW_CAP[(axle && capOf(axle)) ?? 'plain']}`,
+    why: 'A cap is bought by its size across: measure the bore it sits in, or take the old one along.',
+    caution: NEVER_ON_ITS_FACE,
+  }),
+  'see-hub': ({ at, axle }) => ({
+    short: 'See what it is',
+    title: `What is behind the cap of ${at}?`,
+    how: `Wipe it clean and look: ${[
+      ...(axle?.hub === undefined ? ['is there a grease fitting in the end of the spindle'] : []),
+      ...(axle?.lock === undefined ? ['what locks the nut: a pin, a sheet-metal keeper, a bent tang'] : []),
+    ].join('; and ')}? Say so below, and the card goes on by it.`,
+    why: 'A fitting means a drilled spindle, whose pin hole is off center; each lock comes out in its own way.',
+    caution:
+      'Oil runs out, or there is no nut to be seen: this hub is not opened. Cap back on, and ask its maker.',
+  }),
+  'wipe-spindle': ({ at }) => ({
+    short: 'Spindle clean',
+    title: `Clean the spindle of ${at}`,
+    how: 'All old grease off: threads, both seats, the seal land, the inside of the plate.',
+    why: 'The hub goes aside as it is. What stays is the spindle, and it is looked at bare.',
+    caution: 'Gloves, air, no flame near solvent.',
+  }),
+  'unwind-ring': ({ at }) => ({
+    short: 'Broken thread out',
+    title: `Get the broken thread out of the hub of ${at}`,
+    how: 'The ring of thread sits in the hub. Hook it at its burr with a pick, bend the end in, and unwind it turn by turn. Then wipe the thread of the hub clean.',
+    why: 'The next cap cannot be started over what is left of the last one.',
+    caution: 'Eyes covered. Nothing of it may fall into the bearing.',
   }),
   'race-out': ({ at }) => ({
     short: 'Old race out',
@@ -45,10 +81,10 @@ export const HUBS: StepTexts<
     why: 'A race that is not home creeps in later, and the nut is loose.',
     caution: 'Eyes covered: hardened races chip under a hammer.',
   }),
-  'match-hub': ({ at, axle, house }) => ({
+  'match-hub': ({ at, axle, fitted }) => ({
     short: 'Match the new one',
     title: `Hold the new hub against the old one of ${at}`,
-    how: `Read the numbers off the old bearings, seal and axle tag: axles of one rating come with several spindles. Studs, bolt circle, depth.${drumRules(axle)}${house.hubs === 'complete' ? ' Its races are fitted: the new rollers are of their numbers. Old rollers never run in new races.' : ''}`,
+    how: `Old one beside new one: studs, bolt circle, depth, the bore for the seal.${drumRules(axle)} ${fitted ? 'Its races are fitted: look that they are home all round, and that the new rollers are of their numbers.' : 'Its races are loose: they are seated next.'} Old rollers never run in new races.`,
     why: 'Kits bought by rating alone are the wrong ones.',
   }),
   'soak-pin': ({ at }) => ({
@@ -88,7 +124,7 @@ export const HUBS: StepTexts<
   'renew-stud': ({ at }) => ({
     short: 'Stud renewed',
     title: `Renew the sheared stud of ${at}`,
-    how: 'Drive the rest out from the front. Draw the new one in with a stack of washers and an old nut, until its head is home.',
+    how: 'Drive the rest out from the front. Draw the new one in with a stack of washers and an old nut, until its head is home. A new nut with it: an old one has shared its load.',
     why: 'The others of that wheel have carried its share: look at each of them.',
     caution: 'Eyes covered.',
   }),

@@ -1,7 +1,7 @@
 import type { UnitSystem } from '@/core/quantity';
 import { axleOf, isGear, isWheelEnd, type RigModel } from '@/core/rig';
-import type { CardStep, Phase, StepId } from '@/core/routine';
-import { lugTorque, mayCheckLugs, type HouseRules, type ThreadState } from '@/core/rules';
+import type { Card, CardStep, Phase, StepId } from '@/core/routine';
+import { lugTorque, mayCheckLugs, type ThreadState } from '@/core/rules';
 import { measure } from '../measure';
 import { BASIS_WORDS } from '../rig';
 import { placeName } from '../gear';
@@ -46,7 +46,12 @@ const STEPS = {
 } as const satisfies StepTexts<StepId>;
 
 /** A step of a card in words, for this rig. */
-export function stepWords(step: CardStep, model: RigModel, house: HouseRules, system: UnitSystem): StepWords {
+export function stepWords(
+  step: CardStep,
+  model: RigModel,
+  card: Pick<Card, 'house' | 'jobs' | 'steps'>,
+  system: UnitSystem,
+): StepWords {
   const { place } = step;
   const axle = place && isWheelEnd(place) ? model.axles[axleOf(place)] : undefined;
   const at =
@@ -55,7 +60,21 @@ export function stepWords(step: CardStep, model: RigModel, house: HouseRules, sy
       : isGear(place)
         ? placeName(place).toLowerCase()
         : place;
-  return STEPS[step.step]({ step, at, model, axle, house, system });
+  const here = card.jobs.filter((job) => job.place === place || job.with === place);
+  return STEPS[step.step]({
+    step,
+    at,
+    model,
+    axle,
+    house: card.house,
+    system,
+    fitted: here.some(({ races }) => races === 'fitted'),
+    bare: axle?.greaseReach === false,
+    framed: card.steps.some((one) => one.step === 'frame-up'),
+    has: (...works) => here.some(({ routine }) => works.includes(routine)),
+    does: (act) =>
+      card.steps.some((one) => one.step === act && (one.place === undefined || one.place === place)),
+  });
 }
 
 /** The lug torque of a rig, for threads that stand so, with what it rests on: `110 lbf·ft, maker's figure`. */

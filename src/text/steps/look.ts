@@ -12,11 +12,11 @@ export const LOOK: StepTexts<
       ? 'New linings last as long as the seal behind them.'
       : 'Bearings last as long as the seal behind them.',
   }),
-  'read-hub': ({ at, axle }) => ({
+  'read-hub': ({ at, axle, has }) => ({
     short: 'Read the numbers',
-    title: `Read what is in the hub of ${at}`,
-    how: `Numbers of roller and race, inner and outer, and of the seal, as far as they can be read with the seal in place. ${mayBrake(axle) ? 'Inside of the drum. Look at the spindle, count the plate nuts,' : 'Look at the spindle,'} and see on which side you are. Photograph it.`,
-    why: 'Axles of one rating come with several spindles: kits bought by rating alone are the wrong ones.',
+    title: `Read ${has('hub-renew', 'brakes-install') ? 'the old hub of' : 'what is in the hub of'} ${at}`,
+    how: `${has('hub-renew', 'brakes-install') ? 'It goes aside whole: nothing is taken out of it. ' : ''}Numbers of roller and race, inner and outer, and of the seal, as far as they can be read with the seal in place. ${mayBrake(axle) ? 'Inside of the drum. Look at the spindle, count the plate nuts,' : 'Look at the spindle,'} and see on which side you are. Photograph it.`,
+    why: 'Axles of one rating come with several spindles: kits bought by rating alone are the wrong ones. How its seal and grease look tells how it ran.',
   }),
   clean: ({ at }) => ({
     short: 'Clean all of it',

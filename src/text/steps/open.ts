@@ -1,4 +1,6 @@
 import { capital } from '../measure';
+import { capOf } from '@/core/rig';
+import { factText } from '../facts';
 import { lockOf, type StepTexts } from './setting';
 
 /** Opening the hub: from the cap to the inner bearing out. */
@@ -21,11 +23,15 @@ export const OPEN: StepTexts<
     how: 'Two bolts, then slide it off the disc and hang it from the frame with wire.',
     caution: 'Just off the road it is hot: let it cool. Never let it hang by its hose.',
   }),
-  'cap-off': ({ at }) => ({
+  'cap-off': ({ at, axle }) => ({
     short: 'Cap off',
     title: `Take the cap off ${at}`,
-    how: 'Tap round its rim with a mallet, turning the hub as it walks out. Wipe out the old grease.',
-    why: 'A dented cap leaks water in; one pried from one side does not go back round.',
+    how: `${
+      axle && capOf(axle) === 'screw'
+        ? 'Turn it out by hand, or with a strap round it; look at its O-ring.'
+        : 'Tap round its rim with a mallet, turning the hub as it walks out. A tight one is levered evenly: a thin driver into the gap all round, then a thicker one.'
+    } Wipe out the old grease.`,
+    why: 'A dented cap lets water in; one pried from one side does not go back round.',
     caution: 'Eyes covered: old caps jump. Just off the road the hub is hot: let it cool.',
   }),
   'lock-out': ({ at, axle }) => ({
@@ -40,10 +46,10 @@ export const OPEN: StepTexts<
     how: 'A dab of paint on the spindle end, in line with the hole.',
     why: 'On a drilled spindle the hole is off center, and under new grease it is hard to find.',
   }),
-  'nut-off': ({ at }) => ({
+  'nut-off': ({ at, axle, system }) => ({
     short: 'Nut off',
     title: `Spindle nut off ${at}`,
-    how: 'It should be hardly more than finger tight. Note it if it was not. Keep the washer with it: it may hide in the grease.',
+    how: `${axle?.spindleNut ? `Across its flats ${factText('spindleNut', axle.spindleNut, system)}. ` : ''}It should be hardly more than finger tight. Note it if it was not. Keep the washer with it: it may hide in the grease.`,
   }),
   'outer-out': ({ at }) => ({
     short: 'Outer bearing out',

@@ -28,10 +28,18 @@ function jackAt({ lifting }: RigModel, axle: Axle | undefined, house: HouseRules
     : "Jack under the frame rail just ahead of or behind the wheel, or at the maker's point";
 }
 
+/** Where two chocks go on a side, by how many wheels stand there. */
+function chockPlaces({ axles }: RigModel, side: string): string {
+  return axles.length === 1
+    ? `One ahead of the ${side} tire and one behind it.`
+    : `One ahead of the first ${side} tire and one behind the last.`;
+}
+
 /** Raising one corner: from the tow vehicle held to the wheel off. */
 export const RAISE: StepTexts<
   | 'brake-on'
   | 'chock'
+  | 'chock-over'
   | 'steady'
   | 'cover-off'
   | 'break-loose'
@@ -61,13 +69,31 @@ export const RAISE: StepTexts<
     why: 'A hitched vehicle is the best anchor a trailer has.',
     caution: 'On a slope, on soft ground or beside traffic, do not begin: move it first.',
   }),
-  chock: ({ step }) => ({
-    short: `Chock ${step.side === 'L' ? 'left' : 'right'} side`,
-    title: `Chock the ${step.side === 'L' ? 'left' : 'right'} wheels, front and back`,
-    how: 'Those wheels stay down. Push the chocks in hard, one ahead of and one behind the tire.',
-    why: 'Once a corner is up, the other side holds everything.',
-    caution: 'No nut is touched before the chocks are in.',
-  }),
+  chock: ({ step, model, house, framed }) => {
+    const side = step.side === 'L' ? 'left' : 'right';
+    return {
+      short: `Chock ${side} side`,
+      title: `Chock the ${side} side, front and back`,
+      how: `${chockPlaces(model, side)} Push them in hard.`,
+      why: framed
+        ? 'They hold it while nuts are broken loose across from them. Once the frame is up, stands and hitch hold it.'
+        : house.verge === 'tighten-and-go'
+          ? 'Whatever is up, that side holds everything.'
+          : 'Once a corner is up, that side holds everything.',
+      caution: 'No nut is touched before the chocks are in.',
+    };
+  },
+  'chock-over': ({ step, model }) => {
+    const side = step.side === 'L' ? 'left' : 'right';
+    const from = step.side === 'L' ? 'right' : 'left';
+    return {
+      short: `Chocks to the ${side}`,
+      title: `Chocks out on the ${from} side, in on the ${side}`,
+      how: `Every wheel is down. ${chockPlaces(model, side)} None stays under a ${from} wheel: it is raised next.`,
+      why: 'A chock under a wheel that hangs holds nothing.',
+      caution: 'In on the one side before the first nut is touched on the other.',
+    };
+  },
   steady: () => ({
     short: 'Stabilizers down',
     title: 'Stabilizers down, to steady only',
@@ -112,7 +138,7 @@ export const RAISE: StepTexts<
   'wheel-off': ({ at, model }) => ({
     short: 'Wheel off',
     title: `Nuts off, wheel off ${at}`,
-    how: `All ${model.wheels.studs} nuts off and counted. Slide the wheel off and lay it flat, under the frame as a second stop.`,
+    how: `All ${model.wheels.studs} nuts off and counted. Slide the wheel off and lay it flat, under the frame as a second stop.${model.wheels.adapter?.fitted ? ' The adapter stays on its own nuts.' : ''}`,
     caution: 'Lift with the legs; a heavy wheel is rolled, not carried.',
   }),
 };

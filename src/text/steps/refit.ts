@@ -28,7 +28,7 @@ export const REFIT: StepTexts<
   'wheel-on': ({ at }) => ({
     short: 'Wheel on',
     title: `Wheel onto ${at}`,
-    how: 'Wipe both faces clean. Roll the wheel onto a bar under it, lean it in, lift with the bar, twist to find the studs.',
+    how: 'Wipe both faces clean, wheel and hub. Roll the wheel onto a bar under it, lean it in, lift with the bar, twist to find the studs.',
     why: 'Dirt between the faces is torque that goes away in the first hour on the road.',
     caution: 'Lift with the legs; a heavy wheel is rolled and levered, not carried.',
   }),
@@ -71,7 +71,7 @@ export const REFIT: StepTexts<
   'cover-on': ({ at }) => ({
     short: 'Cover on',
     title: `Wheel cover back on ${at}`,
-    how: 'With its hidden screw, if it has one. Better leave it off until the last recheck: the nuts can be seen. Skip it then.',
+    how: 'With its hidden screw, if it has one; center cap as well. Better leave it off until the last recheck: the nuts can be seen. Skip it then.',
   }),
   'open-rechecks': ({ at }) => ({
     short: 'Rechecks open',

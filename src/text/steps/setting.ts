@@ -3,7 +3,7 @@ import { partLength } from '../facts';
 import { measure } from '../measure';
 import type { Axle, LockKind, RigModel } from '@/core/rig';
 import type { CardStep, StepId } from '@/core/routine';
-import { LINING_MINIMUM, lugTorque, type HouseRules, type ThreadState } from '@/core/rules';
+import { LINING_MINIMUM, lugTorque, type HouseRules, type ThreadState, type WorkId } from '@/core/rules';
 
 /** A step as it is read on the bench. */
 export interface StepWords {
@@ -24,7 +24,20 @@ export interface Setting {
   readonly axle: Axle | undefined;
   readonly house: HouseRules;
   readonly system: UnitSystem;
+  /** The wheel is off while its hub is greased. */
+  readonly bare: boolean;
+  /** The new hub here comes with its races fitted. */
+  readonly fitted: boolean;
+  /** The whole frame goes onto stands on this card. */
+  readonly framed: boolean;
+  /** True where some work is on the card at this place. */
+  readonly has: (...works: readonly WorkId[]) => boolean;
+  /** True where the card has such a step at this place, or once. */
+  readonly does: (act: StepId) => boolean;
 }
+
+/** What a mallet does to a cap. */
+export const NEVER_ON_ITS_FACE = 'Eyes covered. Never hammer on the face of a cap.';
 
 /** True where there may be a brake: nobody said that there is none. */
 export function mayBrake(axle: Axle | undefined): boolean {

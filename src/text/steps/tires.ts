@@ -1,7 +1,7 @@
 import type { HouseRules, ThreadState } from '@/core/rules';
 import type { UnitSystem } from '@/core/quantity';
 import type { RigModel } from '@/core/rig';
-import { factWords } from '../facts';
+import { factText, factWords } from '../facts';
 import { targetWords } from '../target';
 import { boltsText, torqueText, type StepTexts } from './setting';
 
@@ -56,29 +56,33 @@ export const TIRES: StepTexts<
     why: 'Better known before the wheel is off.',
     caution: 'A rotted spare goes no farther than the next tire shop, slowly.',
   }),
-  'swap-tire': ({ at, model, system }) => ({
+  'swap-tire': ({ at, model, system, has }) => ({
     short: at.startsWith('S') ? 'New tire' : 'Other wheel',
-    title: at.startsWith('S') ? `New tire on the rim of ${at}` : `Bring the other wheel to ${at}`,
-    how: `Trailer-rated, size${model.tires?.size ? ` ${factWords('tireSize', model.tires.size, system)}` : ' as on the placard'}, load range ${model.tires?.loadRange ? factWords('loadRange', model.tires.loadRange, system) : 'no lower than on the placard'}. Read its code before it is on.`,
+    title: at.startsWith('S')
+      ? `New tire on the rim of ${at}`
+      : has('tire-change')
+        ? `Bring the spare to ${at}`
+        : `Bring the new tire to ${at}`,
+    how: `Trailer-rated, size${model.tires?.size ? ` ${factWords('tireSize', model.tires.size, system)}` : ' as on the placard'}, load range ${model.tires?.loadRange ? factWords('loadRange', model.tires.loadRange, system) : 'no lower than on the placard'}. Read its code before it is on. A center cap comes over from the old wheel.`,
     why: 'All tires on an axle are alike, and are renewed in pairs.',
   }),
   rotate: ({ at }) => ({
     short: 'Change places',
-    title: `Wheels change places at ${at}`,
+    title: `The two wheels change places, ${at} last off`,
     how: 'Both lie side by side on the ground. Each goes where the other was; look at both inner walls while they lie there.',
     why: 'The log moves their age and miles along with them.',
     caution: 'Lift with the legs; a heavy wheel is rolled, not carried.',
   }),
-  'set-pressure': ({ at, model, house, system }) => ({
+  'set-pressure': ({ at, model, house, system, step }) => ({
     short: 'Set pressure',
-    title: `Set the pressure of ${at}`,
+    title: step.phase === 'open' ? `Fill the tire for ${at} before it goes on` : `Set the pressure of ${at}`,
     how: `Cold. ${targetText(model, house, system)} Cap back on the valve.`,
     caution: 'Stand aside while a tire fills.',
   }),
-  'adapter-torque': ({ at, step, system }) => ({
+  'adapter-torque': ({ at, step, system, model }) => ({
     short: 'Adapter nuts',
     title: `Torque the adapter nuts of ${at}`,
-    how: `${boltsText(step, "the adapter's maker", system)}, in a star, hub held. Then look that no adapter stud stands out beyond its face.`,
+    how: `${boltsText(step, "the adapter's maker", system)}, in a star, hub held. Then look that no hub stud stands out beyond the face of the adapter${model.wheels.adapter?.circle ? `; the wheel's own circle is ${factText('adapterCircle', model.wheels.adapter.circle, system)}` : ''}.`,
     why: 'They loosen unseen behind the wheel: these are nuts with a record of their own.',
   }),
   'check-lugs': ({ at, model, system, step }) => ({

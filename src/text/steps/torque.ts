@@ -14,6 +14,9 @@ export function torqueWords({ step, at, model, system }: Setting): StepWords {
   const stars = `${ordinal(round?.number ?? 1)} of ${round?.of ?? 1}`;
   const figure = round?.torque === undefined ? undefined : measure(round.torque, 'torque', system);
   const on = step.threads === 'treated' ? 'greased threads' : 'dry threads';
+  // Figures that the maker prints for the first rounds are not shares of the last.
+  const printed =
+    step.threads === 'dry' && (model.wheels.stages?.first ?? model.wheels.stages?.second) !== undefined;
   const share = `${Math.round((round?.share ?? 0) * 100)} %`;
   const last = round?.number === round?.of;
   if (round?.share === 0)
@@ -33,7 +36,7 @@ export function torqueWords({ step, at, model, system }: Setting): StepWords {
   return {
     short: `Round ${round?.number ?? 1}: ${figure ?? share}`,
     title: figure ? `Star round at ${figure}` : `Star round at ${share}`,
-    how: `${at}, ${on}, ${stars} rounds. ${figure ? `Set the wrench to ${figure}${round?.share === 1 ? '' : `, ${share} of ${spec ? measure(spec.value, 'torque', system) : ''}`}, and follow the star.${guess}` : unknown}${last ? ' Then set the wrench back to its lowest mark.' : ''}`,
+    how: `${at}, ${on}, ${stars} rounds. ${figure ? `Set the wrench to ${figure}${round?.share === 1 ? '' : printed ? ', the figure its maker prints for this round' : `, ${share} of ${spec ? measure(spec.value, 'torque', system) : ''}`}, and follow the star.${guess}` : unknown}${last ? ' Then set the wrench back to its lowest mark.' : ''}`,
     why:
       round?.where === 'air'
         ? 'With no load on the studs the wheel centers itself.'

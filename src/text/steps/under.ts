@@ -9,6 +9,8 @@ const sideWords = (side: 'L' | 'R' | undefined) => (side === 'R' ? 'right' : 'le
 /** Under the rig: fixings, pivots, bushings, an axle. */
 export const UNDER: StepTexts<
   | 'check-fixings'
+  | 'torque-axle'
+  | 'torque-joints'
   | 'look-pivot'
   | 'grease-pivot'
   | 'note-spacing'
@@ -20,6 +22,7 @@ export const UNDER: StepTexts<
   | 'look-eye'
   | 'bush-in'
   | 'renew-spring'
+  | 'free-bolt'
   | 'equalizer-on'
   | 'joints-on'
   | 'tighten-joints'
@@ -44,6 +47,20 @@ export const UNDER: StepTexts<
     why: 'A bolt that moves was loose for a long way already.',
     caution: 'Tires on the ground, rig held. Nobody under a frame on a jack.',
   }),
+  'torque-axle': ({ at, axle, step, system }) => ({
+    short: axle?.suspension === 'torsion' ? 'Bracket bolts' : 'U-bolts',
+    title: `${axle?.suspension === 'torsion' ? 'Bracket bolts' : 'U-bolts'} of ${at} to their torque`,
+    how: `${axle?.suspension === 'torsion' ? 'Each in turn.' : 'Both legs of each in turn, crosswise.'} ${boltsText(step, 'the maker of the axle', system)}.`,
+    why: 'A bolt that has eased lets the axle walk, and the next one carries its share.',
+    caution: 'Tires on the ground, rig held. Nobody under a frame on a jack.',
+  }),
+  'torque-joints': ({ at, step, system }) => ({
+    short: 'Spring bolts',
+    title: `Shackle and hanger bolts of ${at} to their torque`,
+    how: `${boltsText(step, 'the maker of the springs', system)}; shackles must still swing.`,
+    why: 'Too tight they do not swing, too loose they hammer the eye oval.',
+    caution: 'Tires on the ground, rig held. Nobody under a frame on a jack.',
+  }),
   'look-pivot': ({ at }) => ({
     short: 'Look: pivots',
     title: `Look at the pivots of ${at}`,
@@ -65,7 +82,7 @@ export const UNDER: StepTexts<
   'frame-up': () => ({
     short: 'Frame on four stands',
     title: 'Whole frame onto four stands',
-    how: 'Front corners first, then rear, a little at a time, jack under the frame rails. All four stands carry, the trailer stands level, the tow vehicle stays hitched. Rock it: nothing moves.',
+    how: 'Front corners first, then rear, a little at a time, jack under the frame rails. All four stands carry, the trailer stands level, the tow vehicle stays hitched. Chocks out from under the wheels that hang. A hard shove: nothing moves.',
     why: 'With both sides up chocks hold nothing: the stands and the hitch do.',
     caution: 'Nobody in or under it while it goes up. Four stands rated over the whole rig, on firm ground.',
   }),
@@ -81,7 +98,7 @@ export const UNDER: StepTexts<
   'joints-off': ({ step }) => ({
     short: 'Joints off',
     title: `Open the joints on the ${sideWords(step.side)} side`,
-    how: 'Only this side. Jack a little until the bind is off, start a nut on the thread, then drive the bolt. Keep the order on a board: plates, bolts, heads.',
+    how: 'Only this side. Jack a little until the bind is off, start a nut on the thread, then drive the bolt. A bolt that turns on worn splines is held with a wrench. Keep the order on a board: plates, bolts, heads.',
     why: 'A nut on the thread saves the thread.',
     caution: 'Eyes covered. Springs under tension move when the bolt is out.',
   }),
@@ -106,19 +123,27 @@ export const UNDER: StepTexts<
   'bush-in': ({ step }) => ({
     short: 'Bushings in',
     title: `New bushings in, ${sideWords(step.side)} side`,
-    how: 'Pressed in square and flush. Shield a fitting while tapping near it.',
+    how: 'Pressed in square and flush; where the spring swings, drawn in with a long bolt, washers and a nut. Shield a fitting while tapping near it.',
     caution: 'Eyes covered: hardened bushings chip under a hammer.',
   }),
   'renew-spring': ({ step }) => ({
     short: 'Spring renewed',
     title: `Renew the spring on the ${sideWords(step.side)} side`,
-    how: 'U-bolts off, spring out, new one on its center pin, plate over it. New U-bolts: they stretch once. Springs go in pairs, left and right alike.',
+    how: 'U-bolts off, spring out, new one on its center pin, plate over it. Above or below the axle as the old one was; the axle is not turned over, its bow stays up. New U-bolts: they stretch once. Springs go in pairs, left and right alike.',
     caution: 'The axle is held on its own before the U-bolts are loose.',
   }),
   'equalizer-on': ({ step, model, system }) => ({
     short: 'Equalizer in',
     title: `Equalizer in, ${sideWords(step.side)} side`,
     how: `The same as the old one${model.equalizerSpacing ? ` (${measure(model.equalizerSpacing.value, 'length', system)} between its outer bolts)` : ' by the distance between its outer bolts'}. Right way up, swinging freely.`,
+  }),
+  'free-bolt': ({ step }) => ({
+    short: 'Bound bolt free',
+    title: `Free the bound bolt on the ${sideWords(step.side)} side`,
+    how: 'Jack under this axle, a little up and a little down: the bolt loosens where the load is off. Then the same at the other axle. Still bound: rust in the bushing. Penetrating oil, ten minutes, a nut started flush on the thread, and drive it with a hammer.',
+    why: 'Nearly every bolt that will not come carries a spring.',
+    caution:
+      'Eyes covered. The jack takes the load off, it does not hold: the axle stays on its own supports.',
   }),
   'joints-on': ({ step }) => ({
     short: 'Joints on, loose',
@@ -135,7 +160,7 @@ export const UNDER: StepTexts<
   'frame-down': () => ({
     short: 'Frame down',
     title: 'Frame off its stands',
-    how: 'Take the weight on the jack, stands out, rear first, slowly. Look under before each.',
+    how: 'Take the weight on the jack, stands out, rear first, slowly. Look under before each. Chocks back in on both sides as soon as the tires carry.',
     caution: 'Nobody reaches under while it comes down.',
   }),
   'mark-axle': ({ model, axle, at }) => ({
@@ -147,7 +172,7 @@ export const UNDER: StepTexts<
   'axle-wires-off': ({ at }) => ({
     short: 'Wires off',
     title: `Brake wires of axle ${at.slice(0, 1)} off`,
-    how: 'Tow vehicle unplugged. At the frame, not at the plates: cut the old splices off close and keep the length.',
+    how: 'Tow vehicle unplugged. At the frame, not at the plates: cut the old splices off close and keep the length; terminals that come free of their plug save more of it.',
   }),
   'axle-lines-off': ({ at }) => ({
     short: 'Brake lines off',
@@ -181,7 +206,7 @@ export const UNDER: StepTexts<
     how:
       axle?.suspension === 'torsion'
         ? 'Arms pointing the way the old ones did, brackets flat on the frame, every bolt by hand.'
-        : 'Bow of the axle up, the center pins of the springs in the holes of their seats, plates over the pins, U-bolts by hand.',
+        : 'Bow of the axle up, springs above or below it as before, the center pins of the springs in the holes of their seats, plates over the pins, U-bolts by hand.',
     caution: 'It is heavy: jack and helper, not arms. Welding on an axle or frame goes to qualified hands.',
   }),
   'square-axle': ({ system }) => ({

@@ -30,7 +30,7 @@ function said(system: 'us' | 'metric'): readonly string[] {
           return [
             ...card.value.steps.map(
               (step) =>
-                `${step.step}: ${Object.values(stepWords(step, model, HOUSE_DEFAULT, system)).join(' ')}`,
+                `${step.step}: ${Object.values(stepWords(step, model, card.value, system)).join(' ')}`,
             ),
             ...[...laid.parts, ...laid.used, ...laid.tools].map(
               ({ name, note }) => `${routine}: ${name} ${note ?? ''}`,

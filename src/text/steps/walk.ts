@@ -1,10 +1,24 @@
-import { isGear } from '@/core/rig';
+import { isGear, type GearId } from '@/core/rig';
 import { GEAR_LOOKS } from '../gear-looks';
 import { capital } from '../measure';
 import type { StepTexts } from './setting';
 
 const LAMP =
   'Alone: phone propped up and filming, or the lamps watched in a wall. Bulb, lens and reflector each.';
+
+/** How gear that turns or slides comes apart. */
+const STRIPPED: Readonly<Partial<Record<GearId, string>>> = {
+  ballMount:
+    'Pin out, mount out of the receiver. Brush the rust off both, look for cracks at the bend and the welds, and that it does not droop.',
+  tongueJack:
+    'Handle and cover off, the screw run out as far as it goes. Old grease off screw and gears; look at teeth, thrust bearing and foot.',
+  swingPin:
+    'Tongue supported, pin out. Brush pin and plates, look for a worn pin and for cracks round the holes.',
+  winch:
+    'Strap run out. Old grease off gears and bushings; look at teeth and ratchet pawl, and that its bolts are tight.',
+  rampHinges:
+    'Ramp down. Pins driven out one at a time, pins and eyes brushed; look for worn pins and cracked welds.',
+};
 
 /** On foot: lamps, hitch, body, and what the season asks. */
 export const WALK: StepTexts<
@@ -22,6 +36,8 @@ export const WALK: StepTexts<
   | 'battery-out'
   | 'battery-in'
   | 'look-gear'
+  | 'strip-gear'
+  | 'grease-gear'
   | 'rinse'
   | 'wash'
   | 'unload-tires'
@@ -102,13 +118,33 @@ export const WALK: StepTexts<
   'look-gear': ({ at, step }) => ({
     short: capital(at),
     title: `Look over the ${at}`,
-    how: `${step.place && isGear(step.place) ? capital(GEAR_LOOKS[step.place]) : ''}.${step.place === 'tongueJack' ? ' Serviced inside with grease once a year.' : ''}${step.place === 'rampHinges' || step.place === 'coupler' ? ' A little grease on what moves.' : ''}`,
+    how: `${step.place && isGear(step.place) ? capital(GEAR_LOOKS[step.place]) : ''}.${step.place === 'rampHinges' || step.place === 'coupler' ? ' A little grease on what moves.' : ''}`,
     ...(step.place === 'frame' && {
       caution: 'Cracks: steel to a welder, aluminum to one who does aluminum.',
     }),
     ...(step.place === 'winchStrap' && {
       caution: 'Frayed, sun-rotten or knotted means renew. Stand out of its line.',
     }),
+  }),
+  'strip-gear': ({ at, step }) => ({
+    short: 'Apart, cleaned',
+    title: `${capital(at)}: apart, cleaned, looked at`,
+    how:
+      (step.place && isGear(step.place) && STRIPPED[step.place]) ||
+      'Out or apart, old grease and rust off, looked at.',
+    why: 'Rust starts where it cannot be seen, and grease hides wear.',
+    ...(step.place === 'tongueJack'
+      ? { caution: 'The tongue stands on a stand, the wheels are chocked: nothing rests on the jack.' }
+      : step.place === 'rampHinges'
+        ? { caution: 'The ramp is heavy: it lies flat, or somebody holds it.' }
+        : {}),
+  }),
+  'grease-gear': ({ at }) => ({
+    short: 'Greased, back',
+    title: `Grease the ${at}, and back together`,
+    how: 'A thin coat on everything that turns or slides, not on what grips. Together again, pin and clip in; run it through its whole travel.',
+    why: 'It is needed on the day when nothing else helps.',
+    caution: 'Gloves: grease is no food for skin.',
   }),
   rinse: () => ({
     short: 'Rinse',

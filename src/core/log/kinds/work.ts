@@ -135,7 +135,15 @@ export const work = defineKind({
   corrected: 'here',
   upcasters: [(body) => body, (body) => body, (body) => body],
   apply: (rig, work, entry, own) => {
-    const grease = work.materials.map(({ place, grease }) => [place, grease] as const);
+    const grease = [
+      ...work.materials.map(({ place, grease }) => [place, grease] as const),
+      // What went in has no name: what was in there tells nothing any more.
+      ...work.readings.flatMap(({ place, what, value }) =>
+        what === 'grease' && value === 'not-printed' && isWheelEnd(place)
+          ? [[place, undefined] as const]
+          : [],
+      ),
+    ];
     const endPlay = work.readings.flatMap(({ place, what, value }) =>
       what === 'end-play' && typeof value === 'number' && isWheelEnd(place)
         ? [[place, { play: value, at: entry.happened }] as const]

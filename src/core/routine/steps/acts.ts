@@ -3,6 +3,7 @@ export const ACTS = [
   // Held, raised, let down.
   'brake-on',
   'chock',
+  'chock-over',
   'steady',
   'cover-off',
   'break-loose',
@@ -24,6 +25,7 @@ export const ACTS = [
   // The hub.
   'caliper-off',
   'cap-off',
+  'see-hub',
   'lock-out',
   'mark-hole',
   'nut-off',
@@ -33,6 +35,7 @@ export const ACTS = [
   'read-seal',
   'look-seal',
   'read-hub',
+  'wipe-spindle',
   'seal-out',
   'inner-out',
   'clean',
@@ -98,6 +101,8 @@ export const ACTS = [
   'dress-threads',
   // Under the rig.
   'check-fixings',
+  'torque-axle',
+  'torque-joints',
   'look-pivot',
   'grease-pivot',
   'note-spacing',
@@ -136,6 +141,8 @@ export const ACTS = [
   'battery-out',
   'battery-in',
   'look-gear',
+  'strip-gear',
+  'grease-gear',
   'rinse',
   'wash',
   'unload-tires',
@@ -146,6 +153,8 @@ export const ACTS = [
   'clear-line',
   'grease-off-brake',
   'find-washer',
+  'unwind-ring',
+  'free-bolt',
   'renew-stud',
   'renew-spring',
 ] as const;

@@ -22,6 +22,16 @@ export interface BranchDef {
 /** Shoes that a drum hangs on, or that grease runs onto. */
 const drum = (axle: Axle | undefined) => axle !== undefined && hasDrum(axle);
 
+/** The ring of thread that a broken cap leaves in the hub comes out before another cap goes in. */
+const UNWIND_BEFORE = (before: Act) => ({
+  before,
+  step: step('unwind-ring', 'open', 6, {
+    needs: ['cap off {}', 'lock seen {}'],
+    gives: ['ring out {}'],
+    tool: 'pliers',
+  }),
+});
+
 /** Every branch (handbook 4.2, 4.3, 4.6, 4.8). */
 export const BRANCHES: Readonly<Record<BranchId, BranchDef>> = {
   'pin-stuck': {
@@ -91,6 +101,28 @@ export const BRANCHES: Readonly<Record<BranchId, BranchDef>> = {
       {
         before: 'outer-in',
         step: step('find-washer', 'close', 5, { needs: ['hub on {}'], gives: ['washer {}'] }),
+      },
+    ],
+  },
+  'cap-broke': {
+    id: 'cap-broke',
+    at: ['cap-off', 'cap-look'],
+    when: (axle) => axle?.cap === undefined || axle.cap === 'screw',
+    add: [UNWIND_BEFORE('cap-on'), UNWIND_BEFORE('cap-fit')],
+    finding: { verdict: 'due', remedy: 'cap-renew' },
+  },
+  'bolt-bound': {
+    id: 'bolt-bound',
+    at: ['joints-off'],
+    add: [
+      {
+        before: 'joints-off',
+        step: step('free-bolt', 'frame', 15, {
+          scope: 'side',
+          needs: ['framed', 'axles held'],
+          gives: ['bolt free {side}'],
+          tool: 'hammer',
+        }),
       },
     ],
   },

@@ -19,14 +19,18 @@ export const RAISE = [
   }),
 ];
 
-/** Nuts broken loose under load, before the jack. */
-export const LOOSEN = [
+/** What covers wheel and hub, where there is such a thing. */
+export const COVER = [
   step('cover-off', 'ground', 1, {
     needs: ['braked'],
     gives: ['cover off {}'],
     optional: true,
     when: ({ covered }) => covered,
   }),
+];
+
+/** Nuts broken loose under load, before the jack. */
+export const LOOSEN = [
   step('break-loose', 'ground', 2, {
     needs: ['braked', 'chocked {side}', 'down {}', 'tight {}'],
     gives: ['loose {}'],
@@ -74,11 +78,12 @@ export const WHEEL_ON = [
       'caliper on {}',
       'swapped {}',
       'rotated {}',
-      'rotated {mate}',
+      'pumped up {}',
       'pads seen {}',
       'well seen {}',
       'seen through {}',
       'serviced {}',
+      'bare greased {}',
       'adapter {}',
       'stud {}',
       'dressed {}',
@@ -115,6 +120,16 @@ export const TIGHTEN_HARD = step('tighten-hard', 'down', 2, {
   tool: 'bar',
 });
 
+/** The cover back, the wheel down and tight. */
+export const COVER_ON = [
+  step('cover-on', 'down', 1, {
+    needs: ['down again {}', 'torqued {}', 'cap fitted {}'],
+    gives: ['cover on {}'],
+    optional: true,
+    when: ({ covered }) => covered,
+  }),
+];
+
 /** After the last round on the ground. */
 export const REFIT = [
   step('set-pressure', 'down', 3, {
@@ -122,13 +137,8 @@ export const REFIT = [
     gives: ['inflated {}'],
     readings: [must('pressure-set')],
     tool: 'gauge',
-    when: ({ has }) => has('tire-change', 'tire-renew', 'tire-rotate'),
+    when: ({ has, fromSpare }) => has('tire-rotate') && !fromSpare,
   }),
-  step('cover-on', 'down', 1, {
-    needs: ['torqued {}'],
-    gives: ['cover on {}'],
-    optional: true,
-    when: ({ covered }) => covered,
-  }),
+  ...COVER_ON,
   step('open-rechecks', 'down', 1, { needs: ['torqued {}', 'inflated {}'], gives: ['rechecks open {}'] }),
 ];

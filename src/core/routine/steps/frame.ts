@@ -56,7 +56,7 @@ export const BEFORE_FRAME = [
 export const BUSHINGS = [
   step('joints-off', 'frame', 20, {
     scope: 'side',
-    needs: ['framed', 'axles held', 'free {side}', 'axle off'],
+    needs: ['framed', 'axles held', 'free {side}', 'axle off', 'bolt free {side}'],
     gives: ['apart {side}'],
     tool: 'wrench',
   }),

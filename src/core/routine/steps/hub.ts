@@ -1,8 +1,14 @@
-import { hasCapPlug, hubTakesFitting } from '../../rig';
+import { greasedUnderCap, hasCapPlug, hubTakesFitting, type Axle } from '../../rig';
+import { COVER, COVER_ON } from './corner';
 import { may, must, step, type StepContext } from './step';
 import { braking } from './when';
 
 const disc = ({ axle }: StepContext) => axle?.brake === 'hydraulic-disc';
+
+/** Nobody has told how the hub is built, or what locks its nut. */
+const unseen = (axle: Axle | undefined) => axle?.hub === undefined || axle.lock === undefined;
+
+const underCap = ({ axle }: StepContext) => axle !== undefined && greasedUnderCap(axle);
 
 /** With its bearings out a seal is read and renewed anyway. */
 const opensBearings = ({ has }: StepContext) => has('repack', 'bearing-renew', 'hub-renew', 'brakes-install');
@@ -37,8 +43,14 @@ export const HUB_OFF = [
     when: disc,
   }),
   step('cap-off', 'open', 2, { needs: ['wheel off {}'], gives: ['cap off {}'], tool: 'hammer' }),
+  // What nobody has told is seen now, and the card goes on by it.
+  step('see-hub', 'open', 2, {
+    needs: ['cap off {}'],
+    gives: ['hub seen {}'],
+    when: ({ axle }) => unseen(axle),
+  }),
   step('lock-out', 'open', 2, {
-    needs: ['cap off {}', 'pin moved {}'],
+    needs: ['cap off {}', 'hub seen {}', 'pin moved {}'],
     gives: ['lock out {}'],
     tool: 'pliers',
   }),
@@ -113,20 +125,41 @@ export const READ_HUB = [
   }),
 ];
 
+/** A hub that goes aside whole: its numbers are read, nothing of it is taken out; the spindle it leaves is cleaned and looked at (handbook 4.4). */
+export const SCRAP_HUB = [
+  step('read-hub', 'look', 4, {
+    needs: ['hub off {}'],
+    gives: ['hub read {}', 'seal seen {}'],
+    readings: [
+      may('seal-number'),
+      may('inner-roller'),
+      may('inner-race'),
+      may('outer-roller'),
+      may('outer-race'),
+      may('drum-diameter'),
+    ],
+    subjects: ['seal', 'old-grease'],
+  }),
+  step('wipe-spindle', 'look', 4, { needs: ['hub off {}'], gives: ['clean {}'], tool: 'solvent' }),
+  step('look-spindle', 'look', 2, { needs: ['clean {}'], gives: ['spindle seen {}'], subjects: ['spindle'] }),
+];
+
 /** A cap by itself: reached through the wheel, the lock behind it looked at (handbook 4.3). */
 export const CAP = [
+  ...COVER,
   step('cap-look', 'walk', 2, {
-    needs: ['braked'],
+    needs: ['braked', 'cover off {}'],
     gives: ['lock seen {}'],
     subjects: ['cap'],
     tool: 'hammer',
   }),
   step('cap-fit', 'walk', 6, {
-    needs: ['lock seen {}'],
+    needs: ['lock seen {}', 'ring out {}'],
     gives: ['cap fitted {}'],
-    readings: [must('grease')],
+    readings: [must('grease'), may('new-cap-number')],
     tool: 'hammer',
   }),
+  ...COVER_ON,
 ];
 
 /** What is renewed of the bearings, and their races with them. */
@@ -163,17 +196,15 @@ export const RACES = [
     gives: ['races {}'],
     readings: [may('new-inner-race'), may('new-outer-race')],
     tool: 'hammer',
-    // A complete hub comes with its races fitted.
-    when: (context) => newHub(context) && context.house.hubs === 'sets',
+    when: (context) => newHub(context) && !context.racesFitted,
   }),
 ];
 
 /** Another hub or drum in place of the old one (handbook 4.4). */
 export const NEW_HUB = [
   step('match-hub', 'look', 6, {
-    needs: ['bearings seen {}', 'spindle seen {}'],
+    needs: ['hub read {}', 'spindle seen {}'],
     gives: ['renewed {}', 'matched {}'],
-    readings: [may('drum-diameter')],
   }),
   step('wipe-face', 'look', 3, {
     needs: ['matched {}'],
@@ -188,14 +219,14 @@ export const PACK = [
   step('pack', 'close', 8, {
     needs: ['bearings seen {}', 'renewed {}', 'races {}'],
     gives: ['packed {}'],
-    readings: [must('grease')],
+    readings: [must('grease'), may('grease-product')],
     when: (context) => !newHub(context),
   }),
   // Another hub takes new rollers, of the numbers of its races; the old ones never run in them.
   step('pack', 'close', 8, {
-    needs: ['bearings seen {}', 'renewed {}', 'races {}'],
+    needs: ['renewed {}', 'races {}'],
     gives: ['packed {}'],
-    readings: [must('grease'), may('new-inner-roller'), may('new-outer-roller')],
+    readings: [must('grease'), may('grease-product'), may('new-inner-roller'), may('new-outer-roller')],
     when: newHub,
   }),
   step('smear', 'close', 2, {
@@ -243,7 +274,7 @@ export const HUB_ON = [
     subjects: ['set-rock', 'set-spin'],
   }),
   step('cap-on', 'close', 2, {
-    needs: ['locked {}', 'set checked {}'],
+    needs: ['locked {}', 'set checked {}', 'filled {}', 'ring out {}'],
     gives: ['cap on {}'],
     tool: 'hammer',
   }),
@@ -264,7 +295,16 @@ export const TOP_UP = [
     readings: [may('strokes')],
     tool: 'gun',
     optional: true,
-    when: ({ axle }) => axle !== undefined && hubTakesFitting(axle),
+    when: (context) => context.axle !== undefined && hubTakesFitting(context.axle) && !underCap(context),
+  }),
+  // A cap without a plug closes over the fitting: grease first.
+  step('top-up', 'close', 3, {
+    needs: ['set checked {}'],
+    gives: ['filled {}'],
+    readings: [may('strokes')],
+    tool: 'gun',
+    optional: true,
+    when: underCap,
   }),
 ];
 
@@ -277,22 +317,44 @@ export const PLUG_HOME = [
   }),
 ];
 
-/** Grease by the fitting, the wheel turning (handbook 4.2). */
-export const GREASE = [
-  step('plug-out', 'up', 1, { needs: ['stand {}', 'felt {}', 'wheel {}'], gives: ['plug out {}'] }),
+/** What is pumped and looked at, on a wheel that is on or on a bare hub. */
+const PUMP = [
   step('wipe-fitting', 'up', 1, { needs: ['plug out {}'], gives: ['wiped {}'] }),
   step('pump', 'up', 3, {
     needs: ['wiped {}'],
     gives: ['pumped {}'],
-    readings: [must('strokes'), must('grease')],
+    readings: [must('strokes'), must('grease'), may('grease-product')],
     tool: 'gun',
+    when: ({ house }) => house.grease !== 'purge',
+  }),
+  // What comes out in front is the old grease: it is graded as it would be in an open hub.
+  step('pump', 'up', 8, {
+    needs: ['wiped {}'],
+    gives: ['pumped {}'],
+    readings: [must('strokes'), must('grease'), may('grease-product')],
+    subjects: ['old-grease'],
+    tool: 'gun',
+    when: ({ house }) => house.grease === 'purge',
   }),
   step('look-back', 'up', 1, {
     needs: ['pumped {}'],
     gives: ['back seen {}'],
     subjects: ['grease-back'],
   }),
+];
+
+/** Grease by the fitting, the wheel turning (handbook 4.2). */
+export const GREASE = [
+  step('plug-out', 'up', 1, { needs: ['stand {}', 'felt {}', 'wheel {}'], gives: ['plug out {}'] }),
+  ...PUMP,
   step('plug-in', 'up', 1, { needs: ['back seen {}'], gives: ['greased {}', 'grease shut {}'] }),
+];
+
+/** The same on a bare hub, where the gun does not reach its fitting with the wheel on. */
+export const GREASE_BARE = [
+  step('plug-out', 'up', 1, { needs: ['felt {}', 'wheel off {}'], gives: ['plug out {}'] }),
+  ...PUMP,
+  step('plug-in', 'up', 1, { needs: ['back seen {}'], gives: ['bare greased {}', 'grease shut {}'] }),
 ];
 
 /** A hub that its owner does not open: looked at, and its maker's service done. */

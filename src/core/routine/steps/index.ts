@@ -4,10 +4,11 @@
  */
 export { ACTS, type Act, type StepId } from './acts';
 export { BRANCH_IDS, BRANCHES, branchesAt, type BranchDef, type BranchId } from './branches';
-export { CHOCK, SET_UP, UNCHOCK } from './once';
+export { CHOCK, CHOCK_OVER, SET_UP, UNCHOCK } from './once';
 export { TIGHTEN_HARD } from './corner';
 export {
   axleEnds,
+  chaptersAt,
   CHAPTERS,
   chapterSteps,
   FRAME_DOWN,

@@ -17,7 +17,15 @@ export const SET_UP = [
 export const CHOCK = step('chock', 'ground', 1, {
   scope: 'side',
   needs: ['braked'],
+  gives: ['chocked {side}', 'held'],
+});
+
+/** The work changes sides: no chock stays under a wheel that is raised next. */
+export const CHOCK_OVER = step('chock-over', 'ground', 1, {
+  scope: 'side',
+  needs: ['braked'],
   gives: ['chocked {side}'],
+  takes: ['chocked {other}'],
 });
 
 /** What ends a card, once every corner is down and at torque. */

@@ -1,7 +1,7 @@
-import { sideOf, sparesOf, isWheelEnd, wheelEnds, type RigModel, type WheelEnd } from '../../rig';
+import { sideOf, sparesOf, isWheelEnd, wheelEnds, type Axle, type RigModel, type WheelEnd } from '../../rig';
 import type { RoutinePlace, WorkId } from '../../rules';
 import { LAW, LOOK_BRAKE, MAGNET, MEASURE, PADS, PLATE, SET_BRAKE, SHOES, THROUGH } from './brake';
-import { LOOSEN, LOWER, RAISE, REFIT, WHEEL_OFF, WHEEL_ON } from './corner';
+import { COVER, COVER_ON, LOOSEN, LOWER, RAISE, REFIT, WHEEL_OFF, WHEEL_ON } from './corner';
 import { BEFORE_FRAME, BUSHINGS, FRAME_DOWN, FRAME_UP, SET_AXLE, TIGHTEN } from './frame';
 import {
   BEARINGS,
@@ -9,6 +9,7 @@ import {
   CAP,
   CLOSED_HUB,
   GREASE,
+  GREASE_BARE,
   HUB_OFF,
   HUB_ON,
   LOOK_SEAL,
@@ -18,6 +19,7 @@ import {
   RACES,
   READ_HUB,
   RENEW,
+  SCRAP_HUB,
   TOP_UP,
 } from './hub';
 import {
@@ -29,6 +31,7 @@ import {
   CONTACTS,
   FIXINGS,
   GEAR,
+  GEAR_GREASE,
   LIGHTS,
   LOOK_SPARE,
   LOOK_TIRE,
@@ -48,10 +51,12 @@ import type { StepDef } from './step';
 
 /** The chapters of work at a raised corner, in the order they are written; what is safe of it is kept. */
 const CORNER = {
+  cover: COVER,
   loosen: LOOSEN,
   raise: RAISE,
   grease: GREASE,
   wheelOff: WHEEL_OFF,
+  greaseBare: GREASE_BARE,
   closedHub: CLOSED_HUB,
   through: THROUGH,
   pads: PADS,
@@ -67,6 +72,7 @@ const CORNER = {
   readHub: READ_HUB,
   lookBrake: LOOK_BRAKE,
   measure: MEASURE,
+  scrapHub: SCRAP_HUB,
   renew: RENEW,
   races: RACES,
   newHub: NEW_HUB,
@@ -81,6 +87,7 @@ const CORNER = {
   setBrake: SET_BRAKE,
   lower: LOWER,
   refit: REFIT,
+  coverOn: COVER_ON,
 } as const satisfies Record<string, readonly StepDef[]>;
 export type ChapterId = keyof typeof CORNER;
 
@@ -96,6 +103,8 @@ export function chapterSteps(id: ChapterId): readonly StepDef[] {
 export interface Plan {
   /** Chapters at the corner it is done at. */
   readonly corner?: readonly ChapterId[];
+  /** Those chapters where the gun does not reach the grease fitting with the wheel on. */
+  readonly bare?: readonly ChapterId[];
   /** Steps on foot before any corner is raised. */
   readonly before?: readonly StepDef[];
   /** Steps on foot once every corner is down. */
@@ -114,10 +123,22 @@ export interface Plan {
   readonly at?: (model: RigModel) => readonly RoutinePlace[];
 }
 
-const WHEEL: readonly ChapterId[] = ['loosen', 'raise', 'wheelOff', 'wheelOn', 'lower', 'refit'];
+const WHEEL: readonly ChapterId[] = ['cover', 'loosen', 'raise', 'wheelOff', 'wheelOn', 'lower', 'refit'];
 const HUB: readonly ChapterId[] = [...WHEEL, 'hubOff', 'hubOn', 'plugHome', 'setBrake'];
 /** With the hub open its brake is looked at: shoes and drum, or pads. */
 const OPEN_HUB: readonly ChapterId[] = [...HUB, 'bearings', 'lookBrake', 'measure', 'pads', 'pack', 'topUp'];
+/** Another hub in place of the old one, which is not stripped; its brake is looked at. */
+const SWAP_HUB: readonly ChapterId[] = [
+  ...HUB,
+  'scrapHub',
+  'lookBrake',
+  'measure',
+  'pads',
+  'races',
+  'newHub',
+  'pack',
+  'topUp',
+];
 /** With the hub off and its bearings in, the seal is looked at. */
 const OPEN_BRAKE: readonly ChapterId[] = [...HUB, 'lookBrake', 'lookSeal', 'measure'];
 const leaf = (model: RigModel) =>
@@ -136,7 +157,7 @@ export const PLANS: Readonly<Record<WorkId, Plan | undefined>> = {
   walkaround: undefined,
   repack: { corner: [...OPEN_HUB, 'renew'] },
   'bearing-renew': { corner: [...OPEN_HUB, 'renew', 'races'] },
-  'hub-renew': { corner: [...OPEN_HUB, 'races', 'newHub'] },
+  'hub-renew': { corner: SWAP_HUB },
   'brake-measure': { corner: [...OPEN_BRAKE, 'pads', 'through'] },
   'plate-renew': { corner: [...OPEN_BRAKE, 'plate'] },
   'shoe-renew': { corner: [...OPEN_BRAKE, 'shoes'] },
@@ -145,10 +166,10 @@ export const PLANS: Readonly<Record<WorkId, Plan | undefined>> = {
   'stud-renew': { corner: [...WHEEL, 'stud'] },
   'cap-renew': { before: CAP },
   'hub-read': { corner: [...HUB, 'lookBrake', 'lookSeal', 'readHub'] },
-  'brakes-install': { corner: [...OPEN_HUB, 'races', 'newHub', 'plate'], first: LAW },
+  'brakes-install': { corner: [...SWAP_HUB, 'plate'], first: LAW },
   'hub-service': { corner: [...WHEEL, 'closedHub', 'through'] },
   'hub-look': { corner: ['raise', 'lower'] },
-  grease: { corner: ['raise', 'grease', 'lower'] },
+  grease: { corner: ['cover', 'raise', 'grease', 'lower', 'coverOn'], bare: [...WHEEL, 'greaseBare'] },
   'brake-adjust': { corner: ['raise', 'setBrake', 'lower'] },
   'adapter-torque': { corner: [...WHEEL, 'adapter'] },
   'tire-renew': { corner: [...WHEEL, 'swap'], before: SPARE_TIRE },
@@ -156,13 +177,13 @@ export const PLANS: Readonly<Record<WorkId, Plan | undefined>> = {
   'tire-rotate': { corner: [...WHEEL, 'rotate'] },
   bushings: {
     first: BEFORE_FRAME,
-    corner: ['loosen', 'raise', 'wheelOff', 'wheelOn', 'refit'],
+    corner: ['cover', 'loosen', 'raise', 'wheelOff', 'wheelOn', 'refit'],
     frame: { sides: BUSHINGS, joined: TIGHTEN },
     at: leaf,
   },
   'axle-set': {
     firstAtAxle: SET_AXLE.first,
-    corner: ['loosen', 'raise', 'wheelOff', 'wheelOn', 'setBrake', 'refit'],
+    corner: ['cover', 'loosen', 'raise', 'wheelOff', 'wheelOn', 'setBrake', 'refit'],
     frame: { sides: [], joined: [], axle: SET_AXLE.under },
   },
   pressures: { before: PRESSURES, at: tires },
@@ -172,6 +193,7 @@ export const PLANS: Readonly<Record<WorkId, Plan | undefined>> = {
   'breakaway-test': { before: BREAKAWAY },
   'battery-renew': { before: [...BATTERY, ...BREAKAWAY] },
   'gear-look': { before: GEAR },
+  'gear-grease': { before: GEAR_GREASE },
   underside: { before: FIXINGS, at: wheelEnds },
   pivots: { before: PIVOTS, at: leaf },
   'lug-torque': { after: CHECK_LUGS },
@@ -183,6 +205,12 @@ export const PLANS: Readonly<Record<WorkId, Plan | undefined>> = {
 };
 
 export { FRAME_DOWN, FRAME_UP };
+
+/** The chapters of some work at a corner with such an axle. */
+export function chaptersAt(work: WorkId, axle: Axle | undefined): readonly ChapterId[] | undefined {
+  const plan = PLANS[work];
+  return axle?.greaseReach === false && plan?.bare ? plan.bare : plan?.corner;
+}
 
 /** Where a job is worked on: its own place, or for the whole rig each place it goes to. */
 export function placesOfJob(work: WorkId, place: RoutinePlace, model: RigModel): readonly RoutinePlace[] {

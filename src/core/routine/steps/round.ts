@@ -1,4 +1,4 @@
-import { may, must, step } from './step';
+import { may, must, step, type StepContext } from './step';
 
 /** Cold pressures, spare included (handbook 4.7). */
 export const PRESSURES = [
@@ -30,6 +30,14 @@ export const LOOK_SPARE = [
   }),
 ];
 
+/** Filled before it carries: what goes on is at its pressure while it still lies on the ground. */
+const FILL = step('set-pressure', 'open', 3, {
+  needs: ['wheel off {}', 'swapped {}', 'rotated {}'],
+  gives: ['pumped up {}'],
+  readings: [must('pressure-set')],
+  tool: 'gauge',
+});
+
 /** Another tire and wheel in place of this one. */
 export const SWAP_TIRE = [
   step('swap-tire', 'open', 3, {
@@ -45,6 +53,7 @@ export const SWAP_TIRE = [
     readings: [must('came-off')],
     when: ({ has }) => has('tire-change'),
   }),
+  FILL,
 ];
 
 /** A new tire on the spare's rim: off its carrier, changed, filled before it goes back. */
@@ -75,11 +84,14 @@ export const STUD = [
 export const ROTATE = [
   step('rotate', 'open', 2, {
     needs: ['wheel off {}', 'wheel off {mate}', 'stand sure {}', 'stand sure {mate}'],
-    gives: ['rotated {}'],
+    gives: ['rotated {}', 'rotated {mate}'],
+    // Told once, at the one that is raised last.
+    when: ({ firstOfTwo }) => !firstOfTwo,
   }),
+  { ...FILL, when: ({ fromSpare }: StepContext) => fromSpare },
 ];
 
-/** The adapter's own nuts, behind the wheel. */
+/** The adapter's own nuts, behind the wheel: looked at whenever they lie bare. */
 export const ADAPTER = [
   step('adapter-torque', 'open', 5, {
     // On a new hub the adapters come over from the old one.
@@ -104,14 +116,14 @@ export const CHECK_LUGS = [
 /** Stud threads, one nut at a time, no wheel lifted: this too is a refit (handbook 4.6). */
 export const THREADS = [
   step('threads', 'down', 8, {
-    needs: ['braked', 'chocked {side}', 'down {}', 'tight {}'],
+    needs: ['braked', 'held', 'down {}', 'tight {}'],
     gives: ['started {}', 'round 0 {}'],
     takes: ['tight {}'],
     readings: [must('studs-done')],
     subjects: ['threads'],
     tool: 'wrench',
   }),
-  // The compiler puts one full round in here.
+  // The compiler puts the full rounds in here.
   step('torque', 'down', 2, { tool: 'torque-wrench' }),
   step('open-rechecks', 'down', 1, { needs: ['torqued {}'], gives: ['rechecks open {}'] }),
 ];
@@ -133,6 +145,19 @@ export const FIXINGS = [
     gives: ['fixings {}'],
     subjects: ['fixing'],
     tool: 'wrench',
+  }),
+  // To a figure where there is one; by the feel of a wrench alone where nobody told it.
+  step('torque-axle', 'walk', 2, {
+    needs: ['fixings {}'],
+    torque: 'axle',
+    tool: 'torque-wrench',
+    when: ({ figure }) => figure('axle'),
+  }),
+  step('torque-joints', 'walk', 3, {
+    needs: ['fixings {}'],
+    torque: 'joints',
+    tool: 'torque-wrench',
+    when: ({ figure, axle }) => figure('joints') && axle?.suspension === 'leaf',
   }),
 ];
 
@@ -188,6 +213,12 @@ export const BATTERY = [
 
 /** One piece of gear looked over. */
 export const GEAR = [step('look-gear', 'walk', 1, { subjects: ['gear'], gives: ['seen {}'] })];
+
+/** Gear that turns or slides: taken apart or out, cleaned and looked at, greased and back (handbook 4.10). */
+export const GEAR_GREASE = [
+  step('strip-gear', 'walk', 10, { gives: ['stripped {}'], subjects: ['gear'], tool: 'wrench' }),
+  step('grease-gear', 'walk', 8, { needs: ['stripped {}'], gives: ['gear greased {}'], tool: 'wrench' }),
+];
 
 export const RINSE = [step('rinse', 'end', 10)];
 export const WASH = [step('wash', 'end', 45)];

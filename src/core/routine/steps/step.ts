@@ -56,8 +56,14 @@ export interface StepContext {
   readonly redress: boolean;
   /** Another wheel comes off to change places with this one, and this one is off first. */
   readonly firstOfTwo: boolean;
+  /** True where some bolts have a figure of their own that is no guess. */
+  readonly figure: (bolts: TorqueId) => boolean;
   /** Wheel adapters stand between hub and wheel. */
   readonly adapters: boolean;
+  /** The new hub comes with its races fitted. */
+  readonly racesFitted: boolean;
+  /** What changes places with this wheel is a spare. */
+  readonly fromSpare: boolean;
   /** The whole frame stands on stands. */
   readonly framed: boolean;
   /** Its wheels may have covers: nobody said that they have none. */

@@ -1,4 +1,4 @@
-import { axleOf, hasBrake, hasCapPlug, hasDrum, type WheelEnd } from '../../rig';
+import { axleOf, greasedUnderCap, hasBrake, hasCapPlug, hasDrum, type WheelEnd } from '../../rig';
 import type { CardStep } from '../card';
 import { can, is, type Corner, type Played, type Scene } from './scene';
 
@@ -15,6 +15,8 @@ export function playHub(step: CardStep, c: Corner, scene: Scene): Played | undef
   const braked = axle !== undefined && hasBrake(axle);
   const wheelOff = c.lugs === 'off';
   const drilled = axle !== undefined && hasCapPlug(axle);
+  const underCap = axle !== undefined && greasedUnderCap(axle);
+  const scrapped = scene.newHubs.some((end) => end === step.place);
   switch (step.step) {
     case 'caliper-off':
       return is([can(wheelOff, 'the wheel is in the way'), can(c.caliper, 'it is off')], {
@@ -23,6 +25,10 @@ export function playHub(step: CardStep, c: Corner, scene: Scene): Played | undef
       });
     case 'cap-off':
       return is([[wheelOff, 5, 'wheel off before the cap'], can(c.cap, 'it is off')], { cap: false });
+    case 'see-hub':
+      return is([can(!c.cap && c.lock, 'hub and lock are seen behind the cap')], {});
+    case 'unwind-ring':
+      return is([can(!c.cap, 'the cap hides what broke off')], {});
     case 'soak-pin':
       return is([can(!c.cap && c.lock, 'the pin is reached with the cap off')], {});
     case 'lock-out':
@@ -81,7 +87,11 @@ export function playHub(step: CardStep, c: Corner, scene: Scene): Played | undef
         sealSeen: true,
       });
     case 'read-hub':
-      return is([can(!c.hub && c.outer === false, 'numbers are read with the hub off')], {});
+      return is([can(!c.hub && c.outer === false, 'numbers are read with the hub off')], {
+        ...(scrapped && { oldRead: true, sealSeen: true }),
+      });
+    case 'wipe-spindle':
+      return is([can(!c.hub && scrapped, 'what stays is the spindle')], { clean: true });
     case 'clear-line':
       return is([can(!c.hub, 'the hub hides the line')], {});
     case 'seal-out':
@@ -112,9 +122,13 @@ export function playHub(step: CardStep, c: Corner, scene: Scene): Played | undef
         { renewed: true },
       );
     case 'match-hub':
-      return is([[c.bearingsSeen && c.spindleSeen, 8, 'the old one is read before the new one is matched']], {
+      // The new hub is empty: rollers and seal go into it.
+      return is([[c.oldRead && c.spindleSeen, 8, 'the old one is read before the new one is matched']], {
         renewed: true,
         faceClean: false,
+        bearingsSeen: true,
+        inner: false,
+        seal: false,
       });
     case 'race-out':
       return is([[c.renewed && !c.packed, 8, 'races go before new grease'], can(!c.hub, 'the hub is on')], {
@@ -193,7 +207,11 @@ export function playHub(step: CardStep, c: Corner, scene: Scene): Played | undef
     case 'top-up':
       return is(
         [
-          can(c.cap && c.seal && c.hub, 'the cap goes first'),
+          can(c.seal && c.hub, 'there is no hub to fill'),
+          can(
+            underCap ? !c.cap && c.setChecked : c.cap,
+            underCap ? 'the cap covers the fitting' : 'the cap goes first',
+          ),
           can(!drilled || !c.plug, 'the plug covers the fitting'),
         ],
         {},
@@ -227,7 +245,8 @@ export function playHub(step: CardStep, c: Corner, scene: Scene): Played | undef
       return is(
         [
           [c.wiped, 8, 'dirt on the fitting goes into the bearing'],
-          can(c.stand && !c.plug && !wheelOff, 'the wheel is turned while pumping'),
+          can(c.stand && !c.plug, 'the fitting is shut'),
+          can(wheelOff === (axle?.greaseReach === false), 'the gun does not reach'),
         ],
         {
           pumped: true,

@@ -68,6 +68,7 @@ export function playRaise(step: CardStep, c: Corner, scene: Scene): Played | und
             'no other corner is raised while one stands without its wheel, but the one it changes with',
           ],
           [!scene.framed, 17, 'the frame is on its stands already'],
+          [!scene.chocked.has(sideOf(place)), 1, 'a chock under the wheel that is raised'],
           can(!c.lifted, 'this corner is up'),
         ],
         { lifted: true, wasUp: true },
@@ -109,24 +110,37 @@ export function playRaise(step: CardStep, c: Corner, scene: Scene): Played | und
       return is(
         [
           can(wheelOff && free, 'both wheels are off before they change places'),
-          [c.standSure, 4, 'the stand is looked at again before hands go under'],
+          [
+            c.standSure && (!mate || scene.corners.get(mate)?.standSure === true),
+            4,
+            'the stand is looked at again before hands go under',
+          ],
         ],
-        {},
+        // A spare that comes off its carrier is filled before it carries.
+        mate ? {} : { filled: false },
       );
     }
     case 'swap-tire':
+      return is([can(wheelOff, 'the wheel is in the way')], { filled: false });
     case 'maker-service':
     case 'oil-check':
       return is([can(wheelOff, 'the wheel is in the way')], {});
     case 'renew-stud':
       return is([[wheelOff, 16, 'a stud is renewed with the wheel off']], {});
     case 'adapter-torque':
-      return is([can(wheelOff && c.hub, 'the adapter sits on the hub, behind the wheel')], {});
+      return is([can(wheelOff && c.hub, 'the adapter sits on the hub, behind the wheel')], { adapter: true });
     case 'wheel-on':
       return is(
         [
           [c.cap, 5, 'cap on before the wheel'],
+          can(c.filled, 'filled before it carries'),
+          [
+            c.adapter || scene.model.wheels.adapter?.fitted !== true,
+            12,
+            'the nuts of the adapter are gone round while they lie bare',
+          ],
           [c.caliper, 16, 'the caliper is still off'],
+          [c.plug, 16, 'the grease plug is still out'],
           [!setHere(step, scene), 15, 'the axle is not tight under its springs'],
           can(wheelOff && c.hub, 'there is nothing to hang the wheel on'),
         ],
@@ -160,7 +174,7 @@ export function playRaise(step: CardStep, c: Corner, scene: Scene): Played | und
         },
       );
     case 'set-pressure':
-      return is([can(!c.lifted, 'pressure is set on a wheel that is down')], {});
+      return is([can(!c.lifted || wheelOff, 'pressure is set on a wheel that hangs')], { filled: true });
     case 'cover-on':
       return is(
         [can(c.lugs === 'torqued' || c.lugs === 'hard', 'the cover hides nuts that are not tight')],
@@ -201,7 +215,7 @@ export function playRaise(step: CardStep, c: Corner, scene: Scene): Played | und
       if (wheelOff) return is([], { threads: step.threads ?? c.threads });
       return is(
         [
-          [held, 1, 'parking brake and chocks first'],
+          [scene.braked && scene.chocked.size > 0 && !scene.cleared, 1, 'parking brake and chocks first'],
           [!c.lifted, 2, 'one nut at a time, the tire on the ground'],
           can(c.lugs === 'torqued', 'the others hold the wheel meanwhile'),
         ],

@@ -27,6 +27,8 @@ export interface Corner {
   shoesBack: boolean;
   caliper: boolean;
   clean: boolean;
+  /** The numbers of a hub that is thrown away are read. */
+  oldRead: boolean;
   bearingsSeen: boolean;
   spindleSeen: boolean;
   brakeSeen: boolean;
@@ -36,6 +38,10 @@ export interface Corner {
   smeared: boolean;
   setChecked: boolean;
   spun: boolean;
+  /** The nuts of its adapter were gone round since the wheel came off. */
+  adapter: boolean;
+  /** The tire that goes on is at its pressure. */
+  filled: boolean;
   /** The grease plug of the cap. */
   plug: boolean;
   wiped: boolean;
@@ -78,6 +84,7 @@ export const WHOLE: Corner = {
   shoesBack: false,
   caliper: true,
   clean: false,
+  oldRead: false,
   bearingsSeen: false,
   spindleSeen: false,
   brakeSeen: false,
@@ -87,6 +94,8 @@ export const WHOLE: Corner = {
   smeared: false,
   setChecked: false,
   spun: false,
+  adapter: false,
+  filled: true,
   plug: true,
   wiped: false,
   pumped: false,
@@ -136,6 +145,8 @@ export interface Scene {
   readonly setAxle: readonly WheelEnd[];
   /** Wheels that are changed on the verge, by the school that torques them later. */
   readonly onVerge: readonly WheelEnd[];
+  /** Wheel ends that get another hub: the old one goes aside whole. */
+  readonly newHubs: readonly WheelEnd[];
   /** Rounds of the star in the air by the owner's school. */
   readonly airRounds: number;
   /** Spares that this rig has. */

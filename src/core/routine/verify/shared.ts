@@ -32,6 +32,8 @@ function playSide(step: CardStep, scene: Scene): readonly Demand[] | undefined {
         { apart: true, eyeSeen: false, hangersSeen: false, equalizer: false },
       );
     }
+    case 'free-bolt':
+      return [[scene.framed && scene.axlesHeld, 15, 'a bolt is freed on stands, the axle held']];
     case 'look-hangers':
       return then([can(s.apart, 'the joint hides the hole')], { hangersSeen: true });
     case 'bush-out':
@@ -100,6 +102,8 @@ function playFrame(step: CardStep, scene: Scene): readonly Demand[] | undefined 
         [!scene.framed, 17, 'it is up'],
       ];
       scene.framed = true;
+      // Under wheels that hang they hold nothing.
+      scene.chocked = new Set();
       for (const [, c] of corners) Object.assign(c, { lifted: true, stand: true, wasUp: true });
       return demands;
     }
@@ -171,6 +175,8 @@ function playFrame(step: CardStep, scene: Scene): readonly Demand[] | undefined 
         }),
       ];
       scene.framed = false;
+      // Its wheels stand again, and chocks go back to them.
+      scene.chocked = new Set(['L', 'R']);
       scene.axlesHeld = false;
       for (const [, c] of corners) Object.assign(c, { lifted: false, stand: false });
       return demands;
@@ -192,6 +198,11 @@ export function playShared(step: CardStep, scene: Scene): readonly Demand[] {
     case 'chock':
       scene.chocked.add(step.side ?? '');
       return [[step.side !== undefined, 1, 'chocks go to a side']];
+    case 'chock-over': {
+      const lifted = corners.some(([, c]) => c.lifted);
+      scene.chocked = new Set([step.side ?? '']);
+      return [[!lifted, 1, 'chocks are moved with every wheel on the ground']];
+    }
     case 'steady':
       return [[corners.every(([, c]) => !c.lifted), 3, 'stabilizers steady, they never lift']];
     case 'unchock':
@@ -228,7 +239,14 @@ export function playShared(step: CardStep, scene: Scene): readonly Demand[] {
       return [];
     case 'battery-in':
       return [can(scene.out.delete('breakaway battery'), 'it is in')];
+    case 'strip-gear':
+      scene.out.add(`parts of ${step.place}`);
+      return [];
+    case 'grease-gear':
+      return [can(scene.out.delete(`parts of ${step.place}`), 'it is apart before it is greased')];
     case 'check-fixings':
+    case 'torque-axle':
+    case 'torque-joints':
     case 'look-pivot':
       return [
         [
@@ -273,6 +291,8 @@ export function standsAlone(step: CardStep): boolean {
 }
 const ALONE: ReadonlySet<string> = new Set([
   'check-fixings',
+  'torque-axle',
+  'torque-joints',
   'look-pivot',
   'grease-pivot',
   'pressure',

@@ -1,4 +1,3 @@
-import { torqueStages } from '../../figures';
 import {
   axleOf,
   hubOpens,
@@ -12,7 +11,9 @@ import {
 } from '../../rig';
 import {
   doneHere,
+  lugStages,
   routineDef,
+  threadsAfterRefit,
   threadsNow,
   torqueOf,
   type RoutinePlace,
@@ -71,7 +72,7 @@ const LAMPS: readonly Act[] = [
 const MEANT: Readonly<Record<WorkId, readonly Act[]>> = {
   repack: ['pack', 'smear', 'renew'],
   'bearing-renew': ['pack', 'race-out', 'race-in'],
-  'hub-renew': ['match-hub', 'pack'],
+  'hub-renew': ['read-hub', 'look-spindle', 'match-hub', 'pack'],
   'plate-renew': ['look-brake', 'plate-off', 'plate-on', 'wires-on'],
   'brakes-install': ['plate-on', 'wires-on', 'match-hub'],
   'shoe-renew': ['look-brake', 'shoes-off', 'shoes-on'],
@@ -87,11 +88,13 @@ const MEANT: Readonly<Record<WorkId, readonly Act[]>> = {
   grease: ['pump', 'look-back'],
   'adapter-torque': ['adapter-torque'],
   'tire-change': ['swap-tire', 'set-pressure'],
-  'tire-rotate': ['rotate', 'set-pressure'],
+  // Told once, at the one that is raised last.
+  'tire-rotate': ['set-pressure'],
   'stud-threads': ['threads', 'torque'],
   'lug-torque': ['check-lugs'],
   'tire-look': ['look-tire'],
   'gear-look': ['look-gear'],
+  'gear-grease': ['strip-gear', 'grease-gear'],
   'breakaway-test': ['read-battery', 'pull-pin', 'pin-back'],
   'battery-renew': ['battery-out', 'battery-in', 'pull-pin'],
   lights: LAMPS,
@@ -118,6 +121,8 @@ const BOLTS: Readonly<Partial<Record<Act, TorqueId>>> = {
   'adapter-torque': 'adapter',
   'plate-on': 'plate',
   'caliper-on': 'caliper',
+  'torque-axle': 'axle',
+  'torque-joints': 'joints',
   'axle-bolts': 'axle',
   'tighten-joints': 'joints',
 };
@@ -142,26 +147,26 @@ function wholeRig({ routine }: Job, model: RigModel): readonly RoutinePlace[] {
 const OPENED: ReadonlySet<string> = new Set(['repack', 'bearing-renew', 'hub-renew']);
 const NEW_HUBS: ReadonlySet<string> = new Set(['hub-renew', 'brakes-install']);
 
-function jobAtEnd(job: Job, { steps, house }: Card, model: RigModel): readonly Breach[] {
+function jobAtEnd(job: Job, { steps }: Card, model: RigModel): readonly Breach[] {
   const at =
     job.place === 'rig'
       ? wholeRig(job, model)
       : [job.place, ...(job.with && isWheelEnd(job.with) ? [job.with] : [])];
   const there = (act: string, place: RoutinePlace) =>
     steps.some((step) => step.step === act && (step.place === undefined || step.place === place));
-  // A complete hub comes with its races fitted; any other gets them.
-  const races = house.hubs === 'sets' && NEW_HUBS.has(job.routine) ? ['race-in'] : [];
+  // Races are seated where they do not come fitted.
+  const races = job.races !== 'fitted' && NEW_HUBS.has(job.routine) ? ['race-in'] : [];
   const tire = job.routine === 'tire-renew' ? ['swap-tire', 'set-pressure'] : [];
   // With a hub open the pads of its disc are looked at as well.
   const axle = isWheelEnd(job.place) ? model.axles[axleOf(job.place)] : undefined;
   const pads = axle?.brake === 'hydraulic-disc' && OPENED.has(job.routine) ? ['measure-brake'] : [];
   const shut = axle !== undefined && !hubOpens(axle) && axle.brake !== 'hydraulic-disc';
   const measured = job.routine === 'brake-measure' ? [shut ? 'look-through' : 'measure-brake'] : [];
-  // Adapters come over to a new hub.
-  const over = model.wheels.adapter?.fitted && NEW_HUBS.has(job.routine) ? ['adapter-torque'] : [];
-  const acts = [...MEANT[job.routine], ...over, ...races, ...tire, ...pads, ...measured];
+  const changed = job.routine === 'tire-rotate' && !at.some((place) => there('rotate', place));
+  const acts = [...MEANT[job.routine], ...races, ...tire, ...pads, ...measured];
   const missing = [
     ...at.flatMap((place) => acts.filter((act) => !there(act, place))),
+    ...(changed ? ['rotate'] : []),
     ...(job.routine === 'axle-set' ? AXLE : []).filter((act) => !steps.some(({ step }) => step === act)),
   ];
   return missing.map((act) => ({ rule: 0, key: act, place: job.place, why: 'the work is not on the card' }));
@@ -244,7 +249,12 @@ export function verify(card: Card, model: RigModel): readonly Breach[] {
     setAxle:
       set && isWheelEnd(set.place) ? ends.filter((end) => axleOf(end) === axleOf(set.place as WheelEnd)) : [],
     spares: model.spares,
-    airRounds: torqueStages(undefined, card.house.torque).filter(({ where }) => where === 'air').length,
+    airRounds: lugStages(model, threadsAfterRefit(card.house, model), card.house).filter(
+      ({ where }) => where === 'air',
+    ).length,
+    newHubs: card.jobs.flatMap(({ routine, place }) =>
+      NEW_HUBS.has(routine) && isWheelEnd(place) ? [place] : [],
+    ),
     onVerge: ends.filter((end) => onTheVerge(card, end)),
     lit: false,
     batteryRead: false,

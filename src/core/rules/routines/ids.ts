@@ -45,6 +45,7 @@ const REPAIRS = [
   'stud-threads',
   'bushings',
   'axle-set',
+  'gear-grease',
 ] as const;
 export type RepairId = (typeof REPAIRS)[number];
 

@@ -14,6 +14,7 @@ import { breakawayTest } from './breakaway-test';
 import { bushings } from './bushings';
 import { capRenew } from './cap-renew';
 import { contacts } from './contacts';
+import { gearGrease } from './gear-grease';
 import { gearLook } from './gear-look';
 import { grease } from './grease';
 import { hubLook } from './hub-look';
@@ -107,6 +108,7 @@ const ASKED: Readonly<Record<RepairId, RoutineDef>> = {
   'stud-threads': studThreads,
   bushings,
   'axle-set': axleSet,
+  'gear-grease': gearGrease,
 };
 
 const DEFS: Readonly<Record<WorkId, RoutineDef>> = { ...ROUND, ...ASKED };

@@ -29,6 +29,7 @@ export function FactEditor({
   onKeep,
   keep = 'Keep it',
   canForget = true,
+  only,
 }: {
   view: FactRig;
   id: FactId;
@@ -37,6 +38,8 @@ export function FactEditor({
   onKeep: (changes: Changes) => void;
   keep?: string;
   canForget?: boolean;
+  /** Of its choices, those that can be. */
+  only?: readonly string[];
 }) {
   // The units the field was opened in hold until it is closed.
   const units = useFormUnits();
@@ -108,6 +111,7 @@ export function FactEditor({
         draft={draft}
         errors={errors}
         units={units}
+        {...(only && { only })}
         onChange={(next) => {
           setDraft(next);
           setErrors({});

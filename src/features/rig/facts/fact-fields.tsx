@@ -11,12 +11,14 @@ export function FactFields({
   draft,
   errors,
   units,
+  only,
   onChange,
 }: {
   id: FactId;
   draft: FactDraft;
   errors: FactErrors;
   units: UnitSystem;
+  only?: readonly string[];
   onChange: (draft: FactDraft) => void;
 }) {
   const { type, sourced } = factDef(id);
@@ -48,10 +50,12 @@ export function FactFields({
               ? 'grid-cols-4'
               : 'grid-cols-1 sm:grid-cols-2'
           }
-          options={type.options.map((option) => ({
-            value: String(option),
-            label: options?.[String(option)] ?? String(option),
-          }))}
+          options={type.options
+            .filter((option) => only?.includes(String(option)) ?? true)
+            .map((option) => ({
+              value: String(option),
+              label: options?.[String(option)] ?? String(option),
+            }))}
           value={draft.value === '' ? undefined : draft.value}
           onChange={(value) => set({ value })}
           error={errors.value}
