@@ -2,6 +2,7 @@
 import { archive } from './parts/archive';
 import { audit } from './parts/audit';
 import { card } from './parts/card';
+import { cards } from './parts/cards';
 import { duties } from './parts/duties';
 import { fold } from './parts/fold';
 import { forecast } from './parts/forecast';
@@ -20,6 +21,7 @@ const PARTS: Readonly<Record<string, Part>> = {
   trends,
   search,
   card,
+  cards,
   archive,
   load,
   open,

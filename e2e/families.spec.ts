@@ -47,7 +47,7 @@ test('greasing: strokes are counted, greases that do not mix are told, and greas
   await skipTo(page, /^Grease 1L/);
   const more = page.getByRole('button', { name: 'Strokes of the gun: one more' });
   for (let i = 0; i < 4; i++) await more.click();
-  await expect(more).toContainText('4');
+  await expect(page.getByRole('textbox', { name: 'Strokes of the gun: typed' })).toHaveValue('4');
   await page.getByRole('radio', { name: 'Clay' }).click();
   await expect(page.getByRole('status').filter({ hasText: /^Due\./ })).toContainText('do not mix');
   await page.getByRole('radio', { name: 'Lithium complex' }).click();
@@ -113,8 +113,8 @@ test('tire change: the spare goes on, the old one takes its place, and both are 
   await at(page, '1L');
   await start(page);
   await expect(title(page)).toHaveText('Is the spare fit to carry?');
-  const titles = await skipTo(page, /^Set the pressure of 1L/);
-  expect(titles).toContain('Bring the other wheel to 1L');
+  const titles = await skipTo(page, /^Fill the tire for 1L before it goes on/);
+  expect(titles).toContain('Bring the spare to 1L');
   await page.getByLabel('Filled to').fill('400');
   await done(page);
   await expect(page.getByText('This cannot be right')).toBeVisible();

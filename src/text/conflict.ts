@@ -44,6 +44,16 @@ export function conflictWords(
         title: 'wheel adapters without a torque',
         why: 'Adapter nuts hold the wheel as much as its lugs do. Their maker states a figure.',
       };
+    case 'adapter-weak':
+      return {
+        title: `adapters rated ${measure(Number(have), 'weight', system)}, a wheel may carry ${measure(Number(want), 'weight', system)}`,
+        why: 'An adapter carries what its wheel carries: half of what the axle is rated for.',
+      };
+    case 'stages-not-rising':
+      return {
+        title: `rounds of torque that do not rise: ${measure(Number(have), 'torque', system)} comes after a higher one`,
+        why: 'Each round is set higher than the one before; one of these figures was noted wrong. Rounds that do not rise are left out.',
+      };
     case 'torque-guess':
       return {
         title: `lug torque is a guess: ${measure(Number(have), 'torque', system)}`,

@@ -26,7 +26,7 @@ import type { EntryWords } from './entry-words';
 import { lookedWords } from './looked';
 import { BASIS_WORDS, KIND_WORDS, THICKENER_WORDS, WATER_WORDS } from './rig';
 import { doneWords, routineTitle } from './routines';
-import { RULE_WORDS } from './rules';
+import { RULE_WORDS, schoolWords } from './rules';
 import { EVENT_WORDS, HALF_WORDS, yearDay } from './season';
 
 export const KIND_OF_ENTRY: Record<Entry['kind'], string> = {
@@ -95,13 +95,16 @@ function workTitle({ jobs }: Pick<WorkBody, 'jobs'>): string {
 }
 
 /** What closed a finding: its owner's words, the work, or a look that found nothing left. */
-export function closingWords({ how, gone, needless, of, jobs }: EntryOf<'finding.closed'>['body']): string {
+export function closingWords(
+  { how, gone, needless, of, jobs }: EntryOf<'finding.closed'>['body'],
+  system: UnitSystem,
+): string {
   const graded = of && 'subject' in of ? of : undefined;
   const by = [
     ...(gone ? ['Looked at again, clear'] : []),
     ...(needless ? ['Looked into, nothing to be done'] : []),
     ...(graded
-      ? [`${SUBJECT_WORDS[graded.subject].name}: ${small(gradeWords(graded.subject, graded.grade))}`]
+      ? [`${SUBJECT_WORDS[graded.subject].name}: ${small(gradeWords(graded.subject, graded.grade, system))}`]
       : []),
     ...(jobs ? [workTitle({ jobs })] : []),
     ...(how ? [how] : []),
@@ -126,7 +129,7 @@ function workLines(work: WorkBody, system: UnitSystem): readonly string[] {
       .filter((one) => one.place === place)
       .map(
         (one) =>
-          `${SUBJECT_WORDS[one.subject].name}${whereWords(one)} ${small(gradeWords(one.subject, one.grade))}`,
+          `${SUBJECT_WORDS[one.subject].name}${whereWords(one)} ${small(gradeWords(one.subject, one.grade, system))}`,
       );
     const grease = work.materials
       .filter((one) => one.place === place)
@@ -325,7 +328,7 @@ export function entryWords(
     case 'finding.closed':
       return {
         title: `${entry.body.needless ? 'Not needed' : entry.body.gone ? 'Gone' : 'Fixed'}: ${titleOf(entry.body.finding) ?? 'a finding'}`,
-        lines: [closingWords(entry.body)],
+        lines: [closingWords(entry.body, system)],
       };
     case 'finding.waits': {
       const { who, booked, tow, note } = entry.body;
@@ -375,9 +378,7 @@ export function entryWords(
       return {
         title: `House rule: ${small(RULE_WORDS[rule].ask)}`,
         lines: [
-          school === null
-            ? 'Back to what stands above it'
-            : capital(RULE_WORDS[rule].schools[school] ?? school),
+          school === null ? 'Back to what stands above it' : capital(schoolWords(rule, school, system)),
         ],
       };
     }

@@ -20,7 +20,7 @@ export const FACT_HELP: Record<FactId, FactHelp> = {
   },
   gvwr: {
     hint: 'On the placard, left side near the front.',
-    unlocks: 'what the law asks of brakes, and what may be loaded',
+    unlocks: 'what jack and stands have to carry',
   },
   axleSpacing: {
     hint: 'Spindle center to spindle center.',
@@ -83,7 +83,7 @@ export const FACT_HELP: Record<FactId, FactHelp> = {
   },
   repackLaunches: {
     hint: 'Count one for each time the hubs go under.',
-    unlocks: 'work by launches, not only by miles',
+    unlocks: 'work by launches, not only by distance',
   },
   brake: {
     hint: 'Two wires to the backing plate mean electric brakes.',
@@ -201,7 +201,7 @@ export const FACT_HELP: Record<FactId, FactHelp> = {
     unlocks: 'the pressure that is never gone over',
   },
   valve: {
-    hint: 'Rubber ones are good for 65 psi (448 kPa).',
+    hint: 'Rubber ones are good for {65 psi}.',
     unlocks: 'valves that are not asked for more than they hold',
   },
   tireLoad: {
@@ -210,13 +210,16 @@ export const FACT_HELP: Record<FactId, FactHelp> = {
   },
   spares: { unlocks: 'the spare looked at with the rest' },
   liftPoint: { hint: "The maker's manual may name a point.", unlocks: 'where the jack goes, on every card' },
-  liftHeight: { hint: 'From the ground, tires full.', unlocks: 'whether the jack on board reaches' },
+  liftHeight: {
+    hint: 'From the ground, tires full.',
+    unlocks: 'the height of the jack point, named on every card that lifts',
+  },
   miles: { unlocks: 'what a trip is asked for' },
   yearly: {
     hint: 'As near as you can say: it counts until the record has weeks of its own.',
     unlocks: 'when work will fall due, from the first day on',
   },
   use: { unlocks: 'how strictly old tires are judged' },
-  roads: { unlocks: 'rust looked for where salt gets' },
+  roads: { unlocks: 'rust looked for where salt gets, on cards that go under it' },
   water: { unlocks: 'launches logged with their water' },
 };

@@ -77,7 +77,7 @@ export function whereWords({
 function evidenceWords(of: Evidence, system: UnitSystem): string {
   if ('subject' in of) {
     if (!of.lamps)
-      return `${SUBJECT_WORDS[of.subject].name}${whereWords(of)}: ${small(gradeWords(of.subject, of.grade))}`;
+      return `${SUBJECT_WORDS[of.subject].name}${whereWords(of)}: ${small(gradeWords(of.subject, of.grade, system))}`;
     const likely = of.faults && of.faults.length > 0 ? `; likely ${small(faultsWords(of.faults))}` : '';
     return `${lampsFailedWords(of.lamps)} failed${likely}`;
   }
@@ -146,7 +146,7 @@ export function evidenceAndSource(
   if (!of) return undefined;
   if ('subject' in of)
     return {
-      said: `${capital(SUBJECT_WORDS[of.subject].name)}${whereWords(of)}: ${small(gradeWords(of.subject, of.grade))}.`,
+      said: `${capital(SUBJECT_WORDS[of.subject].name)}${whereWords(of)}: ${small(gradeWords(of.subject, of.grade, system))}.`,
       source: 'Graded by look or feel; trade default',
     };
   if ('what' in of)

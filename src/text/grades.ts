@@ -1,5 +1,7 @@
 import type { Judgement } from '@/core/judge';
 import type { Subject, Verdict } from '@/core/rules';
+import type { UnitSystem } from '@/core/quantity';
+import { inUnits } from './in-units';
 import { BASIS_WORDS } from './rig';
 
 interface SubjectWords {
@@ -142,12 +144,12 @@ export const SUBJECT_WORDS: Record<Subject, SubjectWords> = {
     ask: 'The pads, inner and outer, their lining alone',
     name: 'pads',
     grades: {
-      good: 'Over 3/16 in (4.8 mm)',
-      thin: '1/8 to 3/16 in (3.2 to 4.8 mm)',
-      'at-minimum': '1/8 in (3.2 mm) or less',
-      uneven: 'Inner and outer 1/8 in (3.2 mm) apart',
+      good: 'Over {3/16 in}',
+      thin: '{1/8 to 3/16 in}',
+      'at-minimum': '{1/8 in} or less',
+      uneven: 'Inner and outer {1/8 in} apart',
       greasy: 'Greasy',
-      gone: '1/16 in (1.6 mm) or less',
+      gone: '{1/16 in} or less',
     },
   },
   flange: {
@@ -164,9 +166,9 @@ export const SUBJECT_WORDS: Record<Subject, SubjectWords> = {
     ask: 'The tread, at its lowest',
     name: 'tread',
     grades: {
-      deep: 'Over 4/32 in (3 mm)',
-      worn: '2/32 to 4/32 in (1.6 to 3 mm)',
-      'at-limit': 'At 2/32 in (1.6 mm)',
+      deep: 'Over {4/32 in}',
+      worn: '{2/32 to 4/32 in}',
+      'at-limit': 'At {2/32 in}',
       cord: 'Cord showing',
     },
   },
@@ -205,6 +207,17 @@ export const SUBJECT_WORDS: Record<Subject, SubjectWords> = {
       loose: 'Loose by hand',
       broken: 'Stud broken',
       'hole-worn': 'Hole worn',
+    },
+  },
+  'adapter-move': {
+    ask: 'The adapter nuts at their torque',
+    name: 'adapter nuts at torque',
+    grades: {
+      none: 'None moved',
+      'half-flat': 'One moved, half a flat (30°) at most',
+      'over-half': 'One moved more than half a flat (30°)',
+      loose: 'Loose by hand',
+      broken: 'Stud of the adapter broken',
     },
   },
   threads: {
@@ -405,8 +418,8 @@ export const SUBJECT_WORDS: Record<Subject, SubjectWords> = {
 };
 
 /** A grade in words. */
-export function gradeWords(subject: Subject, grade: string): string {
-  return SUBJECT_WORDS[subject].grades[grade] ?? grade;
+export function gradeWords(subject: Subject, grade: string, system: UnitSystem): string {
+  return inUnits(SUBJECT_WORDS[subject].grades[grade] ?? grade, system);
 }
 
 export const VERDICT_WORDS: Record<Verdict, string> = {
@@ -440,7 +453,7 @@ export function ruleWords(judgement: Judgement, window: string): string {
     case 'recheck-held':
       return 'Every nut held at torque.';
     case 'recheck-moved':
-      return 'A nut that moves half a flat (30°) at most, once after a refit, is watched: the miles start again.';
+      return 'A nut that moves half a flat (30°) at most, once after a refit, is watched: the distance starts again.';
     case 'recheck-moved-again':
       return 'A nut that moves at two looks in a row does not stay tight: find out why before the next trip.';
     case 'recheck-over-half':

@@ -41,6 +41,8 @@ export {
   RENEWED_WORDS,
 } from './readings';
 export { PHASE_WORDS, stepWords, threadsWords, torqueSpec } from './steps';
+export { inUnits } from './in-units';
+export { hazardsUnsaid } from './steps/hazards';
 export {
   dutyRule,
   dutyStanding,

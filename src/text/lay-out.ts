@@ -83,10 +83,15 @@ function sizes(id: 'spindleNut' | 'plateNut', { card, model, system }: Setting):
   return told.length > 0 ? { note: list([...new Set(told)]) } : {};
 }
 
+/** What jack and stand carry beyond the side's share (handbook 8.11). */
+const LIFT_MARGIN = 1.25;
+
 const TOOL_WORDS: Readonly<Record<ToolId, (setting: Setting) => Item>> = {
-  'corner-lift': () => ({
+  'corner-lift': ({ model: { gvwr }, system }) => ({
     name: 'Two chocks, a jack, a stand',
-    note: 'jack and stand rated over the corner they carry',
+    note: gvwr
+      ? `jack and stand for at least ${measure((gvwr.value / 2) * LIFT_MARGIN, 'weight', system, 0)}: a quarter over half of the trailer's rating`
+      : 'jack and stand rated over the corner they carry',
   }),
   'frame-lift': () => ({
     name: 'Four stands, and a jack for each axle',
@@ -108,7 +113,17 @@ const TOOL_WORDS: Readonly<Record<ToolId, (setting: Setting) => Item>> = {
   'wood-block': () => ({ name: 'Block of wood, broad and flat', note: 'drives the seal flush' }),
   'hammer-drift': () => ({ name: 'Hammer and soft drift', note: 'drives races; eyes covered' }),
   'brake-spoon': () => ({ name: 'Brake spoon', note: 'for the star wheel' }),
-  'depth-gauge': () => ({ name: 'Depth gauge or caliper', note: 'lining and drum' }),
+  'depth-gauge': ({ card }) => ({
+    name: 'Depth gauge or caliper',
+    note: list([
+      ...(card.steps.some(({ subjects }) => subjects.includes('pads')) ? ['pads and disc'] : []),
+      ...(card.steps.some(({ readings }) =>
+        readings.some(({ what }) => what === 'lining' || what === 'drum-diameter'),
+      )
+        ? ['lining and drum']
+        : []),
+    ]),
+  }),
   'caliper-wrench': () => ({ name: 'Wrench for the caliper bolts, and wire to hang it' }),
   'plate-wrench': (setting) => ({
     name: 'Socket and wrench for the plate nuts',
@@ -193,10 +208,17 @@ function numbered(name: string, need: PartNeed): Item {
 
 /** A part that is bought by the size of its drum. */
 function bySize(name: string, { place }: PartNeed, { model, system }: Setting): Item {
-  const size = isWheelEnd(place) ? model.axles[axleOf(place)]?.drum : undefined;
+  const axle = isWheelEnd(place) ? model.axles[axleOf(place)] : undefined;
+  const size = axle?.drum;
+  // An axle without brakes has no drum to measure.
+  const hasDrums = axle === undefined || axle.brake !== 'none';
   return {
     name,
-    note: size ? factWords('drum', size, system) : 'drum size not on record: measure it first',
+    note: size
+      ? factWords('drum', size, system)
+      : hasDrums
+        ? 'drum size not on record: measure it first'
+        : 'by the axle: its tag names the brake it takes, and the flange has four or five holes',
   };
 }
 

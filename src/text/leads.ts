@@ -10,7 +10,7 @@ const LEAD_WORDS: Record<LeadCode, string> = {
   'brake-drags': 'A dragging brake heats the hub from outside: spin it with the brake backed off.',
   'bearing-going': 'A bearing on its way: spin it and listen, then open it.',
   'grease-short': 'Too little grease, or old grease: nothing on record says it was greased.',
-  mate: 'Look at its mate as well: the two have the same miles.',
+  mate: 'Look at its mate as well: the two have run the same distance.',
   'axle-bent': 'A bent axle or spindle: measure toe and camber. Straightening is a shop’s work.',
   'axle-square': 'An axle that is not square to the frame: measure both diagonals.',
   overload: 'More load than the axle or tire is made for: weigh it.',
@@ -33,7 +33,7 @@ const LEAD_WORDS: Record<LeadCode, string> = {
 };
 
 const BECAUSE: Record<NonNullable<Lead['because']>, string> = {
-  'just-opened': 'It was opened a few hundred miles ago.',
+  'just-opened': 'It has not run far since it was opened.',
   purged: 'Your rule is to purge until new grease shows.',
   'never-greased': 'No greasing is on record here.',
   launched: 'It has been in the water.',

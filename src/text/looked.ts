@@ -92,7 +92,7 @@ function walkWords({ body }: EntryOf<'walk'>, system: UnitSystem, titleOf: Title
       ...(decision?.where ? [`At ${decision.where}`] : []),
       ...bad.map(
         ({ place, subject, grade }) =>
-          `${placeName(place)}: ${SUBJECT_WORDS[subject].name} ${small(gradeWords(subject, grade))}`,
+          `${placeName(place)}: ${SUBJECT_WORDS[subject].name} ${small(gradeWords(subject, grade, system))}`,
       ),
       ...takenLines(body.taken, system),
       ...aroundLines(body.around, system),

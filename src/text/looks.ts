@@ -11,13 +11,14 @@ export const LOOK_WORDS: Record<
   LookWords
 > = {
   tire: { name: 'Tire wall and tread', clear: 'no cut, bulge, nail or crack' },
-  tread: { name: 'Tread depth', clear: 'over 4/32 in all across' },
+  tread: { name: 'Tread depth', clear: 'over {4/32 in} all across' },
   wear: { name: 'Wear across', clear: 'even from edge to edge' },
   valve: { name: 'Valve', clear: 'stem sound, cap on' },
   pressure: { name: 'Pressure', clear: 'on target' },
   torque: { name: 'Lugs by wrench', clear: 'every nut held at torque' },
   nuts: { name: 'Nuts', clear: 'all there, none has turned' },
   cap: { name: 'Cap', clear: 'on and dry' },
+  oil: { name: 'Oil in the hub', clear: 'at the line, clear' },
   hub: { name: 'Hub', clear: 'my hand stays on it' },
   weep: { name: 'Back of the wheel', clear: 'no grease' },
   rock: { name: 'Rock, wheel up', clear: 'none felt at 12 and 6, 3 and 9' },

@@ -10,7 +10,7 @@ interface RuleReason {
 /** Why each house rule is shipped as it is, and where a choice is followed. */
 export const RULE_REASONS: Record<RuleId, RuleReason> = {
   nut: {
-    why: 'Repeatable without feel, and lands inside 0.001–0.010 in. A quarter turn on a 14-thread spindle is 0.018 in from seated: that school is checked by rocking or a dial.',
+    why: 'Repeatable without feel, and lands inside {0.001–0.010 in}. A quarter turn on a 14-thread spindle is {0.018 in} from seated: that school is checked by rocking or a dial.',
     where: 'The step that sets the nut, on every card from now on.',
   },
   repack: {
@@ -26,13 +26,13 @@ export const RULE_REASONS: Record<RuleId, RuleReason> = {
     where: 'The rounds of the star, on every card from now on.',
   },
   recheck: {
-    why: 'Wheels settle in the first miles; aluminum more.',
-    where: 'Rechecks opened by the next refit; those open now keep their miles.',
+    why: 'Wheels settle early on the road; aluminum more.',
+    where: 'Rechecks opened by the next refit; those open now keep their distances.',
   },
   threads: {
     why: 'The same torque on greased threads stretches studs by a quarter to a half more.',
     where:
-      'Every card that takes a nut off: with the lowered torque of its maker on record, threads are greased, torqued to it, and rechecked at 10, 25, 50 and 100 mi; without it, or where a wheel or axle maker forbids it, they are wiped dry and take the dry figure.',
+      'Every card that takes a nut off: with the lowered torque of its maker on record, threads are greased, torqued to it, and rechecked at {10, 25, 50 and 100 mi}; without it, or where a wheel or axle maker forbids it, they are wiped dry and take the dry figure.',
   },
   pressure: {
     why: 'The placard was set for this trailer.',
@@ -50,7 +50,7 @@ export const RULE_REASONS: Record<RuleId, RuleReason> = {
   cotter: { why: 'They cost pennies.', where: 'What is laid out before a repack.' },
   pivots: {
     why: 'Greased ones last; neglected ones wear faster than dry.',
-    where: 'Whether pivots are greased every 2,000 mi or looked at each spring.',
+    where: 'Whether pivots are greased every {2,000 mi} or looked at each spring.',
   },
   hubs: {
     why: 'Races are the hard part on the roadside.',

@@ -1,4 +1,6 @@
+import type { UnitSystem } from '@/core/quantity';
 import { RULES, type RuleId } from '@/core/rules';
+import { inUnits } from './in-units';
 import { capital, count, list } from './measure';
 import { NUT_SCHOOL_WORDS, TORQUE_SCHOOL_WORDS } from './rig';
 
@@ -19,10 +21,10 @@ export const RULE_WORDS: Record<RuleId, RuleWords> = {
   repack: {
     ask: 'Repacking hubs',
     schools: {
-      yearly: '12 months or 12,000 mi',
-      metered: 'metered grease by fitting, repack at 10,000 mi',
-      'grade-5000': 'by grease grade, 5,000 mi',
-      'grade-10000': 'by grease grade, 10,000 mi',
+      yearly: '12 months or {12,000 mi}',
+      metered: 'metered grease by fitting, repack at {10,000 mi}',
+      'grade-5000': 'by grease grade, {5,000 mi}',
+      'grade-10000': 'by grease grade, {10,000 mi}',
     },
   },
   grease: {
@@ -40,9 +42,9 @@ export const RULE_WORDS: Record<RuleId, RuleWords> = {
   recheck: {
     ask: 'Rechecks after a refit',
     schools: {
-      '10-25-50': 'at 10, 25 and 50 mi',
-      'once-50': 'once, by 50 mi',
-      '50-100': 'at 50 and 100 mi',
+      '10-25-50': 'at {10, 25 and 50 mi}',
+      'once-50': 'once, by {50 mi}',
+      '50-100': 'at {50 and 100 mi}',
     },
   },
   threads: {
@@ -115,9 +117,17 @@ export const RULE_WORDS: Record<RuleId, RuleWords> = {
   },
 };
 
+/** One answer to a question, in the owner's units. */
+export function schoolWords(rule: RuleId, school: string, system: UnitSystem): string {
+  return inUnits(RULE_WORDS[rule].schools[school] ?? school, system);
+}
+
 /** The schools of a question with their words, the default first. */
-export function schoolsOf(rule: RuleId): readonly { readonly value: string; readonly label: string }[] {
-  return RULES[rule].map((value) => ({ value, label: RULE_WORDS[rule].schools[value] ?? value }));
+export function schoolsOf(
+  rule: RuleId,
+  system: UnitSystem,
+): readonly { readonly value: string; readonly label: string }[] {
+  return RULES[rule].map((value) => ({ value, label: schoolWords(rule, value, system) }));
 }
 
 /** What a change of rules does: `3 duties move earlier.` */

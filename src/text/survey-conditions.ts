@@ -18,9 +18,9 @@ export const CONDITIONS: Record<
     name: 'Tire wall and tread',
     look: 'Both walls, with a light on the inner one. Tread at three points across.',
     grades: {
-      clear: 'Clean wall, over 4/32 in of tread',
-      watch: 'Fine crazing, or 2/32 to 4/32 in',
-      due: 'Cracks you can open, a cut, a flat spot, or 2/32 in and less',
+      clear: 'Clean wall, over {4/32 in} of tread',
+      watch: 'Fine crazing, or {2/32 to 4/32 in}',
+      due: 'Cracks you can open, a cut, a flat spot, or {2/32 in} and less',
       stop: 'Bulge, cord, or the tread comes away',
     },
   },

@@ -41,6 +41,7 @@ import {
   towSummary,
   tripWords,
   words,
+  factText,
 } from '.';
 
 const SYSTEMS: readonly UnitSystem[] = ['us', 'metric'];
@@ -85,7 +86,8 @@ describe('a date field', () => {
 test('every subject and grade has words', () => {
   for (const subject of SUBJECTS) {
     expect(Object.keys(SUBJECT_WORDS[subject].grades).sort()).toEqual(Object.keys(CRITERIA[subject]).sort());
-    for (const grade of Object.keys(CRITERIA[subject])) expect(gradeWords(subject, grade)).not.toBe(grade);
+    for (const grade of Object.keys(CRITERIA[subject]))
+      expect(gradeWords(subject, grade, 'us')).not.toBe(grade);
   }
 });
 
@@ -186,7 +188,7 @@ describe('the verdict of the yard', () => {
     for (const { words } of lines) expect(words).toMatch(/^[A-Z1-3].*\.$/);
   });
   test('every reason is a sentence', () => {
-    const open: OpenWork = { session: 's', place: '1L', unfit: true, step: 4, steps: 40 };
+    const open: OpenWork = { session: 's', place: '1L', works: ['repack'], unfit: true, step: 4, steps: 40 };
     const state = rig();
     const verdict = towVerdict(state, dutiesOf(state, NOW), [open]);
     expect(towHeadline(verdict)).toBe('Not fit to tow');
@@ -386,4 +388,13 @@ test('a card is called by its work, and by no more of it than can be read at a g
   expect(jobsTitle(many)).toBe('Lights, cold pressures, underside by wrench and 2 more');
   expect(jobsTitle(at('battery-renew', 'breakaway'))).toBe('Breakaway battery renewal');
   expect(jobsTitle(at('tire-renew', '1L'))).toBe('Tire renewal 1L');
+});
+
+test.each([
+  ['socket', 0.021, '21 mm'],
+  ['socket', toSI(13 / 16, 'in'), '13/16 in'],
+  ['spindleNut', toSI(1.5, 'in'), '1 1/2 in'],
+  ['plateNut', 0.013, '13 mm'],
+] as const)('a wrench size stays as it is sold, whatever the units: %s %d', (id, value, said) => {
+  for (const system of ['us', 'metric'] as const) expect(factText(id, value, system)).toBe(said);
 });

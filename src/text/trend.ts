@@ -1,4 +1,5 @@
 import { daysBetween, type Instant } from '@/core/base';
+import { ONE_TEMPERATURE } from '@/core/figures';
 import { formatNumber, fromSI, type UnitSystem } from '@/core/quantity';
 import type { HeatTrend, LeakTrend, Trend, WearPattern, WearTrend } from '@/core/trend';
 import { day } from './dates';
@@ -26,7 +27,7 @@ function leakWords(trend: LeakTrend, system: UnitSystem, now: Instant): TrendWor
   const figure = (value: number) => measure(Math.max(0, value), 'pressure', system, 1);
   const share = `${formatNumber((rate / Math.max(level ?? 1, 1)) * 100, 1)} %`;
   const band = `Between ${figure(low)} and ${figure(high)} (90 %)`;
-  const basis = `${reads} brought to 70 °F (21 °C) and sea level; under 2 % a month is what rubber lets through.`;
+  const basis = `${reads} brought to ${measure(ONE_TEMPERATURE, 'temperature', system, 0)} and sea level; under 2 % a month is what rubber lets through.`;
   const { crosses } = trend;
   const when = crosses
     ? daysBetween(now, crosses.likely) < 1
@@ -84,7 +85,7 @@ function wearWords(trend: WearTrend, system: UnitSystem): TrendWords {
   if (trend.status === 'few' || rate === undefined || low === undefined || high === undefined)
     return {
       title,
-      said: 'Too few readings over too few miles to tell how fast it wears.',
+      said: 'Too few readings over too short a way to tell how fast it wears.',
       basis: `${reads}; two that lie ${road(321_868)} apart tell.`,
     };
   if (!left)

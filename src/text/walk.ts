@@ -25,7 +25,7 @@ interface WalkWords {
 
 export const WALK_WORDS: Record<WalkId, WalkWords> = {
   hitch: { title: 'Hitching up', when: 'Before it is towed: tongue to tail, ends with go or no-go.' },
-  'first-stop': { title: 'First stop', when: 'After 10 to 25 miles: hubs by hand, lugs by wrench.' },
+  'first-stop': { title: 'First stop', when: 'After {10 to 25 mi}: hubs by hand, lugs by wrench.' },
   stop: { title: 'Every stop', when: 'Fuel, food or a rest: hands near the hubs, eyes on tires and straps.' },
   home: { title: 'Home again', when: 'While it is fresh: cuts, curb hits, warm hubs, weeping grease.' },
   twice: { title: 'Twice a season', when: 'Lug torque all round, brakes felt, tread and pressures read.' },
@@ -118,7 +118,9 @@ export function judgedWords(
   }
   const { grade } = answer;
   return {
-    said: grade ? gradeWords(item.subject, grade) : (answer.words ?? 'Not right; nobody has said how'),
+    said: grade
+      ? gradeWords(item.subject, grade, system)
+      : (answer.words ?? 'Not right; nobody has said how'),
   };
 }
 
@@ -150,7 +152,7 @@ export function takenWords(problem: TakenProblem, typed: string, system: UnitSys
     case 'units':
       return `“${typed}” is far from what it should be.${meant} Which is it?`;
     case 'hub-cold':
-      return `${UNJUDGED_WORDS['hub-cold']} Read it after ten miles or more; kept, it is not judged.`;
+      return `${UNJUDGED_WORDS['hub-cold']} Read it after a stretch on the road; kept, it is not judged.`;
     case 'below-nominal':
       return `“${typed}” is under the nominal size of this drum, and drums only grow: measure again, or see which drum it is.`;
     case 'charging':
@@ -164,7 +166,7 @@ export function takenWords(problem: TakenProblem, typed: string, system: UnitSys
 export function contradictionWords({ place, first, second }: Contradiction, system: UnitSystem): string {
   const said = (one: Contradiction['second']) =>
     'subject' in one
-      ? `${SUBJECT_WORDS[one.subject].name} “${small(gradeWords(one.subject, one.grade))}”`
+      ? `${SUBJECT_WORDS[one.subject].name} “${small(gradeWords(one.subject, one.grade, system))}”`
       : `${readingName(one.what)} ${readingValue(one.what, one.value, system)}`;
   return `${placeName(place as Place)}${whereWords({ side: first.side as 'L' | 'R' | undefined })}: ${said(first)} and ${said(second)} cannot both hold.`;
 }

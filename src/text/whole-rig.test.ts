@@ -103,7 +103,7 @@ test('gear, parts and rules all have their words', () => {
   }
   for (const rule of RULE_IDS) {
     expect(RULE_REASONS[rule].why.length * RULE_REASONS[rule].where.length).toBeGreaterThan(0);
-    expect(schoolsOf(rule).map(({ value }) => value)).toEqual([...RULES[rule]]);
+    expect(schoolsOf(rule, 'us').map(({ value }) => value)).toEqual([...RULES[rule]]);
     expect(Object.keys(RULE_WORDS[rule].schools).sort()).toEqual([...RULES[rule]].sort());
   }
   fc.assert(fc.property(anyPart, (part) => expect(partName(part, 'us')).not.toMatch(BROKEN)));

@@ -6,7 +6,7 @@ import { anyLog, anyModel, sampleModel } from '../testing/arbitraries';
 import { soundEntries } from '../testing/sound';
 import { mi, storyFrom } from '../testing/story';
 import { runs } from '../testing/runs';
-import { dutiesOf, moved, placeState, raised, towVerdict, type Duty, type OpenWork } from '.';
+import { cardDoing, dutiesOf, moved, placeState, raised, towVerdict, type Duty, type OpenWork } from '.';
 
 const { rig: RIG, day, entry, setup: setupOf, trip, done, rigOf } = storyFrom('2025-05-01');
 const setup = (model: RigModel = sampleModel({})) => setupOf(model);
@@ -217,7 +217,7 @@ describe('the tow verdict', () => {
     const rig = rigOf(...entries);
     return towVerdict(rig, dutiesOf(rig, day(3)), open);
   };
-  const work: OpenWork = { session: 's', place: '1L', unfit: true, step: 5, steps: 40 };
+  const work: OpenWork = { session: 's', place: '1L', works: ['repack'], unfit: true, step: 5, steps: 40 };
 
   test('is fit when all is done', () => {
     expect(verdict([], ...fresh).fitness).toBe('fit');
@@ -281,4 +281,14 @@ test('what does not agree in a rig counts toward the verdict and marks its place
   expect(placeState(rig, 'coupler', [], [], [{ ...conflict, place: 'coupler', verdict: 'watch' }]).mark).toBe(
     'soon',
   );
+});
+
+test('an open card goes on with its own work and what it does by the way, and with no other', () => {
+  const open: OpenWork[] = [
+    { session: 'a', place: '1L', works: ['brake-adjust'], unfit: true, step: 3, steps: 20 },
+    { session: 'b', place: '1R', works: ['bearing-renew'], unfit: true, step: 3, steps: 40 },
+  ];
+  expect(cardDoing(open, { routine: 'repack', place: '1L' })).toBeUndefined();
+  expect(cardDoing(open, { routine: 'brake-adjust', place: '1L' })?.session).toBe('a');
+  expect(cardDoing(open, { routine: 'repack', place: '1R' })?.session).toBe('b');
 });

@@ -4,7 +4,7 @@
  */
 export { dutiesOf, moved, raised, stopLimit, type Duty, type DutyReason, type DutyRoutine } from './duty';
 export { beforeFirstTow, roundOf } from './bundles';
-export { jobsIn, towVerdict, type OpenWork, type TowReason, type TowVerdict } from './tow';
+export { cardDoing, jobsIn, towVerdict, type OpenWork, type TowReason, type TowVerdict } from './tow';
 export { placeState, type PlaceState } from './place-state';
 export { tripOutlook, type Outlook, type OutlookTrip } from './outlook';
 export { seasonLists, type SeasonList, type SeasonItem } from './season-lists';

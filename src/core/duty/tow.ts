@@ -7,6 +7,7 @@ import {
   routineDef,
   type Fitness,
   type RoutinePlace,
+  type WorkId,
 } from '../rules';
 import type { Duty } from './duty';
 
@@ -14,12 +15,28 @@ import type { Duty } from './duty';
 export interface OpenWork {
   readonly session: string;
   readonly place: RoutinePlace;
+  /** What is done there on its card. */
+  readonly works: readonly WorkId[];
   /** Why it was put down, where that was said. */
   readonly parked?: string;
   /** Nuts loose, something off, or brakes untested: the rig may not be towed. */
   readonly unfit: boolean;
   readonly step: number;
   readonly steps: number;
+}
+
+/** The open card that does some work at a place, by itself or by the way; another card there is another matter. */
+export function cardDoing(
+  open: readonly OpenWork[],
+  { routine, place }: { readonly routine: WorkId; readonly place: RoutinePlace },
+): OpenWork | undefined {
+  return open.find(
+    (work) =>
+      work.place === place &&
+      work.works.some(
+        (one) => one === routine || (routineDef(one).covers as readonly WorkId[]).includes(routine),
+      ),
+  );
 }
 
 /** One reason behind a tow verdict. */

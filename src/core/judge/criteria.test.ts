@@ -66,6 +66,13 @@ const TABLE: Record<Subject, Record<string, Verdict>> = {
     bulge: 'stop',
     cord: 'stop',
   },
+  'adapter-move': {
+    none: 'clear',
+    'half-flat': 'watch',
+    'over-half': 'due',
+    loose: 'stop',
+    broken: 'stop',
+  },
   'lug-move': {
     none: 'clear',
     'half-flat': 'watch',

@@ -61,6 +61,37 @@ test.each<[string, Reviewed, readonly string[]]>([
     ['adapter-torque-unknown rig due'],
   ],
   [
+    'adapters that carry less than a wheel may',
+    rig(
+      { rating: { value: toSI(5200, 'lb'), source: 'marking' } },
+      {
+        wheels: {
+          studs: 5,
+          adapter: {
+            fitted: true,
+            torque: { value: 120, source: 'maker' },
+            rating: { value: toSI(2000, 'lb'), source: 'marking' },
+          },
+        },
+      },
+    ),
+    ['adapter-weak rig due'],
+  ],
+  [
+    'rounds of torque that do not rise',
+    rig(
+      {},
+      {
+        wheels: {
+          studs: 5,
+          torque: { value: toSI(100, 'lbf·ft'), source: 'maker' },
+          stages: { first: { value: toSI(120, 'lbf·ft'), source: 'maker' } },
+        },
+      },
+    ),
+    ['stages-not-rising rig watch'],
+  ],
+  [
     'a guessed torque',
     rig({}, { wheels: { studs: 5, torque: { value: toSI(100, 'lbf·ft'), source: 'guess' } } }),
     ['torque-guess rig watch'],

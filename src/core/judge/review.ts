@@ -14,6 +14,8 @@ export type ConflictCode =
   | 'electric-without-wires'
   | 'equalizer-on-torsion'
   | 'adapter-torque-unknown'
+  | 'adapter-weak'
+  | 'stages-not-rising'
   | 'torque-guess'
   | 'torque-unusual'
   | 'load-range-weak'
@@ -183,8 +185,22 @@ function tiresApart(rig: Reviewed, ends: readonly WheelEnd[]): readonly Found[] 
 }
 
 function wheelConflicts(model: RigModel): readonly Found[] {
-  const { torque, studDiameter, adapter } = model.wheels;
+  const { torque, studDiameter, adapter, stages } = model.wheels;
   const found: Found[] = [];
+  // Each of the two at an axle carries half of what it may.
+  const heaviest = Math.max(...model.axles.map(({ rating }) => (rating?.value ?? 0) / 2));
+  if (adapter?.fitted && adapter.rating && adapter.rating.value < heaviest)
+    found.push({
+      code: 'adapter-weak',
+      place: 'rig',
+      verdict: 'due',
+      have: adapter.rating.value,
+      want: heaviest,
+    });
+  const rounds = [stages?.first, stages?.second, torque].flatMap((told) => (told ? [told.value] : []));
+  const over = rounds.find((round, i) => i > 0 && round <= (rounds[i - 1] ?? 0));
+  if (over !== undefined)
+    found.push({ code: 'stages-not-rising', place: 'rig', verdict: 'watch', have: over });
   if (adapter?.fitted && !adapter.torque)
     found.push({ code: 'adapter-torque-unknown', place: 'rig', verdict: 'due' });
   if (torque && isGuess(torque))

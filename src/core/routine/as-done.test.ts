@@ -189,6 +189,25 @@ test('the nuts of an adapter are gone round whenever they lie bare', () => {
   expect(acts(cardOf(adapted, [job('hub-look')]))).not.toContain('adapter-torque');
 });
 
+test('adapter nuts that held leave nothing behind; those that moved, or went onto a new hub, are looked at again', () => {
+  const adapted: RigModel = {
+    ...plain,
+    wheels: { ...plain.wheels, adapter: { fitted: true, torque: { value: 120, source: 'maker' } } },
+  };
+  const left = (jobs: readonly Job[], grade = 'none') => {
+    let run = startRun('run', 'rig', adapted, cardOf(adapted, jobs), T0);
+    run = through(run, 'adapter-torque');
+    const step = currentStep(run) as CardStep;
+    const next = tap(run, step.key, { ...well(step, adapted), grades: { 'adapter-move': grade } }, T0);
+    if (!next.ok) throw new Error(next.error.code);
+    const done = finishRun(through(next.value), T0);
+    return done.ok ? done.value.checks.map(({ what }) => what) : [];
+  };
+  expect(left([job('adapter-torque')])).toEqual([]);
+  expect(left([job('adapter-torque')], 'half-flat')).toEqual(['adapter']);
+  expect(left([job('hub-renew')])).toEqual(['adapter']);
+});
+
 describe('chocks', () => {
   test('go over to the other side with every wheel down, before its first nut', () => {
     const card = cardOf(plain, [job('repack', '1L'), job('repack', '2R')]);

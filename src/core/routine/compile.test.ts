@@ -1,9 +1,20 @@
 import fc from 'fast-check';
-import { wheelEnds, type RigModel, type WheelEnd } from '../rig';
+import { placesOf, wheelEnds, type RigModel, type WheelEnd } from '../rig';
 import { HOUSE_DEFAULT, WORKS, type HouseRules, type WorkId } from '../rules';
 import { anyHouse, anyJobs, anyUnseen, anyWorkable, everyJob, sampleModel } from '../testing/arbitraries';
 import { runs } from '../testing/runs';
-import { ACTS, BRANCH_IDS, BRANCHES, compile, effortOf, PLANS, verify, type Card, type Job } from '.';
+import {
+  ACTS,
+  BRANCH_IDS,
+  BRANCHES,
+  compile,
+  effortOf,
+  needsOf,
+  PLANS,
+  verify,
+  type Card,
+  type Job,
+} from '.';
 import {
   CHAPTERS,
   chapterSteps,
@@ -67,11 +78,14 @@ describe('compile', () => {
           return;
         }
         const breaches = verify(card.value, model);
+        for (const { part, place } of needsOf(card.value, model, undefined).parts)
+          if (place !== 'rig' && !placesOf(model).includes(place))
+            throw new Error(`no place for a ${part}: ${place}`);
         if (breaches.length > 0) throw new Error(JSON.stringify([breaches, jobs, keysOf(card.value)]));
       }),
-      { numRuns: runs(2000) },
+      { numRuns: runs(5000) },
     );
-    expect(refused).toBeLessThan(runs(2000) / 2);
+    expect(refused).toBeLessThan(runs(5000) / 2);
   });
 
   test('every kind of work has a card on some rig', () => {

@@ -51,6 +51,7 @@ const CURED: Readonly<Record<Subject | JudgedReading, readonly Act[]>> = {
   pressure: ['swap-tire'],
   threads: ['renew-stud'],
   'lug-move': ['open-rechecks', 'check-lugs'],
+  'adapter-move': ['open-rechecks'],
   fixing: ['check-fixings'],
   pivot: ['joints-on'],
   eye: ['renew-spring'],
@@ -72,6 +73,8 @@ function actsFor(what: Subject | JudgedReading, grade: string | undefined): read
     return [CURED[what], ['shoes-on', 'plate-on', 'pads-in', 'grease-off-brake']];
   if (what === 'lug-move' && grade === 'broken') return [['renew-stud']];
   if (what === 'lug-move' && grade === 'hole-worn') return [];
+  // A stud of an adapter is its maker's matter: the adapter goes.
+  if (what === 'adapter-move' && grade === 'broken') return [];
   if (what === 'threads' && grade === 'rusty') return [['threads']];
   if (what === 'spin' && grade === 'tight') return [['nut-set', 'maker-service']];
   return CURED[what].length > 0 ? [CURED[what]] : [];

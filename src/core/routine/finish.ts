@@ -144,7 +144,12 @@ function checksOf(run: Run, jobs: readonly Job[]): readonly LeftCheck[] {
     run.card.steps.flatMap(({ step, place, key }) =>
       step === act && place && isWheelEnd(place) && run.records[key]?.state === 'done' ? [place] : [],
     );
-  const adapters = doneAt('adapter-torque');
+  // Nuts that were only gone round, and held, ask for nothing more.
+  const adapters = doneAt('adapter-torque').filter(
+    (place) =>
+      did(run, 'match-hub', place) ||
+      run.records[`adapter-torque ${place}`]?.grades['adapter-move'] !== 'none',
+  );
   const hard = doneAt('tighten-hard');
   const shoes = jobs.flatMap(({ routine, place }) =>
     routineDef(routine).leaves === 'new-brakes' && isWheelEnd(place) ? [place] : [],
@@ -153,7 +158,7 @@ function checksOf(run: Run, jobs: readonly Job[]): readonly LeftCheck[] {
     ...(shoes.length > 0 ? [{ what: 'new-brakes' as const, places: shoes }] : []),
     // Tight by hand only: to its figure before it is towed farther than the next safe place.
     ...(hard.length > 0 ? [{ what: 'verge' as const, places: hard }] : []),
-    // Their nuts settle like any others, on a hub that is new as well.
+    // Their nuts settle like any others, on a hub that is new or where one moved.
     ...(adapters.length > 0 ? [{ what: 'adapter' as const, places: adapters }] : []),
     ...(jobs.some(({ routine }) => routineDef(routine).leaves === 'fixings')
       ? [{ what: 'fixings' as const, places: wheelEnds(run.model) }]

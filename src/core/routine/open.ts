@@ -34,6 +34,7 @@ export function openWork(run: Run): readonly OpenWork[] {
   return places.map((place) => ({
     session: run.id,
     place,
+    works: run.card.jobs.flatMap((job) => (job.place === place || job.with === place ? [job.routine] : [])),
     unfit: whole || open.includes(place) || (place === 'rig' && open.length > 0),
     step: Math.min(run.index + 1, run.card.steps.length),
     steps: run.card.steps.length,

@@ -76,6 +76,14 @@ export const CRITERIA = {
     broken: 'stop',
     'hole-worn': 'stop',
   },
+  /** The adapter's own nuts, behind the wheel. */
+  'adapter-move': {
+    none: 'clear',
+    'half-flat': 'watch',
+    'over-half': 'due',
+    loose: 'stop',
+    broken: 'stop',
+  },
   threads: { clean: 'clear', rusty: 'watch', galled: 'due', sheared: 'stop' },
   fixing: { tight: 'clear', moved: 'watch', loose: 'due', cracked: 'stop' },
   pivot: { 'no-play': 'clear', seen: 'watch', felt: 'due', bright: 'due', oval: 'due', cracked: 'stop' },

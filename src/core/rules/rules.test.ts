@@ -204,3 +204,23 @@ describe('routines', () => {
     expect(ids(boat, { ...HOUSE_DEFAULT, grease: 'never' })).not.toContain('grease');
   });
 });
+
+test('grease by the fitting comes round by what is told of it, else by the house', () => {
+  const drilled = sampleModel({ hub: 'drilled' });
+  const about = (model: RigModel) => ({ model, house: HOUSE_DEFAULT, season: undefined });
+  expect(intervalOf('grease', '1L', about(drilled))).toMatchObject({
+    distance: { value: toSI(2000, 'mi'), basis: 'house' },
+    days: { value: 365, basis: 'house' },
+  });
+  const told: RigModel = {
+    ...drilled,
+    greaseEvery: {
+      distance: { value: toSI(3000, 'mi'), source: 'maker' },
+      days: { value: 180, source: 'marking' },
+    },
+  };
+  expect(intervalOf('grease', '1L', about(told))).toMatchObject({
+    distance: { value: toSI(3000, 'mi'), basis: 'maker' },
+    days: { value: 180, basis: 'marking' },
+  });
+});

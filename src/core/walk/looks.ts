@@ -24,6 +24,7 @@ const LOOKS = [
   'torque',
   'nuts',
   'cap',
+  'oil',
   'hub',
   'weep',
   'rock',
@@ -61,6 +62,7 @@ const DEFS: Readonly<Record<LookId, LookDef>> = {
   torque: { system: 'wheels', subject: 'lug-move' },
   nuts: { system: 'wheels', subject: 'lug-move' },
   cap: { system: 'hubs', subject: 'cap' },
+  oil: { system: 'hubs', subject: 'oil' },
   hub: { system: 'hubs', subject: 'hub-hand', reads: 'hub-temp' },
   weep: { system: 'hubs', subject: 'grease-back' },
   rock: { system: 'hubs', subject: 'rock' },
@@ -116,13 +118,26 @@ export function systemOfGear(id: GearId): System {
 
 /** What is looked at where a wheel turns, by walk. */
 const AT_WHEELS: Readonly<Record<WalkId, readonly LookId[]>> = {
-  hitch: ['tire', 'pressure', 'nuts', 'cap'],
-  'first-stop': ['hub', 'torque', 'tire', 'cap'],
+  hitch: ['tire', 'pressure', 'nuts', 'cap', 'oil'],
+  'first-stop': ['hub', 'torque', 'tire', 'cap', 'oil'],
   stop: ['hub', 'tire', 'nuts'],
-  home: ['hub', 'weep', 'tire'],
+  home: ['hub', 'weep', 'tire', 'oil'],
   twice: ['torque', 'drag', 'tread', 'wear', 'pressure', 'valve'],
-  spring: ['tire', 'tread', 'wear', 'valve', 'pressure', 'rock', 'spin', 'weep', 'cap', 'drag', 'pivot'],
-  layup: ['tire', 'tread', 'wear', 'pressure', 'weep', 'pivot'],
+  spring: [
+    'tire',
+    'tread',
+    'wear',
+    'valve',
+    'pressure',
+    'rock',
+    'spin',
+    'weep',
+    'cap',
+    'oil',
+    'drag',
+    'pivot',
+  ],
+  layup: ['tire', 'tread', 'wear', 'pressure', 'weep', 'oil', 'pivot'],
   shop: ['torque', 'cap', 'tire'],
 };
 
@@ -157,6 +172,7 @@ const GEAR: Readonly<Partial<Record<WalkId, readonly GearId[]>>> = {
     'toolBox',
     'transomStraps',
     'ramp',
+    'reflectors',
   ],
   'first-stop': ['coupler', 'safetyChains', 'winchStrap', 'transomStraps', 'tieDowns'],
   stop: [
@@ -192,6 +208,7 @@ const LAMPS_TRIED: ReadonlySet<WalkId> = new Set(['hitch', 'spring']);
 function applies(look: LookId, model: RigModel, place: Place): boolean {
   const axle = isWheelEnd(place) ? model.axles[axleOf(place)] : undefined;
   if (look === 'drag') return axle !== undefined && hasDrum(axle);
+  if (look === 'oil') return axle?.hub === 'oil-bath';
   if (look === 'pivot') return axle?.suspension === 'leaf';
   return true;
 }

@@ -1,7 +1,16 @@
 import fc from 'fast-check';
 import { addDays } from '../base';
 import { dutiesOf, towVerdict } from '../duty';
-import { emptyRig, foldEntries, makeEntry, WALKS, type Entry, type RigState, type WalkBody } from '../log';
+import {
+  emptyRig,
+  foldEntries,
+  makeEntry,
+  WALKS,
+  type Entry,
+  type RigState,
+  type WalkBody,
+  type WalkId,
+} from '../log';
 import { toSI } from '../quantity';
 import { gearOf, wheelEnds, type RigModel } from '../rig';
 import { HOUSE_DEFAULT } from '../rules';
@@ -361,4 +370,15 @@ describe('on the log', () => {
     );
     expect(due.map(({ id }) => id)).toEqual(expect.arrayContaining(['repack@1L']));
   });
+});
+
+test('the oil of a bath is looked at on walks, of no other hub; reflectors before each trip', () => {
+  const oils = (model: RigModel, walk: WalkId) =>
+    itemsOf(compileWalk(walk, model, 'round')).filter(({ look }) => look === 'oil').length;
+  const bath = sampleModel({ hub: 'oil-bath', axles: 2 });
+  for (const walk of ['hitch', 'first-stop', 'home', 'spring', 'layup'] as const) {
+    expect([walk, oils(bath, walk)]).toEqual([walk, 4]);
+    expect(oils(sampleModel({ hub: 'drilled', axles: 2 }), walk)).toBe(0);
+  }
+  expect(itemsOf(compileWalk('hitch', bath, 'round')).map(({ place }) => place)).toContain('reflectors');
 });

@@ -46,8 +46,7 @@ export function Counter({
           disabled={count >= max}
           onClick={() => onChange(String(count + 1))}
         >
-          <Plus aria-hidden />
-          <span className="text-lg">one more {unit}</span>
+          <Plus aria-hidden /> <span className="text-xl">1 {unit}</span>
         </Button>
       </div>
     </div>

@@ -122,11 +122,12 @@ export function SeenHub({
   now: string;
   onFact: (changes: Changes) => void;
 }) {
+  const { units } = usePreferences();
   const index = axleOf(place);
   const id: FactId = run.model.axles[index]?.hub === undefined ? 'hub' : 'lock';
   return (
     <div className="border-soon grid gap-4 border-l-4 pl-4">
-      <p className="font-semibold">{factLead(id)}</p>
+      <p className="font-semibold">{factLead(id, units)}</p>
       <FactEditor
         key={id}
         view={rigOf(run, now)}
@@ -153,13 +154,14 @@ export function MissingAxleFact({
   id: FactId;
   onFact: (changes: Changes) => void;
 }) {
+  const { units } = usePreferences();
   return (
     <div className="border-due grid gap-4 border-l-4 pl-4">
       <p>
         <strong>
           Before {place} is opened: {FACT_WORDS[id].label.toLowerCase()}?
         </strong>{' '}
-        {factLead(id)}
+        {factLead(id, units)}
       </p>
       <FactEditor
         key={`${id} ${place}`}

@@ -49,8 +49,13 @@ function RunHead({ run, now, onPutDown }: { run: Run; now: Instant; onPutDown: (
         </button>
       </div>
       {next && (
-        <p className="text-rail-soft min-w-0 truncate">
-          then: {stepWords(next, run.model, run.card, units).title}
+        <p className="text-rail-soft flex min-w-0 gap-3">
+          <span className="min-w-0 flex-1 truncate">
+            then: {stepWords(next, run.model, run.card, units).title}
+          </span>
+          <span className="figures shrink-0 sm:hidden">
+            {run.index + 1} / {run.card.steps.length}
+          </span>
         </p>
       )}
       <div className="md:hidden">

@@ -58,7 +58,7 @@ function Asked({ step, model, system }: { step: CardStep; model: RigModel; syste
           {gradesOf(subject, braked).map((grade) => (
             <span key={grade} className="mr-3 sm:whitespace-nowrap">
               <Box />
-              {gradeWords(subject, grade)}
+              {gradeWords(subject, grade, system)}
             </span>
           ))}
         </p>

@@ -34,6 +34,7 @@ const STACK: Partial<Record<StepId, readonly HubPart[]>> = {
   pump: ['cap'],
   'plug-in': ['cap'],
   'look-back': ['seal'],
+  'see-hub': ['nut', 'lock'],
   'lock-out': ['lock'],
   'soak-pin': ['lock'],
   'lock-in': ['lock'],
@@ -54,6 +55,12 @@ const STACK: Partial<Record<StepId, readonly HubPart[]>> = {
   clean: ALL_PARTS,
   'look-bearings': ['inner', 'outer'],
   'look-spindle': ['spindle'],
+  'wipe-spindle': ['spindle'],
+  'read-hub': ['seal', 'hub', 'outer'],
+  'look-seal': ['seal'],
+  'unwind-ring': ['cap', 'hub'],
+  'cap-look': ['lock', 'cap'],
+  'cap-fit': ['cap'],
   renew: ['inner', 'outer'],
   'race-out': ['inner', 'outer', 'hub'],
   'race-in': ['inner', 'outer', 'hub'],
@@ -76,6 +83,7 @@ const wheel = (up: boolean, wheelOn = true): Scene => ({ part: 'wheel', up, whee
 const CORNER: Partial<Record<StepId, Scene>> = {
   'brake-on': { part: 'vehicle', up: false, wheelOn: true },
   chock: { part: 'chocks', up: false, wheelOn: true },
+  'chock-over': { part: 'chocks', up: false, wheelOn: true },
   steady: { part: 'stabilizer', up: false, wheelOn: true },
   'cover-off': { part: 'cover', up: false, wheelOn: true },
   'break-loose': { part: 'nuts', up: false, wheelOn: true },
@@ -123,6 +131,9 @@ const BRAKE: Partial<Record<StepId, BrakePart>> = {
 
 const SUSPENSION: Partial<Record<StepId, SuspensionPart>> = {
   'check-fixings': 'bolts',
+  'torque-axle': 'bolts',
+  'torque-joints': 'hangers',
+  'free-bolt': 'hangers',
   'look-pivot': 'bushings',
   'grease-pivot': 'bushings',
   'note-spacing': 'equalizer',

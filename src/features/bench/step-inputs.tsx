@@ -347,7 +347,7 @@ function GradeInput({
   const judged =
     grade === undefined ? undefined : judgeGrade(subject, grade, house, (other) => input.grades[other]);
   const braked = step.place === undefined || axleAt(run.model, step.place)?.brake !== 'none';
-  const across = gradedAcross(run, step, subject);
+  const across = gradedAcross(run, step, subject, input.units);
   return (
     <div className="grid gap-2.5">
       <GradeChoice
@@ -373,7 +373,7 @@ function GradeInput({
 }
 
 /** What was graded across the axle on this card, minutes ago. */
-function gradedAcross(run: Run, step: CardStep, subject: Subject): string | undefined {
+function gradedAcross(run: Run, step: CardStep, subject: Subject, units: UnitSystem): string | undefined {
   const { place } = step;
   if (place === undefined || !isWheelEnd(place)) return undefined;
   const mate = matesOf(place, run.model).across;
@@ -381,7 +381,15 @@ function gradedAcross(run: Run, step: CardStep, subject: Subject): string | unde
     .filter((one) => one.place === mate)
     .map(({ key }) => run.records[key]?.grades[subject])
     .find((one) => one !== undefined);
-  return grade === undefined ? undefined : `${mate}, on this card: ${small(gradeWords(subject, grade))}.`;
+  return grade === undefined
+    ? undefined
+    : `${mate}, on this card: ${small(gradeWords(subject, grade, units))}.`;
+}
+
+/** Choices and counters take the whole width; what is typed stands side by side. */
+function isWide({ what }: Reading): boolean {
+  const { as } = READINGS[what];
+  return as === 'choice' || as === 'count';
 }
 
 /** Everything a step asks for, each judged the moment it is known. */
@@ -396,7 +404,9 @@ export function StepInputs(props: Props) {
       {step.readings.length > 0 && (
         <div className={numbers ? 'grid gap-3 sm:grid-cols-2' : 'grid gap-4'}>
           {step.readings.map((reading) => (
-            <ReadingInput key={reading.what} {...props} reading={reading} />
+            <div key={reading.what} className={isWide(reading) ? 'grid gap-3 sm:col-span-full' : 'grid'}>
+              <ReadingInput {...props} reading={reading} />
+            </div>
           ))}
         </div>
       )}

@@ -156,7 +156,7 @@ export function StepPage({
           </div>
           {words.caution && (
             <p className="border-due bg-due-wash flex max-w-[60ch] gap-3 rounded-r-sheet border-l-[6px] px-4 py-2.5 text-lg">
-              <strong className="text-due">Careful</strong> <span>{words.caution}</span>
+              <strong className="text-due shrink-0">Careful</strong> <span>{words.caution}</span>
             </p>
           )}
         </div>

@@ -1,4 +1,4 @@
-import type { Duty } from '@/core/duty';
+import { cardDoing, type Duty } from '@/core/duty';
 import { isWheelEnd } from '@/core/rig';
 import type { RigView } from '@/features/rigs';
 import { Button, LinkButton } from '@/ui';
@@ -39,7 +39,7 @@ export function DutyAction({
         </Button>
       );
     case 'repack': {
-      const run = view.open.find((work) => work.place === duty.place);
+      const run = cardDoing(view.open, { routine: 'repack', place: duty.place });
       const ends = duties.map(({ place }) => place).filter((place) => place !== 'rig' && isWheelEnd(place));
       return (
         <LinkButton

@@ -1,7 +1,7 @@
 'use client';
 
 import { useState } from 'react';
-import { newId } from '@/store';
+import { newId, usePreferences } from '@/store';
 import { hubLookEntries } from '@/core/record';
 import type { WheelEnd } from '@/core/rig';
 import { axleAt, gradesOf, type Subject, markOfVerdict } from '@/core/rules';
@@ -24,6 +24,7 @@ export function HubLookDialog({
   onClose: () => void;
 }) {
   const record = useRecord();
+  const { units } = usePreferences();
   const [grades, setGrades] = useState<Partial<Record<Subject, string>>>({});
   const [tried, setTried] = useState(false);
   const brake = axleAt(view.model, place)?.brake;
@@ -62,7 +63,7 @@ export function HubLookDialog({
                 columns="grid-cols-2"
                 options={gradesOf(subject, braked).map((value) => ({
                   value,
-                  label: gradeWords(subject, value),
+                  label: gradeWords(subject, value, units),
                 }))}
                 value={grades[subject]}
                 onChange={(value) => setGrades((before) => ({ ...before, [subject]: value }))}

@@ -1,6 +1,7 @@
 'use client';
 
 import { gradesOf, gradeVerdict, type HouseRules, type Subject, markOfVerdict } from '@/core/rules';
+import { usePreferences } from '@/store';
 import { gradeWords, SUBJECT_WORDS, VERDICT_WORDS } from '@/text';
 import { Choice, Condition, isDrawn, Mark } from '@/ui';
 
@@ -26,6 +27,7 @@ export function GradeChoice({
   label?: string;
   error?: string | undefined;
 }) {
+  const { units } = usePreferences();
   const drawn = isDrawn(subject);
   const grades = gradesOf(subject, braked).filter(
     (grade) => !worseOnly || gradeVerdict(subject, grade, house) !== 'clear',
@@ -48,7 +50,7 @@ export function GradeChoice({
                   <Condition subject={subject} grade={grade} />
                 </span>
               )}
-              {gradeWords(subject, grade)}
+              {gradeWords(subject, grade, units)}
             </>
           ),
           hint: (

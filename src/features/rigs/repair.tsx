@@ -1,3 +1,4 @@
+import { cardDoing } from '@/core/duty';
 import { remedyOf, type Remedy } from '@/core/judge';
 import type { FindingState } from '@/core/log';
 import { LinkButton } from '@/ui';
@@ -31,7 +32,7 @@ export function RepairButton({
   size?: 'lg';
 }) {
   const { jobs } = remedyIn(view, finding);
-  const open = view.open.find((work) => jobs.some(({ place }) => place === work.place));
+  const open = jobs.map((job) => cardDoing(view.open, job)).find((work) => work !== undefined);
   if (jobs.length === 0) return null;
   return (
     <LinkButton

@@ -49,7 +49,7 @@ test('a wheel end says the one thing that matters there', () => {
 });
 
 test('work that is open, and a finding, come before what is due', () => {
-  const work: OpenWork = { session: 's', place: '1L', unfit: true, step: 3, steps: 40 };
+  const work: OpenWork = { session: 's', place: '1L', works: ['repack'], unfit: true, step: 3, steps: 40 };
   const finding = entry('finding.opened', 1, { place: '1L', verdict: 'due', text: 'cap dented' });
   const long = entry('finding.opened', 1, {
     place: '1L',

@@ -1,8 +1,12 @@
 import { DRUM_WEAR } from '@/core/figures';
+import type { CardStep } from '@/core/routine';
 import { PAD } from '@/core/rules';
 import { factText, partLength } from '../facts';
 import { capital, measure } from '../measure';
 import { boltsText, liningWords, sideName, type StepTexts } from './setting';
+
+/** True where the linings are measured: what goes in new is not. */
+const linings = ({ readings }: CardStep) => readings.some(({ what }) => what === 'lining');
 
 /** The brake while it is open: measured, renewed, put together. */
 export const BRAKE: StepTexts<
@@ -23,7 +27,7 @@ export const BRAKE: StepTexts<
   | 'wipe-face'
   | 'ask-law'
 > = {
-  'measure-brake': ({ at, axle, system }) =>
+  'measure-brake': ({ at, axle, system, step }) =>
     axle?.brake === 'hydraulic-disc'
       ? {
           short: 'Measure pads, disc',
@@ -33,10 +37,12 @@ export const BRAKE: StepTexts<
           caution: 'Brake dust: wipe it off wet, never blow it out.',
         }
       : {
-          short: 'Measure brake',
-          title: `Measure lining and drum of ${at}`,
-          how: `The thinnest place of the thinnest lining. Inside the drum, two ways across. The stamped maximum rules, else nominal${axle?.drum ? `, ${measure(axle.drum.value.diameter, 'length', system)},` : ''} and ${measure(DRUM_WEAR, 'length', system)}.`,
-          why: liningWords(axle?.lining, system),
+          short: linings(step) ? 'Measure brake' : 'Measure drum',
+          title: linings(step) ? `Measure lining and drum of ${at}` : `Measure the drum of ${at}`,
+          how: `${linings(step) ? 'The thinnest place of the thinnest lining. ' : ''}Inside the drum, two ways across. The stamped maximum rules, else nominal${axle?.drum ? `, ${measure(axle.drum.value.diameter, 'length', system)},` : ''} and ${measure(DRUM_WEAR, 'length', system)}.`,
+          why: linings(step)
+            ? liningWords(axle?.lining, system)
+            : 'New linings on a drum that is past its maximum do not reach it.',
           caution: 'Brake dust: wipe it off wet, never blow it out.',
         },
   'look-through': ({ at }) => ({
@@ -109,7 +115,7 @@ export const BRAKE: StepTexts<
           short: 'Wires spliced',
           title: `Splice the wires at ${at}`,
           how: 'Sealed connectors: heat-shrink, or gel-filled ones pressed on unstripped wire as their maker says. The two wires of a magnet have no polarity. Pull each splice: it holds. Tie them clear of the wheel.',
-          why: 'Half of all brakes that do not work are a splice that let water in.',
+          why: 'Many a dead brake is a splice that let water in.',
         },
   'shoes-off': ({ at }) => ({
     short: 'Shoes off',
@@ -127,7 +133,7 @@ export const BRAKE: StepTexts<
   'magnet-out': ({ at }) => ({
     short: 'Magnet out',
     title: `Old magnet out of ${at}`,
-    how: 'Clip off, wires cut free. See how it ran: even, or worn on one edge.',
+    how: 'Tow vehicle unplugged. Clip off, wires cut free. See how it ran: even, or worn on one edge.',
     why: 'One worn edge is a bent arm: the new magnet would wear the same way.',
     caution: 'Brake dust: wipe it off wet, never blow it out.',
   }),

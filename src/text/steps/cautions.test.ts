@@ -1,77 +1,10 @@
-import { ACTS, type Act, type CardStep } from '@/core/routine';
+import fc from 'fast-check';
+import { ACTS, compile, type Act, type Card, type CardStep } from '@/core/routine';
 import { HOUSE_DEFAULT } from '@/core/rules';
-import { sampleModel } from '@/core/testing/arbitraries';
+import { anyHouse, anyJobs, anyUnseen, sampleModel } from '@/core/testing/arbitraries';
+import { runs } from '@/core/testing/runs';
 import { stepWords } from '..';
-
-/** What can hurt (handbook 10), the steps at which it does, and the words that have to stand there. */
-const HAZARDS: Readonly<Record<string, { readonly at: readonly Act[]; readonly says: RegExp }>> = {
-  'crushed under the rig': {
-    at: [
-      'jack',
-      'stand',
-      'stand-again',
-      'frame-up',
-      'frame-down',
-      'lower',
-      'hold-axle',
-      'axle-off',
-      'unload-tires',
-    ],
-    says: /nobody|no hand|nothing of you|takes a hand/i,
-  },
-  'rolled away': { at: ['brake-on', 'chock'], says: /slope|chocks/i },
-  'traffic beside it': { at: ['brake-on', 'tighten-hard'], says: /traffic/i },
-  'a hot hub': { at: ['cap-off', 'caliper-off', 'rinse'], says: /\bhot\b|cool/i },
-  'brake dust': {
-    at: [
-      'hub-off',
-      'look-brake',
-      'measure-brake',
-      'look-through',
-      'plate-off',
-      'shoes-off',
-      'pads-out',
-      'magnet-out',
-    ],
-    says: /dust/i,
-  },
-  solvent: { at: ['clean', 'grease-off-brake'], says: /gloves.*(flame|air)|solvent/i },
-  'grease on skin': { at: ['pack', 'pump'], says: /gloves/i },
-  'what flies into eyes': {
-    at: [
-      'cap-off',
-      'lock-out',
-      'race-out',
-      'race-in',
-      'seal-out',
-      'shoes-off',
-      'shoes-on',
-      'bush-out',
-      'bush-in',
-      'joints-off',
-      'soak-pin',
-      'renew-stud',
-      'cap-fit',
-    ],
-    says: /eyes/i,
-  },
-  'a heavy wheel or drum': {
-    at: ['wheel-off', 'wheel-on', 'rotate', 'axle-off', 'seat-axle'],
-    says: /heavy|legs/i,
-  },
-  'a short': { at: ['clean-plug', 'battery-out', 'battery-in'], says: /short/i },
-  'a tire that bursts': { at: ['pressure', 'set-pressure'], says: /stand aside/i },
-  'a rotted spare': { at: ['look-spare'], says: /rotted/i },
-  'towed with a defect': {
-    at: ['break-loose', 'pull-pin', 'pin-back', 'store-battery'],
-    says: /not (fit )?to (be )?tow|never tow|not to be towed/i,
-  },
-  'work for qualified hands': {
-    at: ['look-spindle', 'look-flange', 'look-hangers', 'axle-lines-off', 'axle-lines-on', 'seat-axle'],
-    says: /qualified|welder/i,
-  },
-  'fingers at a turning wheel': { at: ['brake-test', 'last-spin'], says: /fingers/i },
-};
+import { HAZARDS, hazardsUnsaid } from './hazards';
 
 const models = [
   sampleModel({ axles: 2, brake: 'electric', hub: 'plain', kind: 'rv' }),
@@ -133,4 +66,34 @@ describe('a brake is tried as it works', () => {
       false,
     ]);
   });
+});
+
+const anyCard = fc
+  .tuple(anyUnseen, anyHouse)
+  .chain(([model, house]) =>
+    anyJobs(model, house).map((jobs) => {
+      const card = compile(model, jobs, house);
+      return card.ok ? { model, card: card.value } : undefined;
+    }),
+  )
+  .filter((made) => made !== undefined);
+
+test('no card passes over a hazard of its steps, whatever the rig and the schools', () => {
+  fc.assert(
+    fc.property(anyCard, fc.constantFrom('us' as const, 'metric' as const), ({ model, card }, system) => {
+      expect(hazardsUnsaid(card, model, system)).toEqual([]);
+    }),
+    { numRuns: runs(5000) },
+  );
+});
+
+test('a caution taken away is missed at its step', () => {
+  const model = sampleModel({ axles: 2, hub: 'drilled' });
+  const made = compile(model, [{ routine: 'bearing-renew', place: '1L' }], HOUSE_DEFAULT);
+  if (!made.ok) throw new Error(made.error.code);
+  const card: Card = made.value;
+  const bare: typeof stepWords = (...of) => ({ ...stepWords(...of), how: '', caution: '' });
+  for (const act of ['jack', 'stand', 'cap-off', 'race-in', 'clean', 'wheel-off', 'break-loose'])
+    expect(hazardsUnsaid(card, model, 'us', bare).some((one) => one.startsWith(`${act} 1L`))).toBe(true);
+  expect(hazardsUnsaid(card, model, 'us')).toEqual([]);
 });

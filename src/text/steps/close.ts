@@ -92,7 +92,7 @@ export const CLOSE: StepTexts<
     short: 'Outer bearing, washer',
     title: `Outer bearing and washer into ${at}`,
     how: `Narrow end inward. ${axle?.flatWasher ? 'The flat of the washer goes to the flat of the spindle.' : 'The flat or tang of the washer goes to its place on the spindle.'}`,
-    caution: 'Without the washer the nut turns with the bearing. Look that it is there.',
+    caution: 'Without the washer the nut turns with the bearing. Check that it is there.',
   }),
   'nut-set': ({ at, house, axle, system }) => ({
     short: 'Set the nut',
@@ -115,7 +115,7 @@ export const CLOSE: StepTexts<
       axle?.lock === 'cotter' && house.cotter === 'reuse'
         ? (lockOf(axle)?.in ?? '').replace('Put a new pin', 'Put the pin, or a new one if it is tired,')
         : (lockOf(axle)?.in ?? 'Lock the nut.'),
-    why: 'Feel once more that nothing is loaded before it is bent over.',
+    why: 'A lock that is not home is a wheel that comes off. Before it is bent over, feel once more that nothing is loaded.',
   }),
   'check-set': ({ at }) => ({
     short: 'Spins free, no rock',
@@ -149,7 +149,7 @@ export const CLOSE: StepTexts<
   'caliper-on': ({ at, step, system }) => ({
     short: 'Caliper on',
     title: `Caliper back on ${at}`,
-    how: `Disc wiped clean of grease first. ${boltsText(step, 'the brake maker', system)}.`,
+    how: `Disc wiped clean of grease first. ${boltsText(step, 'the brake maker', system)}. Then the brake is worked until it feels firm: the pads come up to the disc.`,
     caution: 'Grease on the disc means no brake here.',
   }),
 };

@@ -20,7 +20,7 @@ export const GREASE: StepTexts<
     short: axle && greasedUnderCap(axle) ? 'Cap off' : 'Plug out',
     title: axle && greasedUnderCap(axle) ? `Cap off ${at}, to its fitting` : `Plug out of the cap of ${at}`,
     how: REACHED[(axle && capOf(axle)) ?? 'plain'],
-    why: 'A cap with a plug does not prove a drilled spindle: the same cap fits plain ones. Look that there is a fitting.',
+    why: 'A cap with a plug does not prove a drilled spindle: the same cap fits plain ones. Check that there is a fitting.',
   }),
   'wipe-fitting': ({ at }) => ({
     short: 'Wipe fitting',

@@ -84,7 +84,7 @@ export const HUBS: StepTexts<
   'match-hub': ({ at, axle, fitted }) => ({
     short: 'Match the new one',
     title: `Hold the new hub against the old one of ${at}`,
-    how: `Old one beside new one: studs, bolt circle, depth, the bore for the seal.${drumRules(axle)} ${fitted ? 'Its races are fitted: look that they are home all round, and that the new rollers are of their numbers.' : 'Its races are loose: they are seated next.'} Old rollers never run in new races.`,
+    how: `Old one beside new one: studs, bolt circle, depth, the bore for the seal.${drumRules(axle)} ${fitted ? 'Its races are fitted: check that they are home all round, and that the new rollers are of their numbers.' : 'Its races are loose: they are seated next.'} Old rollers never run in new races.`,
     why: 'Kits bought by rating alone are the wrong ones.',
   }),
   'soak-pin': ({ at }) => ({

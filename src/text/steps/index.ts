@@ -70,6 +70,7 @@ export function stepWords(
     system,
     fitted: here.some(({ races }) => races === 'fitted'),
     bare: axle?.greaseReach === false,
+    mate: here.flatMap((job) => (job.with ? [job.place === place ? job.with : job.place] : []))[0],
     framed: card.steps.some((one) => one.step === 'frame-up'),
     has: (...works) => here.some(({ routine }) => works.includes(routine)),
     does: (act) =>

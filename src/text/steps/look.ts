@@ -15,7 +15,7 @@ export const LOOK: StepTexts<
   'read-hub': ({ at, axle, has }) => ({
     short: 'Read the numbers',
     title: `Read ${has('hub-renew', 'brakes-install') ? 'the old hub of' : 'what is in the hub of'} ${at}`,
-    how: `${has('hub-renew', 'brakes-install') ? 'It goes aside whole: nothing is taken out of it. ' : ''}Numbers of roller and race, inner and outer, and of the seal, as far as they can be read with the seal in place. ${mayBrake(axle) ? 'Inside of the drum. Look at the spindle, count the plate nuts,' : 'Look at the spindle,'} and see on which side you are. Photograph it.`,
+    how: `${has('hub-renew', 'brakes-install') ? 'It goes aside whole: nothing is taken out of it. ' : ''}Numbers of roller and race, inner and outer, and of the seal, as far as they can be read with the seal in place. ${has('hub-renew', 'brakes-install') ? 'Photograph it.' : `${mayBrake(axle) ? 'Inside of the drum. Look at the spindle, count the plate nuts,' : 'Look at the spindle,'} and see on which side you are. Photograph it.`}`,
     why: 'Axles of one rating come with several spindles: kits bought by rating alone are the wrong ones. How its seal and grease look tells how it ran.',
   }),
   clean: ({ at }) => ({
@@ -38,10 +38,10 @@ export const LOOK: StepTexts<
     why: 'A new seal on a scored land weeps within weeks.',
     caution: 'A bent or scored spindle goes to qualified hands.',
   }),
-  'look-brake': ({ at, axle, system }) => ({
+  'look-brake': ({ at, axle, system, step }) => ({
     short: 'Look: brake',
     title: `Look at the brake of ${at} while it is open`,
-    how: `Linings on both shoes, the drum face, springs.${axle?.brake === 'hydraulic-drum' ? ' Lift the dust boots of the cylinder: wet inside means it leaks.' : ''} Say which shoe a defect is on, forward or rear. ${liningWords(axle?.lining, system)}`,
+    how: `${step.subjects.includes('lining') ? 'Linings on both shoes, the drum face, springs.' : 'The drum stays: its face, and whether the brake pulsed or dragged once a turn, which is a drum out of round.'}${axle?.brake === 'hydraulic-drum' ? ' Lift the dust boots of the cylinder: wet inside means it leaks.' : ''}${step.subjects.includes('lining') ? ` Say which shoe a defect is on, forward or rear. ${liningWords(axle?.lining, system)}` : ''}`,
     why: 'It will not be this open again for a year.',
     caution: 'Brake dust: wipe it off wet, never blow it out.',
   }),

@@ -1,7 +1,7 @@
 import { capital } from '../measure';
 import { capOf } from '@/core/rig';
 import { factText } from '../facts';
-import { lockOf, type StepTexts } from './setting';
+import { lockOf, mayBrake, type StepTexts } from './setting';
 
 /** Opening the hub: from the cap to the inner bearing out. */
 export const OPEN: StepTexts<
@@ -68,9 +68,7 @@ export const OPEN: StepTexts<
     short: 'Hub off',
     title: `Hub off ${at}`,
     how: 'Both hands, straight out, not over the threads. Lay it face down on something clean.',
-    ...(axle?.brake === 'electric' || axle?.brake === 'hydraulic-drum'
-      ? { caution: 'Brake dust: wipe it off wet, never blow it out.' }
-      : {}),
+    ...(mayBrake(axle) ? { caution: 'Brake dust: wipe it off wet, never blow it out.' } : {}),
   }),
   'read-seal': ({ at }) => ({
     short: 'Read the seal',

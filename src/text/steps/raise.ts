@@ -1,7 +1,7 @@
 import type { Axle, RigModel } from '@/core/rig';
 import type { HouseRules } from '@/core/rules';
 import { factWords } from '../facts';
-import { mayBrake, type StepTexts } from './setting';
+import { mayBrake, SALTED, type StepTexts } from './setting';
 
 /** How the wheel cover of this rig comes off. */
 function coverOff({ wheels }: RigModel): string {
@@ -56,10 +56,10 @@ export const RAISE: StepTexts<
     how: 'The frame came up beside it when the other wheel was raised. The stand carries, stands upright, and the jack just touches. If it came free, let the frame down onto it again.',
     caution: 'No hand under it before it carries.',
   }),
-  'look-well': ({ at }) => ({
+  'look-well': ({ at, model }) => ({
     short: 'Look: wheel well',
     title: `Look into the wheel well of ${at}`,
-    how: 'Frame and well above the hub: rust scale, paint, bolts. Surface rust is brushed, primed and coated while the wheel is off.',
+    how: `Frame and well above the hub: rust scale, paint, bolts. Surface rust is brushed, primed and coated while the wheel is off.${SALTED(model)}`,
     why: 'It is hidden the rest of the year.',
   }),
   'brake-on': () => ({
@@ -91,7 +91,7 @@ export const RAISE: StepTexts<
       title: `Chocks out on the ${from} side, in on the ${side}`,
       how: `Every wheel is down. ${chockPlaces(model, side)} None stays under a ${from} wheel: it is raised next.`,
       why: 'A chock under a wheel that hangs holds nothing.',
-      caution: 'In on the one side before the first nut is touched on the other.',
+      caution: 'No nut is touched on the other side before the chocks are in here.',
     };
   },
   steady: () => ({
@@ -119,7 +119,7 @@ export const RAISE: StepTexts<
     why: 'Low is safe. Only the tire has to clear.',
     caution:
       axle?.suspension === 'torsion'
-        ? 'Never lift a torsion axle by its tube: it bends and stays bent.'
+        ? 'Never lift a torsion axle by its tube: it bends and stays bent. Nobody in the trailer, no hand or foot under it.'
         : 'Nobody in the trailer, no hand or foot under it.',
   }),
   stand: ({ at }) => ({
@@ -127,14 +127,19 @@ export const RAISE: StepTexts<
     title: `Stand under the frame at ${at}`,
     how: 'Set the stand close to the jack, let the frame down onto it until it carries, and leave the jack touching.',
     why: 'Jacks leak and tip. A stand does neither.',
-    caution: 'Nothing of you goes under or behind the wheel before the stand carries.',
+    caution: 'No part of you goes under or behind the wheel before the stand carries.',
   }),
-  feel: ({ at, axle }) => ({
-    short: 'Rock and spin',
-    title: `Rock and spin ${at} as it is`,
-    how: `Before anything comes apart: hands at 12 and 6 and rock, then 3 and 9, and again with the wheel turned a little. Then spin it, ear near the hub, and turn the whole tread past your eye: nails, screws, stones.${mayBrake(axle) ? ' A light, even rub of the brake is normal; snaps and grinding are not.' : ''}`,
-    why: 'This is the only chance to know how it ran.',
-  }),
+  feel: ({ at, axle, does }) => {
+    const opens = does('wheel-off');
+    return {
+      short: 'Rock and spin',
+      title: `Rock and spin ${at} as it is`,
+      how: `${opens ? 'Before anything comes apart: hands' : 'Hands'} at 12 and 6 and rock, then 3 and 9, and again with the wheel turned a little. Then spin it, ear near the hub, and turn the whole tread past your eye: nails, screws, stones.${mayBrake(axle) ? ' A light, even rub of the brake is normal; snaps and grinding are not.' : ''}`,
+      why: opens
+        ? 'This is the only chance to know how it ran.'
+        : 'It takes a minute, and tells how the bearing runs.',
+    };
+  },
   'wheel-off': ({ at, model }) => ({
     short: 'Wheel off',
     title: `Nuts off, wheel off ${at}`,

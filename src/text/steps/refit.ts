@@ -71,7 +71,7 @@ export const REFIT: StepTexts<
   'cover-on': ({ at }) => ({
     short: 'Cover on',
     title: `Wheel cover back on ${at}`,
-    how: 'With its hidden screw, if it has one; center cap as well. Better leave it off until the last recheck: the nuts can be seen. Skip it then.',
+    how: 'With its hidden screw, if it has one; center cap as well. Or leave it off until the last recheck, so that the nuts can be seen: then skip this.',
   }),
   'open-rechecks': ({ at }) => ({
     short: 'Rechecks open',

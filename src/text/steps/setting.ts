@@ -26,6 +26,8 @@ export interface Setting {
   readonly system: UnitSystem;
   /** The wheel is off while its hub is greased. */
   readonly bare: boolean;
+  /** The wheel that changes places with this one. */
+  readonly mate: string | undefined;
   /** The new hub here comes with its races fitted. */
   readonly fitted: boolean;
   /** The whole frame goes onto stands on this card. */
@@ -35,6 +37,12 @@ export interface Setting {
   /** True where the card has such a step at this place, or once. */
   readonly does: (act: StepId) => boolean;
 }
+
+/** Where salt gets that winter roads throw up; nothing where its owner has not said so. */
+export const SALTED = ({ environment }: RigModel): string =>
+  environment?.roads === 'salted'
+    ? ' Salted roads: tap behind brackets and at tube ends, where scale hides.'
+    : '';
 
 /** What a mallet does to a cap. */
 export const NEVER_ON_ITS_FACE = 'Eyes covered. Never hammer on the face of a cap.';

@@ -66,9 +66,9 @@ export const TIRES: StepTexts<
     how: `Trailer-rated, size${model.tires?.size ? ` ${factWords('tireSize', model.tires.size, system)}` : ' as on the placard'}, load range ${model.tires?.loadRange ? factWords('loadRange', model.tires.loadRange, system) : 'no lower than on the placard'}. Read its code before it is on. A center cap comes over from the old wheel.`,
     why: 'All tires on an axle are alike, and are renewed in pairs.',
   }),
-  rotate: ({ at }) => ({
+  rotate: ({ at, mate }) => ({
     short: 'Change places',
-    title: `The two wheels change places, ${at} last off`,
+    title: mate ? `The wheels of ${mate} and ${at} change places` : 'The two wheels change places',
     how: 'Both lie side by side on the ground. Each goes where the other was; look at both inner walls while they lie there.',
     why: 'The log moves their age and miles along with them.',
     caution: 'Lift with the legs; a heavy wheel is rolled, not carried.',
@@ -82,7 +82,7 @@ export const TIRES: StepTexts<
   'adapter-torque': ({ at, step, system, model }) => ({
     short: 'Adapter nuts',
     title: `Torque the adapter nuts of ${at}`,
-    how: `${boltsText(step, "the adapter's maker", system)}, in a star, hub held. Then look that no hub stud stands out beyond the face of the adapter${model.wheels.adapter?.circle ? `; the wheel's own circle is ${factText('adapterCircle', model.wheels.adapter.circle, system)}` : ''}.`,
+    how: `${boltsText(step, "the adapter's maker", system)}, in a star, hub held. Then check that no hub stud stands out beyond the face of the adapter${model.wheels.adapter?.circle ? `; the wheel's own circle is ${factText('adapterCircle', model.wheels.adapter.circle, system)}` : ''}.`,
     why: 'They loosen unseen behind the wheel: these are nuts with a record of their own.',
   }),
   'check-lugs': ({ at, model, system, step }) => ({

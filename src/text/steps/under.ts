@@ -2,7 +2,7 @@ import { mayRock } from '@/core/rig';
 import { NEW_FIXINGS, OUT_OF_SQUARE } from '@/core/rules';
 import { partLength } from '../facts';
 import { measure } from '../measure';
-import { boltsText, type StepTexts } from './setting';
+import { boltsText, SALTED, type StepTexts } from './setting';
 
 const sideWords = (side: 'L' | 'R' | undefined) => (side === 'R' ? 'right' : 'left');
 
@@ -37,13 +37,13 @@ export const UNDER: StepTexts<
   | 'square-axle'
   | 'axle-bolts'
 > = {
-  'check-fixings': ({ at, axle }) => ({
+  'check-fixings': ({ at, axle, model }) => ({
     short: 'Fixings by wrench',
     title: `Wrench on every fixing at ${at}`,
     how:
       axle?.suspension === 'torsion'
-        ? 'The bolts that hold the torsion axle to the frame, and its brackets. A wrench on each, not an eye.'
-        : 'U-bolts, shackle bolts, hanger bolts. A wrench on each, not an eye. Plate over the center pin, springs alike left and right, axle bow up.',
+        ? `The bolts that hold the torsion axle to the frame, and its brackets. A wrench on each, not an eye.${SALTED(model)}`
+        : `U-bolts, shackle bolts, hanger bolts. A wrench on each, not an eye. Plate over the center pin, springs alike left and right, axle bow up.${SALTED(model)}`,
     why: 'A bolt that moves was loose for a long way already.',
     caution: 'Tires on the ground, rig held. Nobody under a frame on a jack.',
   }),
@@ -151,10 +151,10 @@ export const UNDER: StepTexts<
     how: 'Fitting heads where a gun reaches with the wheels on. Splined heads are drawn home, hammer and nut in turn. Nuts on by hand, no torque yet.',
     why: 'All joints stay loose until everything is in place, or the last one will not go in.',
   }),
-  'tighten-joints': ({ step, system }) => ({
+  'tighten-joints': ({ step, system, house }) => ({
     short: 'Torque joints',
     title: 'Now every joint to its torque',
-    how: `Both sides whole, weight off the bolts. ${boltsText(step, 'the maker of axle or springs', system)}; shackles must still swing. Then grease until it shows at each bushing.`,
+    how: `Both sides whole, weight off the bolts. ${boltsText(step, 'the maker of axle or springs', system)}; shackles must still swing.${house.pivots === 'greaseable' ? ' Then grease until it shows at each bushing.' : ''}`,
     caution: 'No figure, no guess: ask the maker of the suspension.',
   }),
   'frame-down': () => ({
@@ -166,7 +166,7 @@ export const UNDER: StepTexts<
   'mark-axle': ({ model, axle, at }) => ({
     short: 'Where it goes',
     title: 'Mark where the axle goes',
-    how: `Where an axle was, measure from the coupler to the old one, ${at.slice(0, 1)}, on both sides${axle?.suspension === 'torsion' ? ', and see which way its arms point' : ''}. On a new frame the first mark is about 60 % back from the front of the frame; then by moments, so that the tongue carries ${model.kind === 'boat' ? '7 to 12 %' : '10 to 15 %'} of the weight. ${model.axles.length > 1 ? 'With two axles, the mark is their middle. ' : ''}Write down the distance from the coupler. From which weight brakes are demanded is local law: look it up.`,
+    how: `Where an axle was, measure from the coupler to old axle ${at.slice(0, 1)}, on both sides${axle?.suspension === 'torsion' ? ', and see which way its arms point' : ''}. On a new frame the first mark is about 60 % back from the front of the frame; then by moments, so that the tongue carries ${model.kind === 'boat' ? '7 to 12 %' : '10 to 15 %'} of the weight. ${model.axles.length > 1 ? 'With two axles, the mark is their middle. ' : ''}Write down the distance from the coupler. From which weight brakes are demanded is local law: look it up.`,
     why: 'Too little on the tongue and it sways; too much and the hitch carries it.',
   }),
   'axle-wires-off': ({ at }) => ({

@@ -136,7 +136,6 @@ export const SCRAP_HUB = [
       may('inner-race'),
       may('outer-roller'),
       may('outer-race'),
-      may('drum-diameter'),
     ],
     subjects: ['seal', 'old-grease'],
   }),

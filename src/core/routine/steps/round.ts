@@ -97,7 +97,7 @@ export const ADAPTER = [
     // On a new hub the adapters come over from the old one.
     needs: ['wheel off {}', 'cap on {}'],
     gives: ['adapter {}'],
-    subjects: ['lug-move'],
+    subjects: ['adapter-move'],
     torque: 'adapter',
     tool: 'torque-wrench',
   }),

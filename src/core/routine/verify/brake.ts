@@ -1,5 +1,6 @@
 import { axleOf, type WheelEnd } from '../../rig';
 import type { CardStep } from '../card';
+import { setHere } from './hub';
 import { can, is, type Corner, type Played, type Scene } from './scene';
 
 /** Looking at a brake, building it, setting it and showing that it works. */
@@ -52,6 +53,7 @@ export function playBrake(step: CardStep, c: Corner, scene: Scene): Played | und
       return is(
         [
           [c.handChecked, 14, 'left and right differ: the hand is checked before mounting'],
+          [!setHere(step, scene), 15, 'the axle is not tight under its springs'],
           can(open, 'the drum is on'),
         ],
         {

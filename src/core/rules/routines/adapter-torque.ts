@@ -7,6 +7,6 @@ export const adapterTorque = routine({
   interval: ({ season }) => seasonal('mid', season),
   round: true,
   wheelOff: true,
-  leaves: 'adapter',
   covers: ['lug-torque'],
+  doneBy: ({ graded }) => graded('adapter-move'),
 });

@@ -1,5 +1,5 @@
 import { hasBrake, hubOpens } from '../../rig';
-import { axleAt, ends, house, hubInterval, routine, YEAR, type Seen } from './define';
+import { axleAt, ends, house, hubInterval, OF_A_REFIT, routine, YEAR, type Seen } from './define';
 
 /** Shoes and their drum, or pads and their disc; of an electric brake its magnet as well. What went in new needs no measuring. */
 function measured({ brake, shut, graded, read, did }: Seen): boolean {
@@ -24,6 +24,6 @@ export const brakeMeasure = routine({
   },
   wheelOff: true,
   look: true,
-  covers: ['lug-torque'],
+  covers: [...OF_A_REFIT],
   doneBy: measured,
 });

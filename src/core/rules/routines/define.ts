@@ -20,6 +20,7 @@ export {
   BATTERY_YEARS,
   COUPLE_OF_THOUSAND,
   DAYS_A_YEAR,
+  greaseInterval,
   house,
   hubInterval,
   seasonal,
@@ -53,7 +54,7 @@ export interface RoutineDef {
   /** Of work that does the same thing in several ways one alone goes on a card at a place. */
   readonly oneOf?: readonly ('shoes' | 'magnet' | 'bearing' | 'tire')[];
   /** What is looked at again some miles after (handbook 4.5 and 4.8). */
-  readonly leaves?: 'new-brakes' | 'fixings' | 'adapter';
+  readonly leaves?: 'new-brakes' | 'fixings';
 }
 
 /** What was looked at, read and done at one place in one go, on a card, a walk, a first look or by hand. */
@@ -106,5 +107,8 @@ export const ofGear = (place: RoutinePlace): Matter =>
 export const seaWater = (model: RigModel) =>
   model.kind === 'boat' && model.environment?.water !== undefined && model.environment.water !== 'fresh';
 
+/** What a wheel that was off and on again has had by the way. */
+export const OF_A_REFIT = ['lug-torque', 'adapter-torque'] as const;
+
 /** What a hub that was off and closed again has had by the way. */
-export const OF_A_HUB = ['hub-look', 'brake-measure', 'brake-adjust', 'lug-torque'] as const;
+export const OF_A_HUB = ['hub-look', 'brake-measure', 'brake-adjust', ...OF_A_REFIT] as const;

@@ -1,5 +1,5 @@
 import { hubOpens } from '../../rig';
-import { ends, repair } from './define';
+import { ends, OF_A_REFIT, repair } from './define';
 
 /** One hub opened to read what is in it, before anything is ordered (handbook 4.4). */
 export const hubRead = repair({
@@ -7,5 +7,5 @@ export const hubRead = repair({
   matter: () => 'upkeep',
   wheelOff: true,
   oneOf: ['bearing'],
-  covers: ['hub-look', 'lug-torque'],
+  covers: ['hub-look', ...OF_A_REFIT],
 });

@@ -1,5 +1,5 @@
 import { hubOpens } from '../../rig';
-import { ends, hubInterval, routine } from './define';
+import { ends, hubInterval, OF_A_REFIT, routine } from './define';
 
 /** A hub that stays shut, by its maker's manual. */
 export const hubService = routine({
@@ -8,5 +8,5 @@ export const hubService = routine({
   interval: (about, place) => hubInterval(about, place),
   wheelOff: true,
   opensHub: true,
-  covers: ['hub-look', 'lug-torque'],
+  covers: ['hub-look', ...OF_A_REFIT],
 });

@@ -107,6 +107,14 @@ function boatLaunches({ kind, environment }: RigModel): Limit | undefined {
   );
 }
 
+/** Grease by the fitting: by what was told of it or stands on the grease, else by the house. */
+export function greaseInterval({ model, season }: IntervalContext): Interval {
+  const own = model.greaseEvery ?? {};
+  const distance = prevailing(own.distance, house(COUPLE_OF_THOUSAND), false);
+  const days = prevailing(own.days, season ? undefined : house(YEAR), false);
+  return { ...limits({ distance, days }), ...(season && !own.days && { seasons: ['layup'] }) };
+}
+
 /** By what its owner was told of this hub, else by the house; hubs that stay shut have no house figure. */
 export function hubInterval({ model, house: rules }: IntervalContext, place: RoutinePlace): Interval {
   const axle = axleAt(model, place);

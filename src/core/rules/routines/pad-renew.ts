@@ -1,4 +1,4 @@
-import { ends, repair } from './define';
+import { ends, OF_A_REFIT, repair } from './define';
 
 /** Pads of a disc brake. */
 export const padRenew = repair({
@@ -6,5 +6,5 @@ export const padRenew = repair({
   matter: () => 'safety',
   wheelOff: true,
   paired: true,
-  covers: ['brake-measure', 'lug-torque'],
+  covers: ['brake-measure', ...OF_A_REFIT],
 });

@@ -1,9 +1,9 @@
-import { everyEnd, repair } from './define';
+import { everyEnd, OF_A_REFIT, repair } from './define';
 
 /** A stud that broke, sheared or turns in its hub. */
 export const studRenew = repair({
   places: everyEnd,
   matter: () => 'safety',
   wheelOff: true,
-  covers: ['lug-torque'],
+  covers: [...OF_A_REFIT],
 });

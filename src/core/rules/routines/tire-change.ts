@@ -1,4 +1,4 @@
-import { everyEnd, repair } from './define';
+import { everyEnd, OF_A_REFIT, repair } from './define';
 
 /** A wheel changed for the spare; a rig without one has nothing to change it for. */
 export const tireChange = repair({
@@ -6,5 +6,5 @@ export const tireChange = repair({
   matter: () => 'safety',
   wheelOff: true,
   oneOf: ['tire'],
-  covers: ['lug-torque'],
+  covers: [...OF_A_REFIT],
 });

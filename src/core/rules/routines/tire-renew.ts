@@ -1,5 +1,5 @@
 import { tireAgeLimit } from '../schools';
-import { DAYS_A_YEAR, house, routine, TIRE_WATCHED, tires } from './define';
+import { DAYS_A_YEAR, house, OF_A_REFIT, routine, TIRE_WATCHED, tires } from './define';
 
 /** A tire at the end of its years. */
 export const tireRenew = routine({
@@ -13,5 +13,5 @@ export const tireRenew = routine({
   ofPart: 'tire',
   oneOf: ['tire'],
   paired: true,
-  covers: ['tire-look', 'lug-torque'],
+  covers: ['tire-look', ...OF_A_REFIT],
 });

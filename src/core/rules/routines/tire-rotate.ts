@@ -1,4 +1,4 @@
-import { everyEnd, repair } from './define';
+import { everyEnd, OF_A_REFIT, repair } from './define';
 
 /** Two wheels that change places. */
 export const tireRotate = repair({
@@ -6,5 +6,5 @@ export const tireRotate = repair({
   matter: () => 'upkeep',
   wheelOff: true,
   oneOf: ['tire'],
-  covers: ['lug-torque'],
+  covers: [...OF_A_REFIT],
 });

@@ -278,7 +278,7 @@ function OneFinding({ view, story }: { view: RigView; story: FindingStory }) {
       {dialog === 'fix' && open && <FixDialog view={view} finding={open} onClose={close} />}
       {closed && !open && (
         <p className="text-soft mt-6">
-          Closed {day(closed.happened, now)}: {closingWords(closed.body)}
+          Closed {day(closed.happened, now)}: {closingWords(closed.body, units)}
         </p>
       )}
     </div>

@@ -2,6 +2,7 @@
 
 import type { FactId } from '@/core/rig';
 import { useRecord } from '@/features/forms';
+import { usePreferences } from '@/store';
 import { FACT_WORDS } from '@/text';
 import { Dialog, LinkButton, reported } from '@/ui';
 import { FactEditor, factLead, type FactRig } from './fact-editor';
@@ -26,9 +27,10 @@ const HELPED: Partial<Record<FactId, string>> = {
 /** A fact of a rig in a sheet; what is kept is an entry of its own. */
 export function FactDialog({ view, id, onClose }: { view: FactRig; id: FactId; onClose: () => void }) {
   const record = useRecord();
+  const { units } = usePreferences();
   const helper = HELPED[id];
   return (
-    <Dialog open onClose={onClose} title={FACT_WORDS[id].label} description={factLead(id)}>
+    <Dialog open onClose={onClose} title={FACT_WORDS[id].label} description={factLead(id, units)}>
       <FactEditor
         view={view}
         id={id}

@@ -5,7 +5,8 @@ import { broughtIn, reviewRig, type Conflict } from '@/core/judge';
 import { applyChanges, factApplies, factDef, factValue, type Changes, type FactId } from '@/core/rig';
 import type { RigView } from '@/features/rigs';
 import { useFormUnits } from '@/store';
-import { FACT_HELP } from '@/text';
+import type { UnitSystem } from '@/core/quantity';
+import { FACT_HELP, inUnits } from '@/text';
 import { Button, Choice } from '@/ui';
 import { Contradictions } from './contradictions';
 import { FactFields } from './fact-fields';
@@ -135,7 +136,7 @@ export function FactEditor({
 }
 
 /** What is said about a fact above its fields. */
-export function factLead(id: FactId): string {
+export function factLead(id: FactId, units: UnitSystem): string {
   const { hint, unlocks } = FACT_HELP[id];
-  return `${hint ? `${hint} ` : ''}Unlocks ${unlocks}.`;
+  return `${hint ? `${inUnits(hint, units)} ` : ''}Unlocks ${unlocks}.`;
 }

@@ -25,6 +25,7 @@ import {
   schoolsOf,
   targetWords,
   torqueSpec,
+  inUnits,
 } from '@/text';
 import { Button, Choice, cx, reported } from '@/ui';
 
@@ -89,12 +90,12 @@ function Question({ rule, view, ready, scope }: { rule: RuleId; view: RigView; r
   const { units } = usePreferences();
   const record = useRecord();
   const { ask } = RULE_WORDS[rule];
-  const { why, where } = RULE_REASONS[rule];
+  const [why, where] = [RULE_REASONS[rule].why, RULE_REASONS[rule].where].map((text) => inUnits(text, units));
   const own: RuleChoices = scope === 'house' ? ready.houseRules : view.rig.rules;
   const holds = scope === 'house' ? rulesFor(ready.houseRules, {}) : view.house;
   const [open, setOpen] = useState(false);
   const [tried, setTried] = useState<string>(holds[rule]);
-  const schools = schoolsOf(rule);
+  const schools = schoolsOf(rule, units);
   const current = schools.find(({ value }) => value === holds[rule])?.label ?? '';
   const chosen = own[rule] !== undefined;
   const maker = makersFigure(rule, view.model, units);

@@ -5,6 +5,7 @@ import { applyChanges, factAt, isGear, type Changes } from '@/core/rig';
 import { useRecord, useLeadOn } from '@/features/forms';
 import { type RigView } from '@/features/rigs';
 import { FactEditor, factLead } from '@/features/rig/facts';
+import { usePreferences } from '@/store';
 import { FACT_WORDS, placeName } from '@/text';
 import { Choice, LinkButton, reported } from '@/ui';
 
@@ -17,6 +18,7 @@ export function areFacts(changes: Changes): boolean {
 
 /** A change of facts set right: each as it was told, to be told anew. */
 export function FactsFix({ task, changes, view }: { task: Correction; changes: Changes; view: RigView }) {
+  const { units } = usePreferences();
   const record = useRecord();
   const leadOn = useLeadOn();
   const { entry, before } = task;
@@ -59,7 +61,7 @@ export function FactsFix({ task, changes, view }: { task: Correction; changes: C
             </h2>
             {at ? (
               <>
-                <p className="text-soft mt-0.5 mb-4">{factLead(at.id)}</p>
+                <p className="text-soft mt-0.5 mb-4">{factLead(at.id, units)}</p>
                 <FactEditor view={rig} id={at.id} axle={at.index} keep="Set it right" onKeep={keep} />
               </>
             ) : (

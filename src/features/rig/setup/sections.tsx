@@ -167,6 +167,7 @@ export function Wheels({ values, errors, units, set, text }: SetupEdit) {
         />
         <Choice
           label="Stud diameter, in"
+          hint="Measured over the threads."
           columns="grid-cols-4"
           options={[
             { value: '1/2', label: '1/2' },

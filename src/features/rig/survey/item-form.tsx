@@ -12,7 +12,7 @@ import { type RigView } from '@/features/rigs';
 import { FactEditor } from '@/features/rig/facts';
 import { FitForm } from '@/features/parts';
 import { usePreferences } from '@/store';
-import { capital, gradesFor, partName, surveyItemWords, VERDICT_WORDS } from '@/text';
+import { capital, gradesFor, partName, surveyItemWords, VERDICT_WORDS, inUnits } from '@/text';
 import { Button, cx, Field, Mark, TextArea, useOnce, reported } from '@/ui';
 
 const VERDICTS = ['clear', 'watch', 'due', 'stop'] as const;
@@ -48,6 +48,7 @@ function ConditionForm({
   const [verdict, setVerdict] = useState<Exclude<Graded, 'clear'>>();
   const [words, setWords] = useState('');
   const condition = item.ask.as === 'condition' ? item.ask.condition : 'gear';
+  const { units } = usePreferences();
   const grades = gradesFor(condition);
   return (
     <div className="grid gap-4">
@@ -66,7 +67,7 @@ function ConditionForm({
             <Mark mark={markOfVerdict(one)} size={28} />
             <span>
               <span className="font-semibold">{VERDICT_WORDS[one]}</span>
-              <span className="text-soft block text-[0.94rem]">{grades[one]}</span>
+              <span className="text-soft block text-[0.94rem]">{inUnits(grades[one], units)}</span>
             </span>
           </button>
         ))}

@@ -3,7 +3,8 @@
 import { useEffect, useRef, useState } from 'react';
 import { surveyProgress, surveyResult, type SurveyItem } from '@/core/survey';
 import { RigPage, type RigView } from '@/features/rigs';
-import { STATION_WORDS, surveyItemWords } from '@/text';
+import { usePreferences } from '@/store';
+import { inUnits, STATION_WORDS, surveyItemWords } from '@/text';
 import { Button, RigPlan, Settled, Tape } from '@/ui';
 import { ItemForm } from './item-form';
 import { ResultList } from './result-list';
@@ -11,6 +12,7 @@ import { ResultList } from './result-list';
 function Survey({ view }: { view: RigView }) {
   const { rig, model, duties, conflicts } = view;
   const { items, done, next, started } = surveyProgress(rig, model);
+  const { units } = usePreferences();
   const [at, setAt] = useState<string>();
   const [ended, setEnded] = useState(false);
   const heading = useRef<HTMLHeadingElement>(null);
@@ -67,7 +69,7 @@ function Survey({ view }: { view: RigView }) {
         <h1 ref={heading} tabIndex={-1} className="mt-2 scroll-mt-28 text-4xl outline-none">
           {title}
         </h1>
-        <p className="text-soft mt-1 mb-5 max-w-[60ch] text-lg">{look}</p>
+        <p className="text-soft mt-1 mb-5 max-w-[60ch] text-lg">{inUnits(look, units)}</p>
         <Settled of={item.key}>
           <ItemForm key={item.key} view={view} item={item} state={state} onDone={after} />
           <div className="mt-6 flex flex-wrap gap-2.5">

@@ -3,7 +3,7 @@
 import { markOfVerdict } from '@/core/rules';
 import type { Answer, Judged, WalkItem } from '@/core/walk';
 import { usePreferences } from '@/store';
-import { itemWords, judgedWords, measure, small, VERDICT_WORDS } from '@/text';
+import { itemWords, judgedWords, measure, small, VERDICT_WORDS, inUnits } from '@/text';
 import { cx, Mark, markColor } from '@/ui';
 
 /** What one tap on a tile says: clear, and of a cold tire that it reads its target. */
@@ -25,7 +25,7 @@ function CleanWords({
   target: number | undefined;
 }) {
   const { units } = usePreferences();
-  const { clear } = itemWords(item);
+  const clear = inUnits(itemWords(item).clear, units);
   if (judged?.answer.as === 'skipped') return <>Skipped: not looked at</>;
   if (judged && (judged.verdict !== 'clear' || judged.answer.value !== undefined))
     return (

@@ -7,7 +7,7 @@ import { WALKS } from '@/core/log';
 import { compileWalk, itemsOf, type WalkOrder } from '@/core/walk';
 import { RigTabs, Ruled, type RigView } from '@/features/rigs';
 import { useAsk, usePreferences } from '@/store';
-import { count, dayAgo, entryWords, WALK_WORDS } from '@/text';
+import { count, dayAgo, entryWords, WALK_WORDS, inUnits } from '@/text';
 import { Button, Choice, LinkButton, Mark } from '@/ui';
 import { barredLugs } from './barred-lugs';
 import type { WalkDraft } from './walk-draft';
@@ -46,7 +46,7 @@ export function StartWalk({
     >
       <span>
         <span className="block text-lg font-semibold">{WALK_WORDS[walk].title}</span>
-        <span className="text-soft">{WALK_WORDS[walk].when}</span>
+        <span className="text-soft">{inUnits(WALK_WORDS[walk].when, units)}</span>
       </span>
       <Button onClick={() => onStart(walk, order)}>
         {count(items(walk), 'item')}
@@ -78,7 +78,7 @@ export function StartWalk({
           ) : (
             <section aria-label={WALK_WORDS[MAIN].title}>
               <h1 className="text-4xl md:text-5xl">{WALK_WORDS[MAIN].title}</h1>
-              <p className="text-soft mt-1 max-w-[46ch] text-lg">{WALK_WORDS[MAIN].when}</p>
+              <p className="text-soft mt-1 max-w-[46ch] text-lg">{inUnits(WALK_WORDS[MAIN].when, units)}</p>
               <div className="mt-4 flex flex-wrap items-end gap-4">
                 <Button look="primary" size="lg" onClick={() => onStart(MAIN, order)}>
                   Begin, {count(items(MAIN), 'item')}

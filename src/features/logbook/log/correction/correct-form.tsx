@@ -132,7 +132,7 @@ export function CorrectForm({
               columns="grid-cols-2"
               options={offered(one.subject, one.grade).map((value) => ({
                 value,
-                label: gradeWords(one.subject, value),
+                label: gradeWords(one.subject, value, units),
               }))}
               value={values[`grade ${i}`]}
               onChange={(value) => set(`grade ${i}`, value)}
