@@ -35,7 +35,7 @@ export function readingProblemWords(problem: ReadingProblem, system: UnitSystem)
 
 /** The value of a reading, with its unit. */
 export function readingValue(what: ReadingId, value: number | string, system: UnitSystem): string {
-  if (typeof value === 'string') return value;
+  if (typeof value === 'string') return value === 'not-printed' ? 'not named on its cartridge' : value;
   if (what.startsWith('tread')) return treadDepth(value, system);
   if (what === 'lining' || what.startsWith('pad') || what === 'disc-thickness')
     return partLength(value, system);
