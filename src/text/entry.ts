@@ -7,6 +7,7 @@ import {
   isGear,
   type FactId,
   type FactValue,
+  type OwnItem,
   type PartKind,
   type RigKind,
   type Shelf,
@@ -27,6 +28,7 @@ import { lookedWords } from './looked';
 import { BASIS_WORDS, KIND_WORDS, THICKENER_WORDS, WATER_WORDS } from './rig';
 import { doneWords, routineTitle } from './routines';
 import { RULE_WORDS, schoolWords } from './rules';
+import { WALK_WORDS } from './walk';
 import { EVENT_WORDS, HALF_WORDS, yearDay } from './season';
 
 export const KIND_OF_ENTRY: Record<Entry['kind'], string> = {
@@ -188,15 +190,25 @@ function fieldName(path: string): string {
   const axle = path.startsWith('axles.') ? `, axle ${Number(path.split('.')[1]) + 1}` : '';
   if (at) return `${small(FACT_WORDS[at.id].label)}${axle}`;
   const [first = '', second = ''] = path.split('.');
+  if (first === 'own') return 'what is yours to look at';
   return first === 'gear' && isGear(second) ? small(placeName(second)) : (STRUCTURE[path] ?? path);
 }
 
 function fieldValue(path: string, value: unknown, system: UnitSystem): string {
+  if (path.startsWith('own.')) return ownWords(value);
   if (value === null) return 'no longer known';
   const at = factAt(path);
   if (at) return factWords(at.id, value as FactValue, system);
   if (path.startsWith('gear.')) return value === true ? 'has it' : 'has none';
   return path === 'kind' ? (KIND_WORDS[value as RigKind] ?? String(value)) : String(value);
+}
+
+/** Something that the owner looks at besides, with its walk. */
+function ownWords(value: unknown): string {
+  if (typeof value === 'string') return value;
+  if (value === null || typeof value !== 'object') return 'no longer looked at';
+  const { name, on } = value as OwnItem;
+  return `${name}, on ${small(WALK_WORDS[on].title)}`;
 }
 
 const FOUND = { clear: 'Clear', watch: 'Watch', due: 'Due', stop: 'Stop' } as const;

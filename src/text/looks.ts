@@ -7,7 +7,7 @@ export interface LookWords {
 }
 
 export const LOOK_WORDS: Record<
-  Exclude<LookId, 'gear' | 'lamp' | 'chain' | 'strap' | 'weld' | 'coupler'>,
+  Exclude<LookId, 'own' | 'gear' | 'lamp' | 'chain' | 'strap' | 'weld' | 'coupler'>,
   LookWords
 > = {
   tire: { name: 'Tire wall and tread', clear: 'no cut, bulge, nail or crack' },

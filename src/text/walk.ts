@@ -50,6 +50,7 @@ const ZONES: Record<Exclude<ZoneId | System, `${1 | 2 | 3}${'L' | 'R'}`>, string
   body: 'Body',
   back: 'Back',
   spares: 'Spare',
+  own: 'Your own',
   hitch: 'Hitch',
   tires: 'Tires',
   wheels: 'Wheels and lugs',
@@ -60,7 +61,8 @@ const ZONES: Record<Exclude<ZoneId | System, `${1 | 2 | 3}${'L' | 'R'}`>, string
 };
 
 /** The name of an item, and what clear means of it. */
-export function itemWords({ look, place }: Pick<WalkItem, 'look' | 'place'>): LookWords {
+export function itemWords({ look, place, own }: Pick<WalkItem, 'look' | 'place' | 'own'>): LookWords {
+  if (own) return { name: own, clear: 'as it should be' };
   if (look in LOOK_WORDS) return LOOK_WORDS[look as keyof typeof LOOK_WORDS];
   const clear =
     place !== 'rig' && place in GEAR_LOOKS ? GEAR_LOOKS[place as keyof typeof GEAR_LOOKS] : 'sound';
@@ -68,7 +70,7 @@ export function itemWords({ look, place }: Pick<WalkItem, 'look' | 'place'>): Lo
 }
 
 /** An item with its place, as it stands in a list. */
-function itemTitle(item: Pick<WalkItem, 'look' | 'place'>): string {
+function itemTitle(item: Pick<WalkItem, 'look' | 'place' | 'own'>): string {
   const { name } = itemWords(item);
   const { place } = item;
   return place !== 'rig' && (isWheelEnd(place) || place.startsWith('S'))

@@ -101,6 +101,31 @@ test('what is not right opens a finding that knows its walk, and its pictures kn
   expect(Object.keys(rig?.findings ?? {})).toEqual([finding?.id]);
 });
 
+test('what is the owner’s own is found in its owner’s words, and rests on no rule', () => {
+  const own: RigModel = { ...model, own: { a: { name: 'Hive straps', on: 'hitch' } } };
+  const compiled = compileWalk('hitch', own, 'round');
+  const answers: Answers = { 'own-a@rig': { as: 'not-right', grade: 'bad', words: 'buckle bent' } };
+  const rig: RigState = { ...emptyRig(RIG), model: own };
+  const around = { tires: 'cold' as const };
+  const drafts = walkEntries({
+    walk: compiled,
+    answers,
+    around,
+    photos: [],
+    judged: judgeWalk(compiled, answers, { rig, model: own, house: HOUSE_DEFAULT, around }),
+    rig,
+    model: own,
+    house: HOUSE_DEFAULT,
+    decision: undefined,
+    minutes: 4,
+    newId: () => '0196d000-0000-7000-8000-000000000001',
+  });
+  const found = drafts.find(({ kind }) => kind === 'finding.opened');
+  expect(found?.body).toMatchObject({ place: 'rig', verdict: 'due', text: 'Hive straps: buckle bent' });
+  expect(found?.body).not.toHaveProperty('of');
+  expect(written(drafts)).toHaveLength(drafts.length);
+});
+
 test('one that is open already is seen again, not opened twice', () => {
   const open = {
     id: '0196d000-0000-7000-8000-0000000000f1',

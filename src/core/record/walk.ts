@@ -42,6 +42,8 @@ export function foundOnWalk(judged: Judged, model: RigModel, house: HouseRules):
   if (verdict === undefined || verdict === 'clear') return undefined;
   const what = of && 'what' in of ? item.reads : undefined;
   const note = answer.words?.trim();
+  // Told in its owner's words: no rule is known for it.
+  if (item.own) return { place: item.place, verdict, text: note ? `${item.own}: ${note}` : item.own };
   return {
     place: item.place,
     verdict,

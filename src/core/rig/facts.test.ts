@@ -20,7 +20,7 @@ import {
   type TemplateId,
 } from '.';
 
-const OUTSIDE = /^(name|kind|gear\.)/;
+const OUTSIDE = /^(name|kind|gear\.|own\.)/;
 
 test('every field of a rig beside name, kind and gear is a fact that can be told', () => {
   fc.assert(

@@ -10,6 +10,7 @@ export {
   KINDS,
   LOAD_RANGES,
   LOCKS,
+  OWN_ON,
   STUD_COUNTS,
   SUSPENSIONS,
   WATERS,
@@ -18,11 +19,13 @@ export {
   type HubKind,
   type LoadRange,
   type LockKind,
+  type OwnOn,
   type RigKind,
   type StudCount,
   type Suspension,
   type Water,
 } from './kinds';
+export { freeLetter, ownItems, type OwnItem } from './own';
 export { rigModelSchema, type Axle, type RigModel } from './model';
 export { isGuess, MAKERS_SOURCES, SOURCES, type Source, type Specified } from './source';
 export { GEAR_IDS, gearBelongs, gearDef, gearOf, type Gear, type GearId, type GearZone } from './gear';

@@ -18,8 +18,11 @@ export const VALVES = ['snap-in', 'metal'] as const;
 export const CHEMISTRIES = ['lead-acid', 'lithium'] as const;
 /** Whether a maker lets anything on the threads of the studs. */
 export const LUBRICANTS = ['forbidden', 'allowed'] as const;
+/** Walks on which something of the owner's own can be looked at. */
+export const OWN_ON = ['hitch', 'stop', 'home', 'twice', 'spring', 'layup'] as const;
 export const USES = ['highway', 'off-road'] as const;
 
+export type OwnOn = (typeof OWN_ON)[number];
 export type Chemistry = (typeof CHEMISTRIES)[number];
 export type RigKind = (typeof KINDS)[number];
 export type Suspension = (typeof SUSPENSIONS)[number];

@@ -15,6 +15,7 @@ import {
   LOCKS,
   LUBRICANTS,
   MATERIALS,
+  OWN_ON,
   ROADS,
   STUD_COUNTS,
   SUSPENSIONS,
@@ -187,6 +188,8 @@ export const rigModelSchema = z.strictObject({
       water: z.optional(z.enum(WATERS)),
     }),
   ),
+  /** What its owner looks at besides, each by a letter, and on which walk. */
+  own: z.optional(z.record(shaped(/^[a-z]$/), z.strictObject({ name: words(60), on: z.enum(OWN_ON) }))),
   use: z.optional(z.enum(USES)),
   /** How far its owner expects to tow it in a year (m). */
   yearly: z.optional(positive(1e9)),

@@ -270,7 +270,12 @@ export function walkBody(walk: Walk, answers: Answers, around: Around): WalkBody
   return {
     walk: walk.walk,
     order: walk.order,
-    looked: seen.map(({ item, answer }) => ({ look: item.look, place: item.place, as: answer.as })),
+    // Of the owner's own each has a name in its key: they all lie at the rig as a whole.
+    looked: seen.map(({ item, answer }) => ({
+      look: item.own ? (item.key.split('@')[0] ?? item.look) : item.look,
+      place: item.place,
+      as: answer.as,
+    })),
     taken: seen.flatMap(({ item, answer }) =>
       answer.as === 'skipped' || !item.reads || answer.value === undefined
         ? []
@@ -289,7 +294,7 @@ export function walkBody(walk: Walk, answers: Answers, around: Around): WalkBody
           ],
     ),
     conditions: seen.flatMap(({ item, answer }) => {
-      if (answer.as === 'skipped' || (item.reads && answer.value !== undefined)) return [];
+      if (answer.as === 'skipped' || item.own || (item.reads && answer.value !== undefined)) return [];
       // A pressure nobody read is no grade of the valve.
       if (item.reads === 'pressure' && answer.as === 'clear') return [];
       const grade = answer.as === 'clear' ? cleanGrade(item) : answer.grade;

@@ -39,11 +39,23 @@ const LOOKS = [
   'strap',
   'weld',
   'gear',
+  // Of the owner's own.
+  'own',
 ] as const;
 export type LookId = (typeof LOOKS)[number];
 
 /** The systems of a trailer, in the order they are gone through. */
-export const SYSTEMS = ['hitch', 'tires', 'wheels', 'hubs', 'brakes', 'lights', 'frame', 'body'] as const;
+export const SYSTEMS = [
+  'hitch',
+  'tires',
+  'wheels',
+  'hubs',
+  'brakes',
+  'lights',
+  'frame',
+  'body',
+  'own',
+] as const;
 export type System = (typeof SYSTEMS)[number];
 
 interface LookDef {
@@ -77,6 +89,7 @@ const DEFS: Readonly<Record<LookId, LookDef>> = {
   strap: { system: 'body', subject: 'strap' },
   weld: { system: 'frame', subject: 'weld' },
   gear: { system: 'body', subject: 'gear' },
+  own: { system: 'own', subject: 'gear' },
 };
 
 /** A look by its name. */

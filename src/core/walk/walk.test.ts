@@ -382,3 +382,32 @@ test('the oil of a bath is looked at on walks, of no other hub; reflectors befor
   }
   expect(itemsOf(compileWalk('hitch', bath, 'round')).map(({ place }) => place)).toContain('reflectors');
 });
+
+test('what its owner looks at besides stands on its walk, each by its name, and no other', () => {
+  const model: RigModel = {
+    ...sampleModel({ axles: 1 }),
+    own: {
+      b: { name: 'Hive straps', on: 'hitch' },
+      a: { name: 'Vent lids', on: 'hitch' },
+      c: { name: 'Awning', on: 'spring' },
+    },
+  };
+  for (const order of ['round', 'system'] as const) {
+    const own = itemsOf(compileWalk('hitch', model, order)).filter(({ look }) => look === 'own');
+    expect(own.map((one) => [one.key, one.own])).toEqual([
+      ['own-a@rig', 'Vent lids'],
+      ['own-b@rig', 'Hive straps'],
+    ]);
+  }
+  const walk = compileWalk('hitch', model, 'round');
+  const body = walkBody(
+    walk,
+    { 'own-a@rig': { as: 'clear' }, 'own-b@rig': { as: 'not-right', grade: 'bad' } },
+    {},
+  );
+  expect(body.looked).toContainEqual({ look: 'own-a', place: 'rig', as: 'clear' });
+  expect(body.looked).toContainEqual({ look: 'own-b', place: 'rig', as: 'not-right' });
+  // They are no grade of the gear of the whole rig.
+  expect(body.conditions).toEqual([]);
+  expect(itemsOf(compileWalk('home', model, 'round')).some(({ look }) => look === 'own')).toBe(false);
+});

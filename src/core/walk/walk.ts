@@ -1,4 +1,13 @@
-import { gearDef, sideOf, sparesOf, wheelEnds, type Place, type RigModel, type WheelEnd } from '../rig';
+import {
+  gearDef,
+  ownItems,
+  sideOf,
+  sparesOf,
+  wheelEnds,
+  type Place,
+  type RigModel,
+  type WheelEnd,
+} from '../rig';
 import type { WalkId } from '../log';
 import type { Subject } from '../rules';
 import {
@@ -24,10 +33,12 @@ export interface WalkItem {
   readonly place: Place | 'rig';
   readonly subject: Subject;
   readonly reads: 'pressure' | 'hub-temp' | undefined;
+  /** What it is called, where it is the owner's own. */
+  readonly own?: string;
 }
 
 /** Where one stands on a walk round: in front of the tow vehicle, at a wheel end, behind. */
-export type ZoneId = 'tow' | 'tongue' | 'body' | WheelEnd | 'back' | 'spares';
+export type ZoneId = 'tow' | 'tongue' | 'body' | WheelEnd | 'back' | 'spares' | 'own';
 
 /** Some items looked at together, in one place or of one system. */
 export interface WalkZone {
@@ -46,6 +57,12 @@ const item = (look: LookId, place: Place | 'rig'): WalkItem => {
   const { subject, reads } = lookDef(look);
   return { key: `${look}@${place}`, look, place, subject, reads };
 };
+
+/** What the owner looks at besides on a walk. */
+const ownOn = (walk: WalkId, model: RigModel): readonly WalkItem[] =>
+  ownItems(model)
+    .filter(({ on }) => on === walk)
+    .map(({ id, name }) => ({ ...item('own', 'rig'), key: `own-${id}@rig`, own: name }));
 
 /** Where each item of a walk is met, in walking order: down the left side, round the back, up the right. */
 function round(walk: WalkId, model: RigModel): readonly WalkZone[] {
@@ -75,6 +92,7 @@ function round(walk: WalkId, model: RigModel): readonly WalkZone[] {
       id: 'spares',
       items: sparesOf(model).flatMap((place) => looksAt(walk, model, place).map((look) => item(look, place))),
     },
+    { id: 'own', items: ownOn(walk, model) },
   ];
 }
 

@@ -3,7 +3,7 @@
 import { useState } from 'react';
 import { schoolFacts } from '@/core/judge';
 import { markOfVerdict } from '@/core/rules';
-import { askedFacts, missingFacts, placesOf, type FactId } from '@/core/rig';
+import { askedFacts, missingFacts, placesOf, type Changes, type FactId } from '@/core/rig';
 import { FactDialog } from '@/features/rig/facts';
 import { useRecord, useLeadOn } from '@/features/forms';
 import { RigPage, type RigView } from '@/features/rigs';
@@ -12,6 +12,7 @@ import { conflictTitle, conflictWords, FACT_HELP, FACT_WORDS, KIND_WORDS } from 
 import { Button, LinkButton, Mark, RigPlan, Tape, reported } from '@/ui';
 import { FactList } from './fact-list';
 import { GearList } from './gear-list';
+import { OwnList } from './own-list';
 import { RetireDialog } from './retire-dialog';
 
 /** What is most worth finding out, first first. */
@@ -42,10 +43,8 @@ function Facts({ view }: { view: RigView }) {
   const missing = missingFacts(model, also);
   const known = asked.length - missing.length;
   const next = WORTH.filter((id) => missing.includes(id)).slice(0, 3);
-  const tell = (path: string, value: boolean | null) =>
-    reported(
-      record(rig.id, [{ kind: 'rig.changed', body: { changes: { [path]: value } } }], 'Kept with the rig'),
-    );
+  const tell = (changes: Changes) =>
+    reported(record(rig.id, [{ kind: 'rig.changed', body: { changes } }], 'Kept with the rig'));
 
   return (
     <div className="grid gap-x-10 gap-y-6 lg:grid-cols-[minmax(0,1fr)_24rem]">
@@ -99,7 +98,8 @@ function Facts({ view }: { view: RigView }) {
           </section>
         )}
         <FactList model={model} asked={asked} units={units} onOpen={setOpen} />
-        <GearList model={model} onTell={(id, has) => tell(`gear.${id}`, has)} />
+        <GearList model={model} onTell={(id, has) => tell({ [`gear.${id}`]: has })} />
+        <OwnList model={model} onTell={tell} />
         <div className="flex flex-wrap gap-2.5">
           <LinkButton href={`/setup?rig=${rig.id}`}>Name, kind, axles</LinkButton>
           <LinkButton href={`/setup?copy=${rig.id}`}>Copy this rig</LinkButton>

@@ -68,7 +68,7 @@ export function ZoneView({
       <div className="mx-auto mt-2 w-full max-w-xl">
         <WalkPlan
           model={model}
-          at={draft.order === 'round' ? (zone.id as Along) : undefined}
+          at={draft.order === 'round' && zone.id !== 'own' ? (zone.id as Along) : undefined}
           chosen={places}
           label={`Stop ${draft.at + 1} of ${walk.zones.length}: ${zoneTitle(zone.id)}`}
         />
