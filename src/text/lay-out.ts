@@ -226,7 +226,20 @@ const PART_WORDS: Readonly<Record<PartNeed['part'], (need: PartNeed, setting: Se
   seal: (need) => numbered('New seal', need),
   'inner-set': (need) => numbered('Inner bearing and race', need),
   'outer-set': (need) => numbered('Outer bearing and race', need),
-  hub: (need) => numbered('New hub or drum', need),
+  hub: (need, { card, model }) => {
+    const axle = isWheelEnd(need.place) ? model.axles[axleOf(need.place)] : undefined;
+    const fresh = card.jobs.some(
+      ({ routine, place }) =>
+        place === need.place && (routine === 'brakes-install' || routine === 'hub-build'),
+    );
+    // What sits there, or nothing, tells no number of a drum for new brakes.
+    return fresh && axle?.brake === 'none'
+      ? {
+          name: `New hub or drum for ${need.place}`,
+          note: 'by the numbers of the spindle, the stud circle, and the brake on the axle tag',
+        }
+      : numbered('New hub or drum', need);
+  },
   magnet: (need) => numbered('Magnet', need),
   plate: (need, setting) => {
     const hand = isWheelEnd(need.place) && sideOf(need.place) === 'R' ? 'Right' : 'Left';

@@ -109,6 +109,8 @@ export function compileWords(problem: CompileProblem): string {
       return `${problem.place} and ${problem.with} are on two sides, which are never both up: change along one side, or through the spare.`;
     case 'not-known':
       return `Before ${problem.place} is opened, this has to be known of its axle: ${list(problem.facts.map((fact) => FACT_WORDS[fact].label.toLowerCase()))}.`;
+    case 'bare-spindle':
+      return `A bare spindle at ${placeName(problem.place)} has no wheel and no brake to work on: build its hub on a card of its own.`;
     case 'two-axles':
       return `One axle at a time: ${placeName(problem.place)} belongs to another one. Finish the first.`;
     case 'twice':

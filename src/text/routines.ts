@@ -55,6 +55,7 @@ export const ROUTINE_WORDS: Record<DutyRoutine | RepairId, RoutineWords> = {
   'pad-renew': of('Brake pads', 'renewal of the pads', 'Pads renewed', 'pad renewal'),
   'stud-renew': of('New stud', 'renewal of the stud', 'Stud renewed', 'stud renewal'),
   'cap-renew': of('New cap', 'renewal of the cap', 'Cap renewed', 'cap renewal'),
+  'hub-build': of('Hub on a bare spindle', 'building of the hub', 'Hub built up'),
   'hub-read': of(
     'Open and read one hub',
     'reading of the hub',
@@ -159,6 +160,7 @@ const FOR_WHAT: Partial<Record<WorkId, string>> = {
   'tire-change': 'the spare goes on',
   'tire-renew': 'a new tire goes on',
   'hub-read': 'before you order',
+  'hub-build': 'a new axle, on the bench',
   'shoe-renew': 'shoes onto the plate that is there',
   'plate-renew': 'a new plate, shoes and magnet on it',
   'bearing-renew': 'into the hub that is there',

@@ -307,3 +307,39 @@ test('the torque wrench is named by the lowest and the highest figure of the car
   const tools = needsOf(cardOf(plain, [job('plate-renew')]), plain, undefined).tools;
   expect(tools).toEqual(expect.arrayContaining(['wire-cutter', 'crimper']));
 });
+
+describe('a hub built up on a bare spindle', () => {
+  test.each(['fitted', 'loose'] as const)('raises and strips nothing, and ends closed: races %s', (races) => {
+    const card = cardOf(drilled, [{ ...job('hub-build'), races }]);
+    expect(acts(card)).toEqual([
+      'look-spindle',
+      ...(races === 'loose' ? ['race-in'] : []),
+      'wipe-face',
+      'pack',
+      'smear',
+      'inner-in',
+      'seal-in',
+      'hub-on',
+      'outer-in',
+      'nut-set',
+      'lock-in',
+      'check-set',
+      'cap-on',
+      'top-up',
+      'plug-home',
+    ]);
+    const done = finishRun(through(startRun('run', 'rig', drilled, card, T0)), T0);
+    expect(done.ok && done.value.parts).toEqual([{ do: 'fit', kind: 'hub', place: '1L', facts: {} }]);
+    expect(done.ok && done.value.work.renewed.map(({ part }) => part)).toEqual([
+      'inner-set',
+      'outer-set',
+      'seal',
+    ]);
+    expect(done.ok && done.value.work.refits).toEqual([]);
+  });
+
+  test('goes on before a new axle is set under the frame', () => {
+    const card = cardOf(plain, [job('axle-set', '2L'), job('hub-build', '2L'), job('hub-build', '2R')]);
+    expect(keys(card).indexOf('cap-on 2R')).toBeLessThan(keys(card).indexOf('frame-up'));
+  });
+});

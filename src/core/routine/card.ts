@@ -86,6 +86,8 @@ export type CompileProblem =
       readonly place: WheelEnd;
       readonly facts: readonly 'brake'[];
     }
+  /** A hub is built up where there is none: there is nothing else to work on there yet. */
+  | { readonly code: 'bare-spindle'; readonly place: RoutinePlace }
   /** One axle at a time is set. */
   | { readonly code: 'two-axles'; readonly place: RoutinePlace }
   | { readonly code: 'twice'; readonly place: RoutinePlace }

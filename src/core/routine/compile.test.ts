@@ -73,7 +73,7 @@ describe('compile', () => {
         if (!card.ok) {
           if (card.error.code === 'deadlock') throw new Error(JSON.stringify([card.error, jobs]));
           // Only ever because two of the jobs exclude each other, or a shop has to open the hub.
-          expect(['two-schools', 'hub-stays-shut', 'two-axles']).toContain(card.error.code);
+          expect(['two-schools', 'hub-stays-shut', 'two-axles', 'bare-spindle']).toContain(card.error.code);
           refused += 1;
           return;
         }
@@ -263,6 +263,14 @@ describe('compile', () => {
       [
         { routine: 'plate-renew', place: '1L' },
         { routine: 'shoe-renew', place: '1L' },
+      ],
+    ],
+    [
+      'bare-spindle',
+      sampleModel({}),
+      [
+        { routine: 'hub-build', place: '1L' },
+        { routine: 'brake-adjust', place: '1L' },
       ],
     ],
     ['both-sides', sampleModel({ axles: 2 }), [{ routine: 'tire-rotate', place: '1L', with: '2R' }]],

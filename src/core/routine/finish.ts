@@ -124,6 +124,7 @@ function partsOf(run: Run, job: Job, now: Instant): readonly PartChange[] {
     case 'brakes-install':
       return [fit('hub'), fit('brake', read('check-hand', 'hand'))];
     case 'hub-renew':
+    case 'hub-build':
       return [fit('hub')];
     case 'tire-renew':
       return [fit('tire', read(isWheelEnd(place) ? 'swap-tire' : 'look-tire', 'dot'))];

@@ -56,6 +56,9 @@ export function checkJobs(
     const shared = jobs.filter(
       (one) => touched.includes(one.place) || (one.with !== undefined && touched.includes(one.with)),
     );
+    const bare = shared.some(({ routine }) => routine === 'hub-build');
+    if (bare && shared.some(({ routine }) => PLANS[routine]?.corner && !PLANS[routine].frame))
+      return fail({ code: 'bare-spindle', place: job.place });
     for (const group of ONE_OF) {
       const [one, two] = shared
         .map(({ routine }) => routine)

@@ -172,7 +172,7 @@ function partNeed(rig: Known, part: PartNeed['part'], place: RoutinePlace): Part
 }
 
 const JOB_PARTS: readonly (readonly [PartNeed['part'], readonly string[]])[] = [
-  ['hub', ['hub-renew', 'brakes-install']],
+  ['hub', ['hub-renew', 'hub-build', 'brakes-install']],
   ['plate', ['plate-renew', 'brakes-install']],
   ['shoes', ['shoe-renew']],
   ['pads', ['pad-renew']],

@@ -42,7 +42,9 @@ export const did = (run: Run, act: string, place: RoutinePlace | undefined) =>
 
 /** What was renewed at a wheel end beside the seal. */
 export function renewedIn(run: Run, place: WheelEnd): 'none' | 'inner' | 'outer' | 'both' {
-  if (run.card.steps.some((step) => step.step === 'match-hub' && step.place === place)) return 'both';
+  const another = run.card.jobs.some((job) => job.routine === 'hub-build' && job.place === place);
+  if (another || run.card.steps.some((step) => step.step === 'match-hub' && step.place === place))
+    return 'both';
   const said = run.records[`renew ${place}`]?.readings['renewed'];
   return said === 'inner' || said === 'outer' || said === 'both' ? said : 'none';
 }

@@ -395,7 +395,7 @@ export function everyJob(model: RigModel, house: HouseRules): Job[] {
   );
 }
 
-const NEW_HUBS: readonly WorkId[] = ['hub-renew', 'brakes-install'];
+const NEW_HUBS: readonly WorkId[] = ['hub-renew', 'hub-build', 'brakes-install'];
 
 /** One to so many of the jobs that a rig could ask for. */
 export function anyJobs(model: RigModel, house: HouseRules, most = 6): fc.Arbitrary<readonly Job[]> {

@@ -30,7 +30,7 @@ import { MissingTorque } from './missing-torque';
 import { MissingFigures, missingFigures } from './missing-figures';
 
 /** Work that puts another hub on. */
-const NEW_HUBS: ReadonlySet<WorkId> = new Set(['hub-renew', 'brakes-install']);
+const NEW_HUBS: ReadonlySet<WorkId> = new Set(['hub-renew', 'hub-build', 'brakes-install']);
 
 /** A wheel end whose bearings or seal a card renews, and whose numbers nobody has read; it is opened and read before anything is ordered. */
 function unreadHub(card: Card, { model, rig, house }: RigView): WheelEnd | undefined {

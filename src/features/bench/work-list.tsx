@@ -11,7 +11,17 @@ import { cx, Mark, Select } from '@/ui';
 export const FAMILIES: readonly (readonly [string, readonly WorkId[]])[] = [
   [
     'Hubs',
-    ['repack', 'grease', 'hub-look', 'hub-read', 'cap-renew', 'bearing-renew', 'hub-renew', 'hub-service'],
+    [
+      'repack',
+      'grease',
+      'hub-look',
+      'hub-read',
+      'cap-renew',
+      'bearing-renew',
+      'hub-renew',
+      'hub-build',
+      'hub-service',
+    ],
   ],
   [
     'Brakes',

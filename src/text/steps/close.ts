@@ -85,7 +85,7 @@ export const CLOSE: StepTexts<
   }),
   'hub-on': ({ at, has }) => ({
     short: 'Hub on',
-    title: `${has('hub-renew', 'brakes-install') ? 'New hub' : 'Hub'} onto ${at}, straight`,
+    title: `${has('hub-renew', 'hub-build', 'brakes-install') ? 'New hub' : 'Hub'} onto ${at}, straight`,
     how: 'Over the spindle without touching the seal lip to the threads. Hold it there until the outer bearing is in.',
   }),
   'outer-in': ({ at, axle }) => ({

@@ -14,8 +14,8 @@ export const LOOK: StepTexts<
   }),
   'read-hub': ({ at, axle, has }) => ({
     short: 'Read the numbers',
-    title: `Read ${has('hub-renew', 'brakes-install') ? 'the old hub of' : 'what is in the hub of'} ${at}`,
-    how: `${has('hub-renew', 'brakes-install') ? 'It goes aside whole: nothing is taken out of it. ' : ''}Numbers of roller and race, inner and outer, and of the seal, as far as they can be read with the seal in place. ${has('hub-renew', 'brakes-install') ? 'Photograph it.' : `${mayBrake(axle) ? 'Inside of the drum. Look at the spindle, count the plate nuts,' : 'Look at the spindle,'} and see on which side you are. Photograph it.`}`,
+    title: `Read ${has('hub-renew', 'hub-build', 'brakes-install') ? 'the old hub of' : 'what is in the hub of'} ${at}`,
+    how: `${has('hub-renew', 'hub-build', 'brakes-install') ? 'It goes aside whole: nothing is taken out of it. ' : ''}Numbers of roller and race, inner and outer, and of the seal, as far as they can be read with the seal in place. ${has('hub-renew', 'hub-build', 'brakes-install') ? 'Photograph it.' : `${mayBrake(axle) ? 'Inside of the drum. Look at the spindle, count the plate nuts,' : 'Look at the spindle,'} and see on which side you are. Photograph it.`}`,
     why: 'Axles of one rating come with several spindles: kits bought by rating alone are the wrong ones. How its seal and grease look tells how it ran.',
   }),
   clean: ({ at }) => ({

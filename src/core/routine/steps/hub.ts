@@ -11,9 +11,10 @@ const unseen = (axle: Axle | undefined) => axle?.hub === undefined || axle.lock 
 const underCap = ({ axle }: StepContext) => axle !== undefined && greasedUnderCap(axle);
 
 /** With its bearings out a seal is read and renewed anyway. */
-const opensBearings = ({ has }: StepContext) => has('repack', 'bearing-renew', 'hub-renew', 'brakes-install');
+const opensBearings = ({ has }: StepContext) =>
+  has('repack', 'bearing-renew', 'hub-renew', 'hub-build', 'brakes-install');
 
-const newHub = ({ has }: StepContext) => has('hub-renew', 'brakes-install');
+const newHub = ({ has }: StepContext) => has('hub-renew', 'hub-build', 'brakes-install');
 
 /** The caliper off and on again for its pads, the hub shut. */
 export const CALIPER = [
@@ -213,6 +214,9 @@ export const NEW_HUB = [
   }),
 ];
 
+/** The new drum's faces wiped clean of the oil it came with. */
+const WIPE = NEW_HUB.filter(({ id }) => id === 'wipe-face');
+
 /** Grease in, seal flush (handbook 4.3). */
 export const PACK = [
   step('pack', 'close', 8, {
@@ -340,6 +344,21 @@ const PUMP = [
     gives: ['back seen {}'],
     subjects: ['grease-back'],
   }),
+];
+
+/** A hub built up on a bare spindle: nothing is raised and nothing comes apart (handbook 4.3). */
+export const HUB_BUILD = [
+  step('look-spindle', 'look', 2, { gives: ['spindle seen {}'], subjects: ['spindle'] }),
+  ...RACES,
+  ...WIPE,
+  ...PACK,
+  // The axle is not under its springs yet, and no caliper hangs on it.
+  ...HUB_ON.filter(({ id }) => id !== 'caliper-on').map((def) => ({
+    ...def,
+    needs: def.needs.filter((fact) => fact !== 'squared'),
+  })),
+  ...TOP_UP,
+  ...PLUG_HOME,
 ];
 
 /** Grease by the fitting, the wheel turning (handbook 4.2). */

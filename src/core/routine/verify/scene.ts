@@ -116,6 +116,25 @@ export const WHOLE: Corner = {
   rechecks: false,
 };
 
+/** A bare spindle with a new hub beside it: there is nothing to strip, clean or read. */
+export const BARE: Corner = {
+  ...WHOLE,
+  cap: false,
+  lock: false,
+  nut: false,
+  nutSet: false,
+  outer: false,
+  hub: false,
+  inner: false,
+  seal: false,
+  sealSeen: true,
+  clean: true,
+  bearingsSeen: true,
+  brakeSeen: true,
+  renewed: true,
+  faceClean: false,
+};
+
 /** The joints of one side of the suspension. */
 export interface SideState {
   apart: boolean;

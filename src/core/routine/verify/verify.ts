@@ -24,7 +24,7 @@ import {
 import type { Act } from '../steps';
 import type { Card, CardStep, Job } from '../card';
 import { play } from './corner';
-import { WHOLE, type Corner, type Demand, type Scene } from './scene';
+import { BARE, WHOLE, type Corner, type Demand, type Scene } from './scene';
 import { playShared, standsAlone } from './shared';
 
 /** A breach of the safe order: the rule of handbook section 7 (0: not possible at all), the step, and why. */
@@ -81,6 +81,7 @@ const MEANT: Readonly<Record<WorkId, readonly Act[]>> = {
   'stud-renew': ['renew-stud', 'torque'],
   'cap-renew': ['cap-look', 'cap-fit'],
   'hub-read': ['read-hub', 'hub-on'],
+  'hub-build': ['look-spindle', 'pack', 'seal-in', 'hub-on', 'nut-set', 'lock-in', 'cap-on'],
   'brake-measure': [],
   'brake-adjust': ['brake-adjust', 'brake-test'],
   'hub-look': ['feel'],
@@ -145,7 +146,7 @@ function wholeRig({ routine }: Job, model: RigModel): readonly RoutinePlace[] {
 }
 
 const OPENED: ReadonlySet<string> = new Set(['repack', 'bearing-renew', 'hub-renew']);
-const NEW_HUBS: ReadonlySet<string> = new Set(['hub-renew', 'brakes-install']);
+const NEW_HUBS: ReadonlySet<string> = new Set(['hub-renew', 'hub-build', 'brakes-install']);
 
 function jobAtEnd(job: Job, { steps }: Card, model: RigModel): readonly Breach[] {
   const at =
@@ -166,10 +167,26 @@ function jobAtEnd(job: Job, { steps }: Card, model: RigModel): readonly Breach[]
   const acts = [...MEANT[job.routine], ...races, ...tire, ...pads, ...measured];
   const missing = [
     ...at.flatMap((place) => acts.filter((act) => !there(act, place))),
+    ...(job.routine === 'underside' ? at.flatMap((place) => untorqued(place, model, there)) : []),
     ...(changed ? ['rotate'] : []),
     ...(job.routine === 'axle-set' ? AXLE : []).filter((act) => !steps.some(({ step }) => step === act)),
   ];
   return missing.map((act) => ({ rule: 0, key: act, place: job.place, why: 'the work is not on the card' }));
+}
+
+/** Bolts under a wheel end that have a figure and are not brought to it. */
+function untorqued(
+  place: RoutinePlace,
+  model: RigModel,
+  there: (act: string, place: RoutinePlace) => boolean,
+): readonly Act[] {
+  const told = (id: TorqueId) => torqueOf(model, id) !== undefined && !isGuess(torqueOf(model, id));
+  const leaf = isWheelEnd(place) && model.axles[axleOf(place)]?.suspension === 'leaf';
+  const wanted: readonly Act[] = [
+    ...(told('axle') ? ['torque-axle' as const] : []),
+    ...(told('joints') && leaf ? ['torque-joints' as const] : []),
+  ];
+  return wanted.filter((act) => !there(act, place));
 }
 
 /** True where a wheel is changed and nothing else, and its owner goes on from there. */
@@ -237,7 +254,13 @@ export function verify(card: Card, model: RigModel): readonly Breach[] {
     chocked: new Set(),
     cleared: false,
     corners: new Map(
-      ends.map((place) => [place, { ...WHOLE, threads: threadsNow(card.threads?.[place], card.house) }]),
+      ends.map((place) => [
+        place,
+        {
+          ...(card.jobs.some((job) => job.routine === 'hub-build' && job.place === place) ? BARE : WHOLE),
+          threads: threadsNow(card.threads?.[place], card.house),
+        },
+      ]),
     ),
     framed: false,
     axlesHeld: false,

@@ -7,5 +7,6 @@ export const grease = routine({
   matter: () => 'upkeep',
   interval: greaseInterval,
   round: true,
-  doneBy: ({ greased, did }) => greased || did('repack', 'bearing-renew', 'hub-renew', 'brakes-install'),
+  doneBy: ({ greased, did }) =>
+    greased || did('repack', 'bearing-renew', 'hub-renew', 'hub-build', 'brakes-install'),
 });

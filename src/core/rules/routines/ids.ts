@@ -40,6 +40,7 @@ const REPAIRS = [
   'stud-renew',
   'cap-renew',
   'hub-read',
+  'hub-build',
   'tire-change',
   'tire-rotate',
   'stud-threads',

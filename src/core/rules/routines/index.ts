@@ -17,6 +17,7 @@ import { contacts } from './contacts';
 import { gearGrease } from './gear-grease';
 import { gearLook } from './gear-look';
 import { grease } from './grease';
+import { hubBuild } from './hub-build';
 import { hubLook } from './hub-look';
 import { hubRead } from './hub-read';
 import { hubRenew } from './hub-renew';
@@ -102,6 +103,7 @@ const ASKED: Readonly<Record<RepairId, RoutineDef>> = {
   'stud-renew': studRenew,
   'cap-renew': capRenew,
   'hub-read': hubRead,
+  'hub-build': hubBuild,
   'brakes-install': brakesInstall,
   'tire-change': tireChange,
   'tire-rotate': tireRotate,

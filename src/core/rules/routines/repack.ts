@@ -10,5 +10,5 @@ export const repack = routine({
   opensHub: true,
   // The hub is off, the brake open, the wheel set, torqued and spun: all of these are done by the way.
   covers: ['grease', ...OF_A_HUB],
-  doneBy: ({ did }) => did('bearing-renew', 'hub-renew', 'brakes-install'),
+  doneBy: ({ did }) => did('bearing-renew', 'hub-renew', 'hub-build', 'brakes-install'),
 });
