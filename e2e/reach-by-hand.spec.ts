@@ -70,7 +70,7 @@ test.describe('on a phone', () => {
     // At the thumb: in the lowest fifth of the screen.
     expect(box?.y).toBeGreaterThan(844 * 0.8);
     await done.tap();
-    await expect(page.getByRole('heading', { level: 1 })).toHaveText('Chock the left wheels, front and back');
+    await expect(page.getByRole('heading', { level: 1 })).toHaveText('Chock the left side, front and back');
     await page.getByRole('button', { name: 'Put it down' }).tap();
     await expect(page.getByRole('link', { name: 'Go on with the work' })).toBeVisible();
   });

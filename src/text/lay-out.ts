@@ -191,8 +191,14 @@ function shelfNote({ shelf, ordered }: PartNeed): string | undefined {
 }
 
 /** A new part by its number, from the shelf, or to be read first. */
-function numbered(name: string, need: PartNeed): Item {
+function numbered(name: string, need: PartNeed, { card }: Pick<Setting, 'card'>): Item {
   const { place, number, before } = need;
+  // A bare spindle has no old part to read it off.
+  if (card.jobs.some((job) => job.routine === 'hub-build' && job.place === place))
+    return {
+      name: `${name} for ${place}`,
+      note: shelfNote(need) ?? 'by the numbers of the new spindle, on its axle tag or from its maker',
+    };
   const note = [
     number && `number ${number} sits there`,
     before && `the one before was ${before}: hold it against the one that comes out`,
@@ -223,9 +229,9 @@ function bySize(name: string, { place }: PartNeed, { model, system }: Setting): 
 }
 
 const PART_WORDS: Readonly<Record<PartNeed['part'], (need: PartNeed, setting: Setting) => Item>> = {
-  seal: (need) => numbered('New seal', need),
-  'inner-set': (need) => numbered('Inner bearing and race', need),
-  'outer-set': (need) => numbered('Outer bearing and race', need),
+  seal: (need, setting) => numbered('New seal', need, setting),
+  'inner-set': (need, setting) => numbered('Inner bearing and race', need, setting),
+  'outer-set': (need, setting) => numbered('Outer bearing and race', need, setting),
   hub: (need, { card, model }) => {
     const axle = isWheelEnd(need.place) ? model.axles[axleOf(need.place)] : undefined;
     const fresh = card.jobs.some(
@@ -238,9 +244,9 @@ const PART_WORDS: Readonly<Record<PartNeed['part'], (need: PartNeed, setting: Se
           name: `New hub or drum for ${need.place}`,
           note: 'by the numbers of the spindle, the stud circle, and the brake on the axle tag',
         }
-      : numbered('New hub or drum', need);
+      : numbered('New hub or drum', need, { card });
   },
-  magnet: (need) => numbered('Magnet', need),
+  magnet: (need, setting) => numbered('Magnet', need, setting),
   plate: (need, setting) => {
     const hand = isWheelEnd(need.place) && sideOf(need.place) === 'R' ? 'Right' : 'Left';
     return bySize(`${hand} brake plate for ${need.place}`, need, setting);

@@ -34,7 +34,7 @@ const NEW_HUBS: ReadonlySet<WorkId> = new Set(['hub-renew', 'hub-build', 'brakes
 
 /** A wheel end whose bearings or seal a card renews, and whose numbers nobody has read; it is opened and read before anything is ordered. */
 function unreadHub(card: Card, { model, rig, house }: RigView): WheelEnd | undefined {
-  if (card.jobs.some(({ routine }) => routine === 'hub-read')) return undefined;
+  if (card.jobs.some(({ routine }) => routine === 'hub-read' || routine === 'hub-build')) return undefined;
   const places = routineDef('hub-read').places(model, house);
   const need = needsOf(card, model, rig).parts.find(
     ({ part, number, place }) =>

@@ -34,7 +34,7 @@ const STACK: Partial<Record<StepId, readonly HubPart[]>> = {
   pump: ['cap'],
   'plug-in': ['cap'],
   'look-back': ['seal'],
-  'see-hub': ['nut', 'lock'],
+  'see-hub': ['lock'],
   'lock-out': ['lock'],
   'soak-pin': ['lock'],
   'lock-in': ['lock'],
