@@ -221,5 +221,9 @@ export const FACT_HELP: Record<FactId, FactHelp> = {
   },
   use: { unlocks: 'how strictly old tires are judged' },
   roads: { unlocks: 'rust looked for where salt gets, on cards that go under it' },
+  law: {
+    hint: 'Brakes and breakaway by weight, lamps and reflectors, chains, tire age: it differs by place. Note where you found it.',
+    unlocks: 'what can be ticketed, beside what is safe, before each trip',
+  },
   water: { unlocks: 'launches logged with their water' },
 };

@@ -207,6 +207,7 @@ export const FACT_WORDS: Record<FactId, FactWords> = {
     label: 'Winter roads',
     options: { dry: 'Dry, no salt', salted: 'Salted' },
   },
+  law: { label: 'Law where you tow, as you looked it up' },
   water: {
     label: 'Water it is launched in',
     options: WATER_WORDS,

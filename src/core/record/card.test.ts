@@ -91,7 +91,7 @@ test('new brakes are parts, and are adjusted again after 200 miles', () => {
   ).toEqual(['brake-adjust@1L', 'brake-adjust@1R']);
 });
 
-test('brakes on a bare axle change the rig', () => {
+test('brakes on a bare axle change the rig, and what was found of the law stands with it', () => {
   const bare = sampleModel({ brake: 'none', hub: 'plain' });
   const run = worked(bare, [
     { routine: 'brakes-install', place: '1L' },
@@ -101,7 +101,10 @@ test('brakes on a bare axle change the rig', () => {
   if (!outcome.ok) throw new Error(outcome.error.key);
   const made = written({ run, rig: undefined, outcome: outcome.value });
   const changed = made.filter(({ kind }) => kind === 'rig.changed');
-  expect(changed.map(({ body }) => body)).toEqual([{ changes: { [factPath('brake', 0)]: 'electric' } }]);
+  expect(changed.map(({ body }) => body)).toEqual([
+    { changes: { [factPath('law')]: 'A-1' } },
+    { changes: { [factPath('brake', 0)]: 'electric' } },
+  ]);
 });
 
 test('cost and note go with the work, cured findings are closed in its words', () => {

@@ -130,6 +130,15 @@ function clearGrade(run: Run, of: Evidence | undefined): { readonly of?: Evidenc
   return grade === undefined ? {} : { of: { ...of, grade } };
 }
 
+/** What was written down of the law at a step of a card. */
+function lawFound(run: Run): string | undefined {
+  const found = notedIn(run).flatMap(({ record }) => {
+    const law = record.readings['law'];
+    return typeof law === 'string' && law.trim() !== '' ? [law.trim()] : [];
+  });
+  return found.at(-1)?.slice(0, 300);
+}
+
 /** What a finished or a left card puts on the log: the work, then the parts it fitted, then what it found and cured. */
 export function cardEntries(told: CardClosing): readonly NewEntry[] {
   const { run, rig, outcome, at, newId, more, how = '', kept = {} } = told;
@@ -150,6 +159,7 @@ export function cardEntries(told: CardClosing): readonly NewEntry[] {
   const axles = run.card.jobs.flatMap(({ routine, place }) =>
     routine === 'brakes-install' && isWheelEnd(place) && work ? [axleOf(place)] : [],
   );
+  const law = work && lawFound(run);
   return inTurn(
     [
       ...(work && workId ? [{ kind: 'work' as const, id: workId, body: work }] : []),
@@ -172,6 +182,10 @@ export function cardEntries(told: CardClosing): readonly NewEntry[] {
         kind: 'event',
         body: { what: check.what, places: [...check.places] },
       })),
+      // What its owner found of the law stands with the rig, where it is read again before each trip.
+      ...(law === undefined
+        ? []
+        : [{ kind: 'rig.changed' as const, body: { changes: { [factPath('law')]: law } } }]),
       ...[...new Set(axles)].map((axle): NewEntry => ({
         kind: 'rig.changed',
         body: { changes: { [factPath('brake', axle)]: 'electric' } },

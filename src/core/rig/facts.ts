@@ -262,6 +262,7 @@ const FACTS = {
   ),
   use: rig('use', 'use', choice(USES), false),
   roads: rig('environment.roads', 'use', choice(ROADS), false),
+  law: optional(rig('law', 'use', { as: 'words', most: 300 }, false)),
   water: rig('environment.water', 'use', choice(WATERS), false, (m) => m.kind === 'boat'),
 } as const satisfies Record<string, FactDef>;
 

@@ -191,6 +191,8 @@ export const rigModelSchema = z.strictObject({
   /** What its owner looks at besides, each by a letter, and on which walk. */
   own: z.optional(z.record(shaped(/^[a-z]$/), z.strictObject({ name: words(60), on: z.enum(OWN_ON) }))),
   use: z.optional(z.enum(USES)),
+  /** What can be ticketed where it is towed, as its owner looked it up: never known here. */
+  law: z.optional(words(300)),
   /** How far its owner expects to tow it in a year (m). */
   yearly: z.optional(positive(1e9)),
   /** How miles come in: the trailer's own meter, or the length of each trip. */

@@ -53,6 +53,18 @@ function Reasons({ reasons, view }: { reasons: readonly GoReason[]; view: RigVie
   );
 }
 
+/** What can be ticketed is another matter than what is safe, and nobody here can know it. */
+function LawNote({ law }: { law: string | undefined }) {
+  return (
+    <p className="text-soft mt-5 max-w-[60ch]">
+      <span className="text-ink font-semibold">By law where you tow. </span>
+      {law
+        ? `As you looked it up: ${law}`
+        : 'Nothing is noted yet. Look it up, and keep it with the rig’s facts.'}
+    </p>
+  );
+}
+
 /** The end of a walk: go or no-go where it is asked, with every reason, on record. */
 export function GoView({
   draft,
@@ -128,6 +140,7 @@ export function GoView({
         </div>
       ))}
       {reasons.length > 0 && <Reasons reasons={reasons} view={view} />}
+      {decides && <LawNote law={view.model.law} />}
       {decides && (
         <div className="mt-6 grid gap-4 sm:grid-cols-2">
           <Field label="Where, if you like" maxLength={80} {...form.field('where')} />
