@@ -17,7 +17,7 @@ const SET_BY: Record<NutSchool, string> = {
 
 /** The seating torque in the owner's units; a maker's own figure comes first. */
 const seated = (how: string, system: UnitSystem) =>
-  how.replace('SEAT', `about ${measure(NUT_SEATING, 'torque', system, 0)}, its maker's figure first,`);
+  how.replace('SEAT', `its maker's figure, else about ${measure(NUT_SEATING, 'torque', system, 0)},`);
 
 /** A keeper and a tang washer lock where their own tabs find a place, not at slots. */
 const FINER = {

@@ -1,6 +1,6 @@
 import type { Axle, RigModel } from '@/core/rig';
 import type { HouseRules } from '@/core/rules';
-import { factWords } from '../facts';
+import { factText, factWords } from '../facts';
 import { mayBrake, SALTED, type StepTexts } from './setting';
 
 /** How the wheel cover of this rig comes off. */
@@ -115,7 +115,7 @@ export const RAISE: StepTexts<
   jack: ({ at, axle, model, house, system }) => ({
     short: 'Jack',
     title: `Raise ${at} until the tire just clears`,
-    how: `${jackAt(model, axle, house)}, on a plate if the ground gives.${model.lifting?.height ? ` The point is ${factWords('liftHeight', model.lifting.height, system)}, above the ground.` : ''}${axle?.suspension === 'torsion' ? '' : ' The wheel hangs lower than it stood: lift a little more than you think.'}`,
+    how: `${jackAt(model, axle, house)}, on a plate if the ground gives.${model.lifting?.height ? ` The point is ${factText('liftHeight', model.lifting.height, system)} above the ground, tires full.` : ''}${axle?.suspension === 'torsion' ? '' : ' The wheel hangs lower than it stood: lift a little more than you think.'}`,
     why: 'Low is safe. Only the tire has to clear.',
     caution:
       axle?.suspension === 'torsion'
