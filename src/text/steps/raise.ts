@@ -1,4 +1,4 @@
-import type { Axle, RigModel } from '@/core/rig';
+import { isGuess, type Axle, type RigModel } from '@/core/rig';
 import type { HouseRules } from '@/core/rules';
 import { factText, factWords } from '../facts';
 import { mayBrake, SALTED, type StepTexts } from './setting';
@@ -115,7 +115,7 @@ export const RAISE: StepTexts<
   jack: ({ at, axle, model, house, system }) => ({
     short: 'Jack',
     title: `Raise ${at} until the tire just clears`,
-    how: `${jackAt(model, axle, house)}, on a plate if the ground gives.${model.lifting?.height ? ` The point is ${factText('liftHeight', model.lifting.height, system)} above the ground, tires full.` : ''}${axle?.suspension === 'torsion' ? '' : ' The wheel hangs lower than it stood: lift a little more than you think.'}`,
+    how: `${jackAt(model, axle, house)}, on a plate if the ground gives.${model.lifting?.height ? ` The point is ${(isGuess(model.lifting.height) ? factWords : factText)('liftHeight', model.lifting.height, system)} above the ground, tires full.` : ''}${axle?.suspension === 'torsion' ? '' : ' The wheel hangs lower than it stood: lift a little more than you think.'}`,
     why: 'Low is safe. Only the tire has to clear.',
     caution:
       axle?.suspension === 'torsion'

@@ -16,6 +16,15 @@ const opensBearings = ({ has }: StepContext) =>
 
 const newHub = ({ has }: StepContext) => has('hub-renew', 'hub-build', 'brakes-install');
 
+/** What can be read off a hub, its seal still in place. */
+const HUB_NUMBERS = [
+  may('seal-number'),
+  may('inner-roller'),
+  may('inner-race'),
+  may('outer-roller'),
+  may('outer-race'),
+];
+
 /** The caliper off and on again for its pads, the hub shut. */
 export const CALIPER = [
   step('caliper-off', 'open', 5, {
@@ -114,14 +123,7 @@ export const READ_HUB = [
   step('read-hub', 'look', 6, {
     needs: ['hub off {}', 'seal seen {}'],
     gives: ['hub known {}'],
-    readings: [
-      may('seal-number'),
-      may('inner-roller'),
-      may('inner-race'),
-      may('outer-roller'),
-      may('outer-race'),
-      may('drum-diameter'),
-    ],
+    readings: [...HUB_NUMBERS, may('drum-diameter')],
     subjects: ['spindle'],
   }),
 ];
@@ -131,13 +133,7 @@ export const SCRAP_HUB = [
   step('read-hub', 'look', 4, {
     needs: ['hub off {}'],
     gives: ['hub read {}', 'seal seen {}'],
-    readings: [
-      may('seal-number'),
-      may('inner-roller'),
-      may('inner-race'),
-      may('outer-roller'),
-      may('outer-race'),
-    ],
+    readings: HUB_NUMBERS,
     subjects: ['seal', 'old-grease'],
   }),
   step('wipe-spindle', 'look', 4, { needs: ['hub off {}'], gives: ['clean {}'], tool: 'solvent' }),
