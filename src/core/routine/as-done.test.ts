@@ -108,6 +108,14 @@ describe('greasing by the fitting', () => {
     expect(pumped(HOUSE_DEFAULT)).toEqual(['1L', '2L']);
   });
 
+  test('two wheels that change places are raised in the order of the purge, the stand of the first looked at again', () => {
+    const card = cardOf(half, [job('grease', '2L'), { ...job('tire-rotate', '1L'), with: '2L' }], purge);
+    const at = (key: string) => keys(card).indexOf(key);
+    expect(at('jack 2L')).toBeLessThan(at('jack 1L'));
+    expect(at('stand-again 2L')).toBeGreaterThan(at('jack 1L'));
+    expect(at('rotate 1L')).toBeGreaterThan(at('stand-again 2L'));
+  });
+
   test('a purge counts a cartridge for each hub, and grades what comes out', () => {
     const card = cardOf(
       half,

@@ -90,7 +90,7 @@ describe('compile', () => {
 
   test('every kind of work has a card on some rig', () => {
     const met = new Set<WorkId>();
-    for (const [model, house] of fc.sample(fc.tuple(anyWorkable, anyHouse), { numRuns: 60, seed: 5 }))
+    for (const [model, house] of fc.sample(fc.tuple(anyWorkable, anyHouse), { numRuns: 200, seed: 5 }))
       for (const job of everyJob(model, house))
         if (!met.has(job.routine) && compile(model, [job], house).ok) met.add(job.routine);
     expect([...met].sort()).toEqual(WORKS.filter((work) => PLANS[work]).sort());

@@ -177,18 +177,31 @@ export function contextAt(ground: CardContext, place: RoutinePlace | undefined):
 }
 
 /** True for the one of two wheels that change places whose corner is raised first. */
-function firstOfTwo({ jobs }: CardContext, place: RoutinePlace | undefined): boolean {
+function firstOfTwo(ground: CardContext, place: RoutinePlace | undefined): boolean {
+  const { jobs } = ground;
   const job = jobs.find(
     (one) => one.routine === 'tire-rotate' && (one.place === place || one.with === place),
   );
-  const [first, second] = job?.with ? inWalkingOrder([job.place, job.with], startOf(jobs)) : [];
-  return place !== undefined && first === place && second !== undefined && isWheelEnd(second);
+  const [first, second] = job?.with ? cornersInTurn(ground, [job.place, job.with].filter(isWheelEnd)) : [];
+  return place !== undefined && first === place && second !== undefined;
 }
 
 /** The side on which the work at corners begins: that of the first job at one. */
 export function startOf(jobs: readonly Job[]): Side {
   const first = jobs.map(({ place }) => place).find(isWheelEnd);
   return first ? sideOf(first) : 'L';
+}
+
+/** Corners in the order they are raised: as one walks; where grease is purged, hubs with no brake behind them come first, since a purge can push a seal out (handbook 6). */
+export function cornersInTurn(
+  { model, house, jobs }: CardContext,
+  ends: readonly WheelEnd[],
+): readonly WheelEnd[] {
+  const walked = inWalkingOrder(ends, startOf(jobs)).filter((place) => isWheelEnd(place));
+  const purged = (end: WheelEnd) => jobs.some(({ routine, place }) => routine === 'grease' && place === end);
+  if (house.grease !== 'purge' || !walked.some(purged)) return walked;
+  const bare = (end: WheelEnd) => purged(end) && model.axles[axleOf(end)]?.brake === 'none';
+  return [...walked.filter(bare), ...walked.filter((end) => !bare(end))];
 }
 
 /** Steps with those of the branches taken at a place put in before the step they are for. */

@@ -12,6 +12,7 @@ import type { RoutinePlace } from '../rules';
 import type { CardStep, Job } from './card';
 import {
   contextAt,
+  cornersInTurn,
   corner,
   inPlace,
   makeStep,
@@ -129,14 +130,6 @@ function pairedUp({ jobs }: CardContext, ends: readonly WheelEnd[]): readonly Wh
   return [...new Set(paired)].filter((end) => ends.includes(end));
 }
 
-/** A purge can push a seal out: hubs where no brake is behind it come first (handbook 6). */
-function bareFirst({ model, house, jobs }: CardContext, ends: readonly WheelEnd[]): readonly WheelEnd[] {
-  const purged = (end: WheelEnd) => jobs.some(({ routine, place }) => routine === 'grease' && place === end);
-  if (house.grease !== 'purge' || !ends.some(purged)) return ends;
-  const bare = (end: WheelEnd) => purged(end) && model.axles[axleOf(end)]?.brake === 'none';
-  return [...ends.filter(bare), ...ends.filter((end) => !bare(end))];
-}
-
 /** The work at corners, one side after the other: what is done before the frame goes up, and all the rest. */
 function atCorners(
   ground: CardContext,
@@ -144,13 +137,7 @@ function atCorners(
   grouped: boolean,
 ): { readonly early: readonly CardStep[]; readonly late: readonly CardStep[] } {
   const first = corners.size > 0;
-  const ends = pairedUp(
-    ground,
-    bareFirst(
-      ground,
-      inWalkingOrder([...corners.keys()], startOf(ground.jobs)).filter((place) => isWheelEnd(place)),
-    ),
-  );
+  const ends = pairedUp(ground, cornersInTurn(ground, [...corners.keys()]));
   const early: CardStep[] = [];
   const late: CardStep[] = [];
   for (const side of first ? [startOf(ground.jobs), other(startOf(ground.jobs))] : []) {

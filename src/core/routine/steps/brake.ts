@@ -107,7 +107,7 @@ export const PLATE = [
     readings: [must('hand')],
   }),
   step('plate-on', 'look', 8, {
-    needs: ['hand {}', 'squared'],
+    needs: ['hand {}', 'squared {}'],
     gives: ['plate on {}'],
     torque: 'plate',
     tool: 'torque-wrench',

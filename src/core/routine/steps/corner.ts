@@ -88,7 +88,7 @@ export const WHEEL_ON = [
       'stud {}',
       'dressed {}',
       'joints tight',
-      'squared',
+      'squared {}',
     ],
     gives: ['hung {}'],
   }),

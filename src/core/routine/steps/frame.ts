@@ -162,7 +162,7 @@ export const SET_AXLE = {
     }),
     step('axle-bolts', 'frame', 15, {
       needs: ['seated', 'square'],
-      gives: ['squared'],
+      gives: ['squared', 'squared {}', 'squared {mate}'],
       torque: 'axle',
       tool: 'torque-wrench',
     }),

@@ -254,7 +254,7 @@ export const HUB_ON = [
       'brake clean {}',
       'seal seen {}',
       'hub known {}',
-      'squared',
+      'squared {}',
     ],
     gives: ['hub on {}'],
   }),
@@ -351,7 +351,7 @@ export const HUB_BUILD = [
   // The axle is not under its springs yet, and no caliper hangs on it.
   ...HUB_ON.filter(({ id }) => id !== 'caliper-on').map((def) => ({
     ...def,
-    needs: def.needs.filter((fact) => fact !== 'squared'),
+    needs: def.needs.filter((fact) => fact !== 'squared {}'),
   })),
   ...TOP_UP,
   ...PLUG_HOME,

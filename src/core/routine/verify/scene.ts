@@ -170,6 +170,8 @@ export interface Scene {
   readonly airRounds: number;
   /** Spares that this rig has. */
   readonly spares: number;
+  /** Where the fixings were looked at. */
+  readonly fixings: Set<string>;
   lit: boolean;
   batteryRead: boolean;
   /** What was taken off or pulled and is not back: the breakaway pin, its battery. */

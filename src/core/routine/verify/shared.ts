@@ -248,7 +248,12 @@ export function playShared(step: CardStep, scene: Scene): readonly Demand[] {
     case 'torque-axle':
     case 'torque-joints':
     case 'look-pivot':
+      if (step.step === 'check-fixings') scene.fixings.add(step.place ?? 'rig');
       return [
+        can(
+          step.torque === undefined || scene.fixings.has(step.place ?? 'rig'),
+          'a bolt is looked at before it is tightened',
+        ),
         [
           scene.braked && !scene.framed && corners.every(([, c]) => !c.lifted),
           4,

@@ -279,6 +279,7 @@ export function verify(card: Card, model: RigModel): readonly Breach[] {
       NEW_HUBS.has(routine) && isWheelEnd(place) ? [place] : [],
     ),
     onVerge: ends.filter((end) => onTheVerge(card, end)),
+    fixings: new Set(),
     lit: false,
     batteryRead: false,
     out: new Set(),
