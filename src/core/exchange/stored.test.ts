@@ -18,7 +18,7 @@ const lines = (name: string) =>
     .split('\n')
     .filter((line) => line !== '');
 
-const NEWEST = 'v7.ndjson';
+const NEWEST = 'v8.ndjson';
 
 const FIRST = [
   'finding.closed',
@@ -58,6 +58,7 @@ describe.each([
   ['v4.ndjson', FOURTH],
   ['v5.ndjson', FOURTH],
   ['v6.ndjson', FOURTH],
+  ['v7.ndjson', SEVENTH],
   [NEWEST, SEVENTH],
 ])('a stored log: %s', (name, kinds) => {
   const read = lines(name).map((line) => readEntry(JSON.parse(line)));

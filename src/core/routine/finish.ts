@@ -82,7 +82,8 @@ function timesOf(run: Run): WorkBody['times'] {
     if (!record) continue;
     const took = (msOf(record.at) - msOf(before)) / 60_000;
     before = record.at;
-    if (record.state !== 'done' || took <= 0 || took > LUNCH) continue;
+    // One tap for many tells nothing of how long each took.
+    if (record.state !== 'done' || record.byChapter || took <= 0 || took > LUNCH) continue;
     const sum = times.get(step.step) ?? { total: 0, count: 0 };
     times.set(step.step, { total: sum.total + took, count: sum.count + 1 });
   }
@@ -215,8 +216,15 @@ function workOfRun(run: Run, jobs: readonly Job[], now: Instant, through: boolea
       })),
     }),
     times: timesOf(run),
+    ...byChapterIn(run),
     ...notesOf(run),
   };
+}
+
+/** The steps that were closed by chapter, in the order of the card. */
+function byChapterIn(run: Run): Pick<WorkBody, 'byChapter'> {
+  const keys = run.card.steps.map(({ key }) => key).filter((key) => run.records[key]?.byChapter);
+  return keys.length > 0 ? { byChapter: keys } : {};
 }
 
 /** What was noted at steps, in one text. */

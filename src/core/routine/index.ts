@@ -42,6 +42,7 @@ export {
   type SaidFinding,
   type StepRecord,
 } from './run';
+export { guardsLife, stretchOf, tapThrough } from './chapter';
 export { tap, typeIn, type Tap, type TapProblem } from './tap';
 export { amendModel, branchesOf, isStale, takeBranch, type AmendProblem } from './amend-run';
 export { nutPlay } from './nut-play';

@@ -15,6 +15,8 @@ export interface StepRecord {
   readonly note?: string;
   /** Which of the two shoes a defect is on, seen facing forward. */
   readonly shoe?: 'front' | 'rear' | 'both';
+  /** Closed along with others by one tap for a chapter. */
+  readonly byChapter?: true;
 }
 
 /** Something that is not right, kept with a card: reported by hand, or left by a branch or a guess. */

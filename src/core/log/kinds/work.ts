@@ -55,6 +55,8 @@ const body = z.strictObject({
   times: z.optional(
     z.array(z.strictObject({ act: code(), minutes: nonNegative(600), count: whole(1, 1000) })),
   ),
+  /** Steps that one tap for their chapter closed; all others were tapped one by one. */
+  byChapter: z.optional(z.array(text(60))),
   /** What it cost, in the owner's own money. */
   cost: z.optional(z.strictObject({ amount: nonNegative(1e7), currency: shaped(/^[A-Z]{3}$/) })),
   note: z.optional(note),
@@ -122,10 +124,10 @@ function paceAfter(pace: RigState['pace'], times: NonNullable<WorkBody['times']>
   return next;
 }
 
-/** Work done on a rig: what restarts, what it leaves behind. Version 1 knew repacks and looks at hubs, version 2 every routine and place; version 3 repairs, readings anywhere, times and cost; version 4 sides, shoes, what went otherwise and where old parts went. */
+/** Work done on a rig: what restarts, what it leaves behind. Version 1 knew repacks and looks at hubs, version 2 every routine and place; version 3 repairs, readings anywhere, times and cost; version 4 sides, shoes, what went otherwise and where old parts went; version 5 what was closed by chapter. */
 export const work = defineKind({
   kind: 'work',
-  version: 4,
+  version: 5,
   body,
   group: 'work',
   places: ({ jobs, readings, conditions }) => [
@@ -133,7 +135,7 @@ export const work = defineKind({
     ...[...readings, ...conditions].map(({ place }) => place),
   ],
   corrected: 'here',
-  upcasters: [(body) => body, (body) => body, (body) => body],
+  upcasters: [(body) => body, (body) => body, (body) => body, (body) => body],
   apply: (rig, work, entry, own) => {
     const grease = [
       ...work.materials.map(({ place, grease }) => [place, grease] as const),

@@ -162,3 +162,16 @@ export type Act = (typeof ACTS)[number];
 
 /** A step's name is what it does; the torque rounds share one. */
 export type StepId = Act;
+
+/** Acts that a life hangs on: each keeps a tap of its own, however a card is worked. */
+export const GUARDS: ReadonlySet<Act> = new Set([
+  'chock',
+  'chock-over',
+  'stand',
+  'stand-again',
+  'frame-up',
+  'lock-in',
+  'hand-start',
+  'tighten-hard',
+  'brake-test',
+]);
