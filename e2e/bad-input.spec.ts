@@ -33,15 +33,15 @@ test('miles: negative, no number, absurd, and very far are each told at the fiel
     ['99999', 'farther than once round the Earth'],
   ] as const) {
     await miles.fill(typed);
-    await page.getByRole('button', { name: 'Log it' }).click();
+    await page.getByRole('button', { name: 'Log the trip' }).click();
     await expect(dialog.getByRole('alert')).toContainText(told);
     await expect(miles).toHaveValue(typed);
     await expect(miles).toHaveAttribute('aria-invalid', 'true');
   }
   await miles.fill('1800');
-  await page.getByRole('button', { name: 'Log it' }).click();
+  await page.getByRole('button', { name: 'Log the trip' }).click();
   await expect(dialog.getByRole('alert')).toContainText('very far for one trip');
-  await page.getByRole('button', { name: 'It is right, log it' }).click();
+  await page.getByRole('button', { name: 'It is right: log the trip' }).click();
   await expect(dialog).toContainText('1,800 mi logged');
 });
 
@@ -51,7 +51,7 @@ test('a day that has not come yet is refused', async ({ page }) => {
   await page.getByRole('textbox', { name: 'Towed', exact: true }).fill('10');
   await page.getByRole('button', { name: /Another day/ }).click();
   await page.getByLabel('Day it ended').fill('2099-01-01');
-  await page.getByRole('button', { name: 'Log it' }).click();
+  await page.getByRole('button', { name: 'Log the trip' }).click();
   await expect(alertOf(page)).toContainText('That day has not come yet');
 });
 
@@ -60,27 +60,27 @@ test('a meter that runs backwards: a typing error, or another meter', async ({ p
   await page.getByRole('button', { name: 'Home again' }).click();
   const reading = page.getByLabel("The trailer's meter reads");
   await reading.fill('2150');
-  await page.getByRole('button', { name: 'Log it' }).click();
+  await page.getByRole('button', { name: 'Log the trip' }).click();
   await expect(alertOf(page)).toContainText('The meter stood at 21,480 mi before');
   await page.getByRole('button', { name: 'Typing error' }).click();
   await expect(reading).toBeFocused();
   await reading.fill('21 520');
-  await page.getByRole('button', { name: 'Log it' }).click();
+  await page.getByRole('button', { name: 'Log the trip' }).click();
   await expect(alertOf(page)).toContainText('This is not a number');
   await reading.fill('21520');
-  await page.getByRole('button', { name: 'Log it' }).click();
+  await page.getByRole('button', { name: 'Log the trip' }).click();
   await expect(page.getByRole('dialog')).toContainText('40 mi logged');
   await page.getByRole('button', { name: 'Back to the Yard' }).click();
 
   await page.getByRole('button', { name: 'Home again' }).click();
   await reading.fill('12');
-  await page.getByRole('button', { name: 'Log it' }).click();
+  await page.getByRole('button', { name: 'Log the trip' }).click();
   await page.getByRole('button', { name: 'It is another meter' }).click();
   await page.getByLabel('Towed on this trip').fill('30');
-  await page.getByRole('button', { name: 'Log it' }).click();
+  await page.getByRole('button', { name: 'Log the trip' }).click();
   await expect(page.getByRole('dialog')).toContainText('30 mi logged');
   await page.getByRole('button', { name: 'Back to the Yard' }).click();
-  await expect(page.getByRole('region', { name: 'Lately' })).toContainText('70 mi on record');
+  await expect(page.getByRole('region', { name: 'Recent' })).toContainText('70 mi on record');
 });
 
 test('a torque outside the usual range asks again and keeps what was typed; a figure without a source is not taken', async ({
@@ -119,13 +119,13 @@ test('when the device cannot store it, nothing is lost and nothing is claimed', 
   const miles = page.getByRole('dialog').getByRole('textbox', { name: 'Towed' });
   await miles.fill('120');
   await failOnce(page, 'add');
-  await page.getByRole('button', { name: 'Log it' }).click();
+  await page.getByRole('button', { name: 'Log the trip' }).click();
   await expect(page.getByText(/could not store this, so it is not logged/)).toBeVisible();
   await expect(miles).toHaveValue('120');
-  await page.getByRole('button', { name: 'Log it' }).click();
+  await page.getByRole('button', { name: 'Log the trip' }).click();
   await expect(page.getByRole('dialog')).toContainText('120 mi logged');
   await page.getByRole('button', { name: 'Back to the Yard' }).click();
-  await expect(page.getByRole('region', { name: 'Lately' })).toContainText('120 mi on record');
+  await expect(page.getByRole('region', { name: 'Recent' })).toContainText('120 mi on record');
 });
 
 test('a walk goes on after a tap that the device could not store, and taking back says when it fails', async ({
@@ -152,7 +152,7 @@ test('a walk goes on after a tap that the device could not store, and taking bac
     .getByRole('button', { name: 'Take it back' })
     .click();
   await expect(page.getByText(/could not store this/)).toBeVisible();
-  await expect(page.getByRole('region', { name: 'Lately' })).toContainText('12 mi on record');
+  await expect(page.getByRole('region', { name: 'Recent' })).toContainText('12 mi on record');
 });
 
 test('a form keeps the units it was opened in, whatever another tab is set to', async ({ page, context }) => {
@@ -164,10 +164,10 @@ test('a form keeps the units it was opened in, whatever another tab is set to', 
   await other.goto('/keep');
   await other.getByRole('radio', { name: /^Metric/ }).click();
   await expect(page.getByText(/km on record/)).toBeVisible();
-  await page.getByRole('button', { name: 'Log it' }).click();
+  await page.getByRole('button', { name: 'Log the trip' }).click();
   await expect(page.getByRole('dialog')).toContainText('100 mi logged');
   await page.getByRole('button', { name: 'Back to the Yard' }).click();
-  await expect(page.getByRole('region', { name: 'Lately' })).toContainText('161 km on record');
+  await expect(page.getByRole('region', { name: 'Recent' })).toContainText('161 km on record');
 });
 
 test('a step begun in one system of units and taken up in the other keeps what was typed', async ({

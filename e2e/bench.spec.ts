@@ -84,7 +84,7 @@ test('rechecks come due as trips are logged; one is two taps', async ({ page }) 
   await page.getByRole('button', { name: 'Home again' }).click();
   await expect(page.getByRole('dialog').getByRole('textbox').first()).toBeFocused();
   await page.keyboard.type('4');
-  await page.getByRole('button', { name: 'Log it' }).click();
+  await page.getByRole('button', { name: 'Log the trip' }).click();
   await expect(page.getByRole('dialog')).toContainText('Lug recheck 1L');
   await expect(page.getByRole('dialog')).toContainText('recheck at 10 mi');
   await page.getByRole('button', { name: 'Back to the Yard' }).click();

@@ -163,7 +163,7 @@ test('commissioning: what spring asks for becomes one card, worked off to its en
   await page.getByLabel('Laid up by').fill(inDays(150));
   await page.getByRole('button', { name: 'Keep it' }).click();
   await expect(page.getByRole('dialog')).toHaveCount(0);
-  await page.getByRole('link', { name: 'Work it off step by step' }).click();
+  await page.getByRole('link', { name: 'Open the job card' }).click();
   await expect(page.getByRole('list', { name: 'On the card' }).getByRole('listitem').first()).toBeVisible();
   await start(page);
   const titles = await skipTo(page, /Every step is through/);
@@ -188,8 +188,8 @@ test('on paper: the sheet has every step, and what was written on it is typed in
   await page.getByRole('radio', { name: 'A4' }).click();
   await page.getByRole('link', { name: 'Back to the Bench' }).click();
   await start(page);
-  await expect(page.getByRole('button', { name: 'Put it down' })).toBeVisible();
-  await page.getByRole('button', { name: 'Put it down' }).click();
+  await expect(page.getByRole('button', { name: 'Pause this job' })).toBeVisible();
+  await page.getByRole('button', { name: 'Pause this job' }).click();
   await page.goto('/bench');
   await page.getByRole('link', { name: 'Type in a sheet' }).click();
   await page.getByRole('button', { name: 'What is not marked was well' }).click();
@@ -223,12 +223,12 @@ test('a card put down says why on the Yard; left for good it forbids towing, wit
   await expect(title(page)).toHaveText('Hub off 1L');
   await second.close();
 
-  await page.getByRole('button', { name: 'Put it down' }).click();
+  await page.getByRole('button', { name: 'Pause this job' }).click();
   await page.getByRole('button', { name: 'Waiting for parts' }).click();
   await expect(title(page)).toHaveText('Not fit to tow');
   await expect(page.getByRole('region', { name: 'May it be towed' })).toContainText('waiting for parts');
   await page.getByRole('link', { name: 'Go on with the work' }).first().click();
-  await page.getByRole('button', { name: 'Put it down' }).click();
+  await page.getByRole('button', { name: 'Pause this job' }).click();
   await page.getByRole('button', { name: 'Leave this card for good' }).click();
   await page.getByRole('button', { name: 'Leave it: not fit to tow' }).click();
   await expect(page.getByText('Say why: it goes on record.')).toBeVisible();

@@ -82,7 +82,7 @@ test('a hub that stays shut is looked at each year, and never opened', async ({ 
   };
   await expect(await opened('Sealed hub service 1L')).toContainText('nobody has told it yet');
   const look = await opened('Rock and spin 1L');
-  await look.getByRole('button', { name: 'Log it' }).click();
+  await look.getByRole('button', { name: 'Mark it done' }).click();
   await page.getByRole('button', { name: 'Log the look' }).click();
   await expect(alertOf(page)).toHaveCount(2);
   await choose(page, /^Rock/, 'Just felt');

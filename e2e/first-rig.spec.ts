@@ -63,14 +63,14 @@ test('three taps and a number log a trip, and say what became due and why', asyn
   await page.getByRole('button', { name: 'Home again' }).click();
   await expect(page.getByRole('dialog').getByRole('textbox').first()).toBeFocused();
   await page.keyboard.type('120');
-  await page.getByRole('button', { name: 'Log it' }).click();
+  await page.getByRole('button', { name: 'Log the trip' }).click();
   const dialog = page.getByRole('dialog');
   await expect(dialog).toContainText('120 mi logged');
   await expect(dialog).toContainText('Repack 1L');
   await expect(dialog).toContainText('12,070 mi since the repack');
   await page.getByRole('button', { name: 'Back to the Yard' }).click();
   await tow(page, '5');
-  await expect(page.getByRole('region', { name: 'Lately' })).toContainText('Towed 5 mi');
+  await expect(page.getByRole('region', { name: 'Recent' })).toContainText('Towed 5 mi');
 });
 
 test('a duty that waits says when it is likely to fall due, as the rig has been towed', async ({ page }) => {
@@ -95,8 +95,8 @@ test('a boat counts its launches with the trip', async ({ page }) => {
   await expect(page.getByRole('dialog').getByRole('textbox').first()).toBeFocused();
   await page.keyboard.type('24');
   await page.getByRole('button', { name: 'Launches: more' }).click();
-  await page.getByRole('button', { name: 'Log it' }).click();
+  await page.getByRole('button', { name: 'Log the trip' }).click();
   await page.getByRole('button', { name: 'Back to the Yard' }).click();
-  await expect(page.getByRole('region', { name: 'Lately' })).toContainText('Towed 24 mi, 2 launches');
-  await expect(page.getByRole('region', { name: 'Lately' })).toContainText('24 mi on record, 2 launches');
+  await expect(page.getByRole('region', { name: 'Recent' })).toContainText('Towed 24 mi, 2 launches');
+  await expect(page.getByRole('region', { name: 'Recent' })).toContainText('24 mi on record, 2 launches');
 });

@@ -23,7 +23,7 @@ test('a sheet half typed is there again, in the units it was typed in, until it 
   await expect(towed).toHaveValue('');
   await expect(sheet.locator('input').first().locator('xpath=..')).toContainText('km');
   await towed.fill('50');
-  await sheet.getByRole('button', { name: 'Log it' }).click();
+  await sheet.getByRole('button', { name: 'Log the trip' }).click();
   await expect(sheet).toContainText('50 km logged');
   await page.reload();
   await page.getByRole('button', { name: 'Home again' }).click();

@@ -6,9 +6,9 @@ import { setUp, tow } from './steps';
 /** Logs a trip and sees that it counts, here and after the page was opened anew. */
 async function towsAndStays(page: Page): Promise<void> {
   await tow(page, '12');
-  await expect(page.getByRole('region', { name: 'Lately' })).toContainText('12 mi on record');
+  await expect(page.getByRole('region', { name: 'Recent' })).toContainText('12 mi on record');
   await page.reload();
-  await expect(page.getByRole('region', { name: 'Lately' })).toContainText('12 mi on record');
+  await expect(page.getByRole('region', { name: 'Recent' })).toContainText('12 mi on record');
 }
 
 test('where a browser runs no workers the page does their work', async ({ page }) => {
@@ -42,7 +42,7 @@ test('a line of the log that cannot be read is told of, the rest stands, and the
   });
   await page.reload();
   await expect(page.getByText('1 log entry on this device cannot be read')).toBeVisible();
-  await expect(page.getByRole('region', { name: 'Lately' })).toContainText('12 mi on record');
+  await expect(page.getByRole('region', { name: 'Recent' })).toContainText('12 mi on record');
   const saved = page.waitForEvent('download');
   await page.getByRole('button', { name: 'Save the raw log' }).click();
   const text = readFileSync(await (await saved).path(), 'utf8');
@@ -54,9 +54,9 @@ test('two tabs: what one logs the other shows', async ({ page, context }) => {
   await setUp(page, DRIFTWOOD);
   const other = await context.newPage();
   await other.goto('/');
-  await expect(other.getByRole('region', { name: 'Lately' })).toBeVisible();
+  await expect(other.getByRole('region', { name: 'Recent' })).toBeVisible();
   await tow(page, '34');
-  await expect(other.getByRole('region', { name: 'Lately' })).toContainText('34 mi on record');
+  await expect(other.getByRole('region', { name: 'Recent' })).toContainText('34 mi on record');
 });
 
 test('what works in this browser is told, and on an iPhone the home screen comes first', async ({ page }) => {

@@ -4,7 +4,7 @@ import { alertOf, DRIFTWOOD, setUp, tellFact, tow } from './steps';
 test('an entry is corrected, withdrawn and put back; the original stays readable', async ({ page }) => {
   await setUp(page, DRIFTWOOD);
   await tow(page, '180');
-  const lately = page.getByRole('region', { name: 'Lately' });
+  const lately = page.getByRole('region', { name: 'Recent' });
   await expect(lately).toContainText('180 mi on record');
 
   await page.goto('/logbook');

@@ -43,8 +43,8 @@ test('after one visit all of it works with the network off', async ({ page, cont
   await page.evaluate(() => Object.assign(window, { sameDocument: true }));
   for (const [place, heading] of [
     ['Logbook', 'Logbook'],
-    ['Bench', 'What is done today?'],
-    ['Keep', 'Your record is yours'],
+    ['Bench', 'What are you working on?'],
+    ['Backup & settings', 'Your record is yours'],
   ] as const) {
     await page.getByRole('navigation', { name: 'Places' }).getByRole('link', { name: place }).click();
     await expect(page.getByRole('heading', { name: heading })).toBeVisible();

@@ -58,7 +58,7 @@ test.describe('on a phone', () => {
     }
     await page.getByRole('button', { name: 'Home again' }).tap();
     await page.getByRole('dialog').getByRole('textbox', { name: 'Towed' }).fill('31');
-    await page.getByRole('button', { name: 'Log it' }).tap();
+    await page.getByRole('button', { name: 'Log the trip' }).tap();
     await page.getByRole('button', { name: 'Back to the Yard' }).tap();
     await page.getByRole('button', { name: /^1R,/ }).first().tap();
     await page.getByRole('link', { name: 'Start the repack' }).tap();
@@ -71,7 +71,7 @@ test.describe('on a phone', () => {
     expect(box?.y).toBeGreaterThan(844 * 0.8);
     await done.tap();
     await expect(page.getByRole('heading', { level: 1 })).toHaveText('Chock the left side, front and back');
-    await page.getByRole('button', { name: 'Put it down' }).tap();
+    await page.getByRole('button', { name: 'Pause this job' }).tap();
     await expect(page.getByRole('link', { name: 'Go on with the work' })).toBeVisible();
   });
 });
@@ -80,9 +80,9 @@ test('what was logged by mistake is taken back from the note that says so', asyn
   await setUp(page, DRIFTWOOD);
   await page.getByRole('button', { name: 'Home again' }).click();
   await page.getByRole('dialog').getByRole('textbox', { name: 'Towed' }).fill('400');
-  await page.getByRole('button', { name: 'Log it' }).click();
+  await page.getByRole('button', { name: 'Log the trip' }).click();
   await page.getByRole('button', { name: 'Back to the Yard' }).click();
-  const lately = page.getByRole('region', { name: 'Lately' });
+  const lately = page.getByRole('region', { name: 'Recent' });
   await expect(lately).toContainText('400 mi on record');
   await page
     .getByRole('listitem')
@@ -115,7 +115,7 @@ test('two profiles that went their own ways come together, nothing doubled', asy
     await on.goto('/');
     await on.getByRole('button', { name: 'Home again' }).click();
     await on.getByRole('dialog').getByRole('textbox', { name: 'Towed' }).fill(miles);
-    await on.getByRole('button', { name: 'Log it' }).click();
+    await on.getByRole('button', { name: 'Log the trip' }).click();
     await on.getByRole('button', { name: 'Back to the Yard' }).click();
   };
   await setUp(page, DRIFTWOOD);
@@ -127,7 +127,7 @@ test('two profiles that went their own ways come together, nothing doubled', asy
   await bring(other, await save(page));
   for (const one of [page, other]) {
     await one.goto('/');
-    await expect(one.getByRole('region', { name: 'Lately' })).toContainText('107 mi on record');
+    await expect(one.getByRole('region', { name: 'Recent' })).toContainText('107 mi on record');
   }
   await other.context().close();
 });

@@ -78,7 +78,7 @@ for (const paths of GROUPS)
 test('a card in hand is readable and named', async ({ page }) => {
   await page.goto(`/bench?rig=${JUNIPER}&place=2R`);
   await page.getByRole('button', { name: 'Start the card' }).click();
-  await expect(page.getByRole('button', { name: 'Put it down' })).toBeVisible();
+  await expect(page.getByRole('button', { name: 'Pause this job' })).toBeVisible();
   expect(await told(new AxeBuilder({ page }), 'card')).toEqual([]);
 });
 
@@ -94,17 +94,17 @@ for (const paths of [PATHS.filter((_, i) => i % 2 === 0), PATHS.filter((_, i) =>
 
 test('the demo says that it is one, and its data stay apart', async ({ page }) => {
   await page.goto('/');
-  await expect(page.getByText('Demo yard. Nothing here is yours.')).toBeVisible();
+  await expect(page.getByRole('complementary', { name: 'Demo' })).toBeVisible();
   await page.getByRole('button', { name: 'My own yard' }).click();
   await expect(page.getByRole('heading', { name: 'Can you tow today?' })).toBeVisible();
-  await expect(page.getByText('Demo yard.')).toHaveCount(0);
+  await expect(page.getByRole('complementary', { name: 'Demo' })).toHaveCount(0);
 });
 
 test('units change at any time', async ({ page }) => {
   await page.goto('/keep');
   await page.getByRole('radio', { name: /^Metric/ }).click();
   await page.goto('/');
-  await expect(page.getByRole('region', { name: 'Lately' })).toContainText('km on record');
+  await expect(page.getByRole('region', { name: 'Recent' })).toContainText('km on record');
   await page.getByRole('button', { name: /^2R,/ }).first().click();
   await expect(page.getByRole('dialog')).toContainText("149 N·m, maker's figure");
 });

@@ -8,7 +8,7 @@ const demo = (page: Page) =>
 
 test('the season is told once, and its work becomes a list that is ticked off', async ({ page }) => {
   await setUp(page, DRIFTWOOD);
-  await page.getByRole('link', { name: 'Season', exact: true }).click();
+  await page.getByRole('link', { name: 'Plan', exact: true }).click();
   await expect(page.getByRole('heading', { level: 1 })).toHaveText('When do you tow?');
   await page.getByRole('button', { name: 'Tell the season' }).click();
   await page.getByRole('button', { name: 'Keep it' }).click();
@@ -25,7 +25,7 @@ test('the season is told once, and its work becomes a list that is ticked off', 
   const spring = page.getByRole('region', { name: 'Spring commissioning' });
   const lights = spring.getByRole('listitem').filter({ hasText: /^Lights/ });
   await expect(lights).toContainText('no record yet');
-  await lights.getByRole('button', { name: 'Log it' }).click();
+  await lights.getByRole('button', { name: 'Mark it done' }).click();
   await page.getByRole('button', { name: 'Done and good' }).click();
   await expect(page.getByRole('dialog')).toHaveCount(0);
   await expect(lights).toContainText('done');
@@ -44,7 +44,7 @@ test('a round is logged place by place: what is not right opens a finding, what 
     .getByRole('listitem')
     .filter({ hasText: /Look over the hitch ball/ })
     .first();
-  await gear.getByRole('button', { name: 'Log it' }).click();
+  await gear.getByRole('button', { name: 'Mark it done' }).click();
   const sheet = page.getByRole('dialog');
   await sheet.getByRole('button', { name: 'Log what is marked' }).click();
   await expect(alertOf(page)).toContainText('Mark at least one place');
@@ -63,17 +63,17 @@ test('a round is logged place by place: what is not right opens a finding, what 
 test('a shop had the wheels off: torque is checked by the owner, then rechecks begin', async ({ page }) => {
   await setUp(page, DRIFTWOOD);
   await page.getByRole('button', { name: 'Something was done to it' }).click();
-  await page.getByRole('dialog').getByRole('button', { name: 'Log it' }).click();
+  await page.getByRole('dialog').getByRole('button', { name: 'Put it on record' }).click();
   await expect(alertOf(page)).toContainText('Choose what was done');
   await choose(page, 'What', 'A shop had wheels off');
-  await page.getByRole('dialog').getByRole('button', { name: 'Log it' }).click();
+  await page.getByRole('dialog').getByRole('button', { name: 'Put it on record' }).click();
   await expect(alertOf(page)).toContainText('Mark the wheels');
   await page.getByRole('dialog').getByRole('button', { name: '1L', exact: true }).click();
-  await page.getByRole('dialog').getByRole('button', { name: 'Log it' }).click();
+  await page.getByRole('dialog').getByRole('button', { name: 'Put it on record' }).click();
   const next = page.getByRole('region', { name: 'Next for Driftwood' });
   const row = next.getByRole('listitem').filter({ hasText: 'Lug torque 1L' });
   await expect(row).toContainText('at once');
-  await row.getByRole('button', { name: 'Log it' }).click();
+  await row.getByRole('button', { name: 'Mark it done' }).click();
   await page.getByRole('button', { name: 'Done and good' }).click();
   await expect(page.getByRole('dialog')).toHaveCount(0);
   await expect(next).toContainText('Lug recheck 1L');
@@ -88,7 +88,7 @@ test('work that takes a wheel off by hand opens its rechecks, and a bad hub pull
   const sheet = page.getByRole('dialog');
   const block = sheet.locator('section').filter({ hasText: 'Measure brakes 1L' });
   await block.getByRole('button', { name: /Measure brakes 1L/ }).click();
-  await block.getByRole('button', { name: 'Log it' }).click();
+  await block.getByRole('button', { name: 'Mark it done' }).click();
   await expect(page.getByRole('dialog')).toContainText('its rechecks open');
   await page.getByRole('button', { name: 'Done and good' }).click();
   await expect(page.getByRole('dialog')).toHaveCount(0);
@@ -98,7 +98,7 @@ test('work that takes a wheel off by hand opens its rechecks, and a bad hub pull
   await page.getByRole('button', { name: /^1R,/ }).first().click();
   const look = sheet.locator('section').filter({ hasText: 'Rock and spin 1R' });
   await look.getByRole('button', { name: /Rock and spin 1R/ }).click();
-  await look.getByRole('button', { name: 'Log it' }).click();
+  await look.getByRole('button', { name: 'Mark it done' }).click();
   await choose(page, /^Rock/, 'Clunks');
   await choose(page, /^Spin/, 'Free and even');
   await page.getByRole('button', { name: 'Log the look' }).click();
@@ -177,10 +177,10 @@ test('miles by the tow vehicle, and a trip that overlaps another is asked about'
   await page.getByRole('button', { name: "By the tow vehicle's readings instead" }).click();
   await page.getByLabel('Tow vehicle, going out').fill('41,200');
   await page.getByLabel('And home again').fill('41,080');
-  await page.getByRole('button', { name: 'Log it' }).click();
+  await page.getByRole('button', { name: 'Log the trip' }).click();
   await expect(alertOf(page)).toContainText('reads less than it did going out');
   await page.getByLabel('And home again').fill('41,320');
-  await page.getByRole('button', { name: 'Log it' }).click();
+  await page.getByRole('button', { name: 'Log the trip' }).click();
   await expect(page.getByRole('dialog')).toContainText('120 mi logged');
   await page.getByRole('button', { name: 'Back to the Yard' }).click();
 
@@ -188,8 +188,8 @@ test('miles by the tow vehicle, and a trip that overlaps another is asked about'
   await page.getByRole('button', { name: "By the tow vehicle's readings instead" }).click();
   await page.getByLabel('Tow vehicle, going out').fill('41,250');
   await page.getByLabel('And home again').fill('41,300');
-  await page.getByRole('button', { name: 'Log it' }).click();
+  await page.getByRole('button', { name: 'Log the trip' }).click();
   await expect(alertOf(page)).toContainText('These readings overlap those of the trip');
-  await page.getByRole('button', { name: 'It is right, log it' }).click();
+  await page.getByRole('button', { name: 'It is right: log the trip' }).click();
   await expect(page.getByRole('dialog')).toContainText('50 mi logged');
 });

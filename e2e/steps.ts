@@ -37,7 +37,7 @@ export async function tellFact(page: Page, label: string, fill: () => Promise<vo
 export async function tow(page: Page, miles: string): Promise<void> {
   await page.getByRole('button', { name: 'Home again' }).click();
   await page.getByRole('dialog').getByRole('textbox', { name: 'Towed', exact: true }).fill(miles);
-  await page.getByRole('button', { name: 'Log it' }).click();
+  await page.getByRole('button', { name: 'Log the trip' }).click();
   await page.getByRole('button', { name: 'Back to the Yard' }).click();
 }
 
@@ -70,7 +70,7 @@ const asks = (page: Page) =>
   }));
 
 /** Fills in the step in hand as when all is well. */
-async function allWell(page: Page): Promise<void> {
+export async function allWell(page: Page): Promise<void> {
   const form = page.locator('main form');
   const { groups, counts, fields } = await asks(page);
   for (const [i, { open, slots }] of groups.entries())
@@ -126,7 +126,7 @@ export async function typeThrough(page: Page): Promise<void> {
 
 /** What stands on a card's own page and nowhere else. */
 function putDown(page: Page): Locator {
-  return page.getByRole('button', { name: 'Put it down' });
+  return page.getByRole('button', { name: 'Pause this job' });
 }
 
 /** Opens a place of the Yard's drawing; tried again where the page still moved under the finger. */

@@ -31,7 +31,7 @@ for (const gap of [40, 150])
     await twice(page.getByRole('dialog').getByRole('button', { name: 'All held' }), gap);
     await expect(page.getByRole('dialog')).toHaveCount(0);
     await page.goto('/logbook');
-    await expect(page.getByRole('button', { name: /1L.*held/i })).toHaveCount(1);
+    await expect(page.getByRole('button', { name: /1L.*no nut moved/i })).toHaveCount(1);
 
     await page.goto('/walk?walk=hitch');
     await page.getByRole('button', { name: 'Tires are cold: begin' }).click();
@@ -78,7 +78,7 @@ test('every sheet that writes to the log writes once, however it is tapped', asy
         await page.getByRole('button', { name: 'Home again' }).click();
         await page.getByLabel('Towed', { exact: true }).fill(String(10 + gap));
       },
-      /^Log it/,
+      /^Log the trip/,
       gap,
     );
     await writesOnce(

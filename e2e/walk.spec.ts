@@ -113,7 +113,7 @@ test('what is not right opens just its fields, keeps it home, and is a finding w
   await page.getByRole('button', { name: 'Done with this' }).click();
   await page.getByRole('button', { name: /^The other 2 clear/ }).click();
   // Passed over is not clear.
-  await page.getByRole('button', { name: 'Pass', exact: true }).click();
+  await page.getByRole('button', { name: 'Skip', exact: true }).click();
   for (const next of ['Spare', 'Not known to be fit']) {
     await page.getByRole('button', { name: /^All clear here/ }).click();
     await expect(page.getByRole('heading', { level: 1 })).toContainText(next);
@@ -136,7 +136,7 @@ test('what is not right opens just its fields, keeps it home, and is a finding w
     expect(await photo.first().evaluate((img: HTMLImageElement) => img.naturalWidth)).toBe(1600),
   ).toPass();
 
-  await page.getByRole('button', { name: 'What someone says' }).click();
+  await page.getByRole('button', { name: 'Second opinion' }).click();
   await page.getByRole('button', { name: 'Put it on record' }).click();
   await expect(alertOf(page).first()).toContainText('Say who it was');
   await page.getByLabel('Who', { exact: true }).fill('shop in town');
@@ -241,12 +241,12 @@ test('a wheel end tells its story: a reading judged, and trends with charts by k
   await page.getByLabel('Its mate, 1R').fill('108');
   await expect(page.getByRole('status').filter({ hasText: /^Due\./ })).toBeVisible();
   await page.getByRole('button', { name: 'Put it on record' }).click();
-  await expect(page.getByRole('region', { name: 'Lately here' })).toContainText('Hub read at 2 places');
+  await expect(page.getByRole('region', { name: 'Recent here' })).toContainText('Hub read at 2 places');
 
   await context.addInitScript(() => localStorage.setItem('yardline', JSON.stringify({ yard: 'demo' })));
   await page.goto('/');
   await page
-    .getByRole('region', { name: 'Lately' })
+    .getByRole('region', { name: 'Recent' })
     .getByRole('link', { name: /1R Losing/ })
     .click();
   await expect(page.getByText(/Losing 2\.\d psi a month.*a leak\./).first()).toBeVisible();

@@ -173,7 +173,7 @@ test('a guessed torque asks before it is worked to, and stays on the Yard as tor
   await expect(start).toBeDisabled();
   await page.getByRole('button', { name: 'Work to the guess' }).click();
   await start.click();
-  await expect(page.getByRole('button', { name: 'Put it down' })).toBeVisible();
+  await expect(page.getByRole('button', { name: 'Pause this job' })).toBeVisible();
 });
 
 test('brakes are asked for before a card, hub and lock once the cap is off', async ({ page }) => {

@@ -145,7 +145,7 @@ const SHOTS = [
     view: PHONE,
     go: async (page) => {
       await page.goto(`${BASE}/survey?rig=${RIGS.hive}`);
-      for (let i = 0; i < 6; i++) await page.getByRole('button', { name: 'Pass over for now' }).click();
+      for (let i = 0; i < 6; i++) await page.getByRole('button', { name: 'Skip for now' }).click();
     },
   },
   {

@@ -74,7 +74,7 @@ async function tripLogged({ page }: Visited): Promise<number> {
       .getByRole('textbox', { name: 'Towed', exact: true })
       .fill(String(20 + i));
     const title = `document.querySelector('[role=dialog] h2')?.textContent`;
-    const ms = await tapped(page, '[role=dialog] button:text-is("Log it")', title);
+    const ms = await tapped(page, '[role=dialog] button:text-is("Log the trip")', title);
     await page.getByRole('button', { name: 'Back to the Yard' }).click();
     return ms;
   });

@@ -427,6 +427,7 @@ test('forms of a month ago, and of cards that are through, are put away; all oth
     'form trip b': form('2026-05-10T10:00:00.000Z'),
     [`bench ${run.id}`]: { draft: 1, value: {} },
     'bench 0196d000-0000-7000-9000-00000000dead': { draft: 1, value: {} },
+    'bench chapter 0196d000-0000-7000-9000-00000000dead': { draft: 1, value: {} },
     'walk x': { draft: 1, value: {} },
   };
   await port.change({ put: Object.entries(drafts).map(([key, value]) => ({ shelf: 'drafts', key, value })) });

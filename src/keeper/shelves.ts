@@ -82,7 +82,7 @@ export class Shelves {
   async sweep(now: Instant): Promise<void> {
     const runs = new Set((await this.port.all('runs')).map(({ key }) => key));
     const over = (await this.port.all('drafts')).filter(({ key, value }) => {
-      const card = /^bench (?:close )?([0-9a-f-]{36})$/.exec(key)?.[1];
+      const card = /^bench (?:close |chapter )?([0-9a-f-]{36})$/.exec(key)?.[1];
       if (card) return !runs.has(card);
       const at = key.startsWith('form ') ? (value as { value?: { at?: unknown } }).value?.at : undefined;
       return typeof at === 'string' && at < addDays(now, -FORGOTTEN);

@@ -10,6 +10,10 @@ const schema = z.object({
   theme: z.catch(z.enum(['auto', 'day', 'night', 'sun']), 'auto'),
   /** Huge targets and no typing on the Bench. */
   gloves: z.catch(z.boolean(), false),
+  /** Cards by chapter, one tap for many steps, for whoever knows the job. */
+  chapters: z.catch(z.boolean(), false),
+  /** The line that says it is the demo is folded away. */
+  demoFolded: z.catch(z.boolean(), false),
   yard: z.catch(z.enum(['own', 'demo']), process.env['NEXT_PUBLIC_YARD'] === 'demo' ? 'demo' : 'own'),
 });
 

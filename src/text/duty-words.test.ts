@@ -53,7 +53,7 @@ describe('why a duty stands as it does', () => {
     [
       'shop',
       'lug-torque@1L',
-      'A shop had the wheel off: its owner checks the torque before it is towed; due at once (house rule).',
+      'A shop had the wheel off: check the torque before you tow; due at once (house rule).',
     ],
     [
       'new-brakes',
@@ -105,7 +105,7 @@ describe('why a duty stands as it does', () => {
   });
 
   test('done by the way with what presses as much', () => {
-    expect(why(366, 'brake-measure@1L', sound())).toMatch(/Done by the way with the repack\.$/);
+    expect(why(366, 'brake-measure@1L', sound())).toMatch(/Done along with the repack\.$/);
   });
 
   test('whatever the rig and the day, words have no gaps in them', () => {

@@ -64,7 +64,7 @@ const SEASON_RULE: Record<SeasonTime, string> = {
 };
 /** What happened, as the reason for a look. */
 const CAUSE_WHY: Record<NonNullable<MeterUse['cause']>, string> = {
-  shop: 'A shop had the wheel off: its owner checks the torque before it is towed',
+  shop: 'A shop had the wheel off: check the torque before you tow',
   verge: 'Tightened on the verge: torque to its figure at the next safe place',
   'new-brakes': 'New brakes bed in and are adjusted again',
   adapter: 'Adapter nuts settle and are looked at again',
@@ -100,7 +100,7 @@ function dayOf(from: Instant, days: number, now: Instant): string {
 
 /** One sentence why a duty stands as it does. */
 export function dutyWhy(duty: Duty, system: UnitSystem, now: Instant): string {
-  const by = duty.within ? ` Done by the way with the ${ROUTINE_WORDS[duty.within].noun}.` : '';
+  const by = duty.within ? ` Done along with the ${ROUTINE_WORDS[duty.within].noun}.` : '';
   return whyAlone(duty, system, now) + by;
 }
 

@@ -69,7 +69,7 @@ const FROM: Record<WorkBody['from'], string> = {
   memory: 'from memory',
 };
 const RESULT = {
-  held: 'held at torque',
+  held: 'no nut moved',
   'half-flat': 'a nut moved, half a flat at most',
   moved: 'a nut moved',
   'over-half': 'a nut moved more than half a flat',
@@ -156,6 +156,7 @@ function workLines(work: WorkBody, system: UnitSystem): readonly string[] {
     ...(limits.length > 0
       ? [`Lug rechecks opened at ${list(limits.map((limit) => measure(limit, 'distance', system)))}`]
       : []),
+    ...(work.byChapter ? [`${capital(count(work.byChapter.length, 'step'))} closed by chapter`] : []),
     ...work.skipped.map(({ step, reason }) => `Left out (${step}): ${reason}`),
     capital(FROM[work.from]) + (work.minutes === undefined ? '' : `, ${minutes(work.minutes)}`),
     ...(work.cost ? [`Cost ${formatMoney(work.cost)}`] : []),

@@ -431,7 +431,7 @@ export const VERDICT_WORDS: Record<Verdict, string> = {
 
 const MEANS: Record<Verdict, string> = {
   clear: 'Nothing to do.',
-  watch: 'Log it and look again.',
+  watch: 'Note it and look again.',
   due: 'Put it right now, or before the next trip.',
   stop: 'Do not tow like this.',
 };
@@ -451,7 +451,7 @@ export function ruleWords(judgement: Judgement, window: string): string {
     case 'end-play-tight':
       return `Works out under ${window}: feel that nothing is left loaded, and spin it.`;
     case 'recheck-held':
-      return 'Every nut held at torque.';
+      return 'No nut moved at its torque.';
     case 'recheck-moved':
       return 'A nut that moves half a flat (30°) at most, once after a refit, is watched: the distance starts again.';
     case 'recheck-moved-again':

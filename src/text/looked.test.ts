@@ -302,7 +302,7 @@ describe('in the log', () => {
     expect(title).toBe('Hitching up: go with care');
     expect(lines).toEqual([
       '1 item looked at, 1 skipped',
-      'By rule: not towed as it is; its owner decided otherwise',
+      'By rule: not towed as it is; you decided otherwise',
       'Until: the tire shop',
       'two miles',
       'At home',

@@ -83,7 +83,7 @@ function walkWords({ body }: EntryOf<'walk'>, system: UnitSystem, titleOf: Title
     lines: [
       `${count(looked.length - skipped, 'item')} looked at${skipped > 0 ? `, ${skipped} skipped` : ''}`,
       ...(decision && decision.go !== decision.rule
-        ? [`By rule: ${small(GO_WORDS[decision.rule].word)}; its owner decided otherwise`]
+        ? [`By rule: ${small(GO_WORDS[decision.rule].word)}; you decided otherwise`]
         : []),
       ...(decision?.until ? [`Until: ${decision.until}`] : []),
       ...(decision?.why ? [decision.why] : []),

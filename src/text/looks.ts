@@ -15,7 +15,7 @@ export const LOOK_WORDS: Record<
   wear: { name: 'Wear across', clear: 'even from edge to edge' },
   valve: { name: 'Valve', clear: 'stem sound, cap on' },
   pressure: { name: 'Pressure', clear: 'on target' },
-  torque: { name: 'Lugs by wrench', clear: 'every nut held at torque' },
+  torque: { name: 'Lugs by wrench', clear: 'no nut moved at torque' },
   nuts: { name: 'Nuts', clear: 'all there, none has turned' },
   cap: { name: 'Cap', clear: 'on and dry' },
   oil: { name: 'Oil in the hub', clear: 'at the line, clear' },

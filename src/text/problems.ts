@@ -98,7 +98,7 @@ export function compileWords(problem: CompileProblem): string {
     case 'no-such-place':
       return `This rig has no ${problem.place}.`;
     case 'hub-stays-shut':
-      return `The hub of ${problem.place} is not opened by its owner.`;
+      return `The hub of ${problem.place} stays shut: its maker or a shop services it.`;
     case 'not-here':
       return `${ROUTINE_WORDS[problem.work].title}: not at ${problem.place === 'rig' ? 'this rig' : placeName(problem.place)}, which has nothing to do it on.`;
     case 'no-card':

@@ -33,7 +33,7 @@ export function routineHow(
         caution: RAISED,
       };
     case 'hub-service':
-      return { how: "As its maker's manual says: such a hub is not opened by the way.", caution: RAISED };
+      return { how: "As its maker's manual says: such a hub is not opened on the side.", caution: RAISED };
     case 'grease':
       return {
         how: 'Plug out, fitting wiped, gun straight on. Turn the wheel slowly while you pump, 3–5 strokes, and watch the front and the back of the hub.',

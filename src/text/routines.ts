@@ -23,14 +23,14 @@ const of = (title: string, noun: string, done: string, one = noun, many = `${one
 /** Every routine by name. */
 export const ROUTINE_WORDS: Record<DutyRoutine | RepairId, RoutineWords> = {
   repack: of('Repack', 'repack', 'Repacked'),
-  'hub-look': of('Rock and spin', 'look at the hub', 'Rocked and spun', 'hub look'),
+  'hub-look': of('Rock and spin', 'wheel-end check', 'Rocked and spun', 'wheel-end check'),
   'hub-service': of('Sealed hub service', 'service of the hub', 'Hub serviced', 'hub service'),
   grease: of('Grease', 'greasing', 'Greased'),
   'lug-torque': of('Lug torque', 'torque check', 'Torque checked', 'lug torque check'),
   'adapter-torque': of('Adapter nuts', 'check of the adapter nuts', 'Adapter nuts checked', 'adapter check'),
   'brake-adjust': of('Brake adjustment', 'brake adjustment', 'Brakes adjusted'),
   'brake-measure': of('Measure brakes', 'brake measuring', 'Brakes measured'),
-  'tire-look': of('Tire look', 'look at the tire', 'Tires looked at', 'tire look'),
+  'tire-look': of('Tire inspection', 'tire inspection', 'Tires inspected', 'tire inspection'),
   'tire-renew': of('Tire age', 'date of the tire', 'Tire renewed', 'tire date'),
   walkaround: of('Walk round before leaving', 'walk round it', 'Walked round', 'walkaround'),
   rinse: of('Rinse', 'rinse', 'Rinsed'),

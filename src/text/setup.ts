@@ -11,7 +11,7 @@ export const HUB_HINTS: Record<HubKind, string> = {
   drilled: 'grease fitting under a rubber plug in the cap',
   'pressure-cap': 'spring-loaded cap with a fitting, boats',
   'oil-bath': 'clear window, oil inside',
-  sealed: 'long-life hub, never opened by its owner',
+  sealed: 'long-life hub, not opened at home',
 };
 
 export const TEMPLATE_WORDS: Record<TemplateId, { readonly name: string; readonly hint: string }> = {

@@ -164,7 +164,7 @@ describe('the verdict of the yard', () => {
     const verdict = towVerdict(rig(), dutiesOf(rig(), NOW), []);
     expect(towHeadline(verdict)).toBe('Not known to be fit');
     expect(towSummary(verdict, 'us', NOW)).toBe(
-      'No record of the repacks of 1L, 1R, 2L and 2R, tire looks of 5 places, tire dates of 5 places, pressure round, light test, breakaway test, battery date, looks over the gear of 12 places and underside round. Unknown counts as due until someone has looked.',
+      'No record of the repacks of 1L, 1R, 2L and 2R, tire inspections of 5 places, tire dates of 5 places, pressure round, light test, breakaway test, battery date, looks over the gear of 12 places and underside round. Unknown counts as due until someone has looked.',
     );
   });
 

@@ -3,7 +3,7 @@ import { Suspense } from 'react';
 import { Loading } from '@/features/rigs';
 import { SettingsView } from '@/features/settings';
 
-export const metadata: Metadata = { title: 'Keep' };
+export const metadata: Metadata = { title: 'Backup & settings' };
 
 export default function Page() {
   return (

@@ -3,7 +3,7 @@ import { Suspense } from 'react';
 import { Loading } from '@/features/rigs';
 import { SeasonView } from '@/features/plan/season';
 
-export const metadata: Metadata = { title: 'Season' };
+export const metadata: Metadata = { title: 'Plan' };
 
 export default function Page() {
   return (

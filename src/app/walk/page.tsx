@@ -3,7 +3,7 @@ import { Suspense } from 'react';
 import { Loading } from '@/features/rigs';
 import { WalkView } from '@/features/road/walk';
 
-export const metadata: Metadata = { title: 'Walk' };
+export const metadata: Metadata = { title: 'Road' };
 
 export default function Page() {
   return (

@@ -25,6 +25,7 @@ import {
 } from '@/text';
 import { Button, Field, FieldError, Mark, say, TextArea, reported, Select } from '@/ui';
 import { FromShelf } from './from-shelf';
+import { chapterDraftKey, stepDraftKey } from './inputs';
 import { OldBearings } from './old-bearings';
 
 /** What is added at the end, before it is logged. */
@@ -137,7 +138,7 @@ export function CloseView({
         rig: run.rig,
         drafts,
         now: at,
-        forms: [`bench ${run.id}`, draftKey],
+        forms: [stepDraftKey(run.id), chapterDraftKey(run.id), draftKey],
       });
     } catch (error) {
       setBusy(false);

@@ -2,6 +2,7 @@
 
 import { Minus, Plus } from 'lucide-react';
 import { Button } from '@/ui';
+import { useStepKeys } from './use-step-keys';
 
 /** A count kept with one greasy thumb: the whole wide button is one more. */
 export function Counter({
@@ -18,6 +19,8 @@ export function Counter({
   onChange: (value: string) => void;
 }) {
   const count = Math.max(0, Math.floor(Number(value ?? '') || 0));
+  const more = () => count < max && onChange(String(count + 1));
+  useStepKeys({ count: more });
   return (
     <div role="group" aria-label={label}>
       <p className="mb-1.5 font-semibold">{label}</p>
@@ -44,7 +47,7 @@ export function Counter({
           className="min-h-20 flex-1"
           aria-label={`${label}: one more`}
           disabled={count >= max}
-          onClick={() => onChange(String(count + 1))}
+          onClick={more}
         >
           <Plus aria-hidden /> <span className="text-xl">1 {unit}</span>
         </Button>

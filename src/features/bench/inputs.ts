@@ -1,8 +1,9 @@
 import type { UnitSystem } from '@/core/quantity';
-import { type CardStep, type StepRecord } from '@/core/routine';
+import { fail, ok, type Result } from '@/core/base';
+import { type CardStep, type StepRecord, type Tap } from '@/core/routine';
 import { isReading, parseReading, type ReadingId } from '@/core/rules';
 import type { DraftDef } from '@/store';
-import { readingTyped } from '@/text';
+import { READING_WORDS, readingTyped } from '@/text';
 import * as z from 'zod/mini';
 
 /** What is typed and chosen at a step, before it is taken. */
@@ -22,20 +23,25 @@ export interface StoredInput {
   readonly input: StepInput;
 }
 
+const inputSchema = z.object({
+  // What was kept before units were kept with it was typed in the usual ones.
+  units: z.catch(z.enum(['us', 'metric']), 'us'),
+  readings: z.record(z.string(), z.string()),
+  grades: z.record(z.string(), z.string()) as unknown as z.ZodMiniType<StepInput['grades']>,
+  note: z.optional(z.string()),
+  shoe: z.optional(z.enum(['front', 'rear', 'both'])),
+}) as unknown as z.ZodMiniType<StepInput>;
+
 /** How it lies on this device. */
 export const STEP_DRAFT: DraftDef<StoredInput> = {
   version: 1,
-  schema: z.object({
-    key: z.string(),
-    input: z.object({
-      // What was kept before units were kept with it was typed in the usual ones.
-      units: z.catch(z.enum(['us', 'metric']), 'us'),
-      readings: z.record(z.string(), z.string()),
-      grades: z.record(z.string(), z.string()) as unknown as z.ZodMiniType<StepInput['grades']>,
-      note: z.optional(z.string()),
-      shoe: z.optional(z.enum(['front', 'rear', 'both'])),
-    }),
-  }) as unknown as z.ZodMiniType<StoredInput>,
+  schema: z.object({ key: z.string(), input: inputSchema }),
+};
+
+/** The same for the steps of a chapter, by their keys. */
+export const CHAPTER_DRAFT: DraftDef<Readonly<Record<string, StepInput>>> = {
+  version: 1,
+  schema: z.record(z.string(), inputSchema),
 };
 
 /** A step's record as it is shown in its fields again. */
@@ -67,4 +73,25 @@ export function readInput(
     else bad.push(what);
   }
   return { readings, bad };
+}
+
+/** Where the input of a card's step in hand is kept. */
+export const stepDraftKey = (run: string): string => `bench ${run}`;
+
+/** Where what is answered in a card's chapters is kept. */
+export const chapterDraftKey = (run: string): string => `bench chapter ${run}`;
+
+/** What a step's Done says with what is typed at it; a number that is none is named. */
+export function tapOf(step: CardStep, input: StepInput): Result<Tap, string> {
+  const { readings, bad } = readInput(step, input);
+  const [first] = bad;
+  if (first) return fail(`${READING_WORDS[first].label}: a number is wanted here, in the unit shown.`);
+  const note = input.note?.trim();
+  return ok({
+    do: 'done',
+    readings,
+    grades: input.grades,
+    ...(note && { note }),
+    ...(input.shoe && { shoe: input.shoe }),
+  });
 }

@@ -7,6 +7,7 @@ import { leaveRun, type Run } from '@/core/routine';
 import { newId, useYard } from '@/store';
 import { unstoredWords } from '@/text';
 import { Button, Dialog, FieldError, TextArea, reported } from '@/ui';
+import { chapterDraftKey, stepDraftKey } from './inputs';
 
 const REASONS = [
   'Waiting for parts',
@@ -45,7 +46,7 @@ export function PutDownDialog({
         rig: run.rig,
         drafts,
         now: at,
-        forms: [`bench ${run.id}`],
+        forms: [stepDraftKey(run.id), chapterDraftKey(run.id)],
       });
     } catch (error) {
       return setProblem(unstoredWords(error));
@@ -57,7 +58,7 @@ export function PutDownDialog({
     <Dialog
       open
       onClose={onClose}
-      title="Put it down"
+      title="Pause this job"
       description="The card stays at this step, on this device, for as long as it takes. Until it is closed the rig is not fit to tow."
     >
       <div className="grid gap-3">

@@ -6,24 +6,54 @@ import type { Instant } from '@/core/base';
 import { useWakeLock, useLeadOn } from '@/features/forms';
 import type { RigState } from '@/core/log';
 import type { RigModel } from '@/core/rig';
-import { currentStep, isStale, isUnfit, minutesOf, type Run } from '@/core/routine';
+import { currentStep, isStale, isUnfit, minutesOf, stretchOf, type CardStep, type Run } from '@/core/routine';
 import { setPreferences, usePreferences } from '@/store';
-import { jobsTitle, minutes, small, stepWords } from '@/text';
+import { jobsTitle, minutes, stepWords } from '@/text';
 import { Button, cx, FieldError, useWide, reported } from '@/ui';
+import { ChapterPage } from './chapter-page';
 import { CloseView } from './close-view';
 import { PutDownDialog } from './put-down-dialog';
 import { StepBar, StepGrid } from './step-grid';
 import { StepPage } from './step-page';
 import { useRunActions, type RunActions } from './use-run-actions';
 
-function RunHead({ run, now, onPutDown }: { run: Run; now: Instant; onPutDown: () => void }) {
-  const { units, gloves } = usePreferences();
-  const next = run.card.steps[run.index + 1];
+/** So often a step was done on cards before its owner is offered to go by chapter. */
+const KNOWN_AFTER = 2;
+
+/** Step by step, or one tap for a chapter: offered to whoever has done it twice, and there for all. */
+function ChapterSwitch({ rig, step }: { rig: RigState | undefined; step: CardStep | undefined }) {
+  const { chapters } = usePreferences();
+  const known = step !== undefined && (rig?.pace[step.step]?.count ?? 0) >= KNOWN_AFTER;
+  return (
+    <button
+      type="button"
+      aria-pressed={chapters}
+      onClick={() => setPreferences({ chapters: !chapters })}
+      className="inline-flex min-h-9 shrink-0 items-center font-semibold whitespace-nowrap underline underline-offset-4"
+    >
+      {chapters ? 'Step by step' : known ? 'You know this: go by chapter' : 'By chapter'}
+    </button>
+  );
+}
+
+function RunHead({
+  run,
+  rig,
+  now,
+  onPutDown,
+}: {
+  run: Run;
+  rig: RigState | undefined;
+  now: Instant;
+  onPutDown: () => void;
+}) {
+  const { units, gloves, chapters } = usePreferences();
+  const next = run.card.steps[run.index + (chapters ? stretchOf(run).length : 1)];
   return (
     <header className="bg-rail text-rail-ink grid grid-cols-[minmax(0,1fr)] gap-2 px-4 py-3 md:px-6">
       <div className="flex items-center gap-x-4 gap-y-1">
         <p className="figures min-w-0 truncate text-xl font-semibold">
-          {run.model.name} · {small(jobsTitle(run.card.jobs))}
+          {jobsTitle(run.card.jobs)} · {run.model.name}
         </p>
         <p className="text-rail-soft ml-auto hidden whitespace-nowrap sm:block">
           step {Math.min(run.index + 1, run.card.steps.length)} of {run.card.steps.length} ·{' '}
@@ -45,18 +75,19 @@ function RunHead({ run, now, onPutDown }: { run: Run; now: Instant; onPutDown: (
           onClick={onPutDown}
           className="inline-flex min-h-11 items-center font-semibold whitespace-nowrap underline-offset-4 hover:underline"
         >
-          Put it down
+          Pause this job
         </button>
       </div>
-      {next && (
-        <p className="text-rail-soft flex min-w-0 gap-3">
+      {currentStep(run) && (
+        <div className="text-rail-soft flex min-w-0 items-center gap-3">
           <span className="min-w-0 flex-1 truncate">
-            then: {stepWords(next, run.model, run.card, units).title}
+            {next && `then: ${stepWords(next, run.model, run.card, units).title}`}
           </span>
           <span className="figures shrink-0 sm:hidden">
             {run.index + 1} / {run.card.steps.length}
           </span>
-        </p>
+          <ChapterSwitch rig={rig} step={currentStep(run)} />
+        </div>
       )}
       <div className="md:hidden">
         <StepBar run={run} />
@@ -84,10 +115,13 @@ function StaleNote({ run, model, actions }: { run: Run; model: RigModel; actions
 
 /** A card in hand: where one is, and the one step that is next. */
 export function RunView({ run, rig, now }: { run: Run; rig: RigState | undefined; now: Instant }) {
-  const { units, gloves } = usePreferences();
+  const { units, gloves, chapters } = usePreferences();
   const actions = useRunActions(run);
   const leadOn = useLeadOn();
   const step = currentStep(run);
+  // A step that was asked for by itself, out of its chapter.
+  const [alone, setAlone] = useState<string>();
+  const [first, ...others] = chapters ? stretchOf(run) : [];
   const [puttingDown, setPuttingDown] = useState(false);
   useWakeLock();
   const said = run.findings.length;
@@ -95,7 +129,12 @@ export function RunView({ run, rig, now }: { run: Run; rig: RigState | undefined
   const home = () => leadOn(`/?rig=${run.rig}`);
   return (
     <div data-run data-gloves={gloves || undefined} className="flex flex-1 flex-col">
-      <RunHead run={run} now={now} onPutDown={() => (isUnfit(run) ? setPuttingDown(true) : home())} />
+      <RunHead
+        run={run}
+        rig={rig}
+        now={now}
+        onPutDown={() => (isUnfit(run) ? setPuttingDown(true) : home())}
+      />
       {rig?.model && step && isStale(run, rig.model) && (
         <StaleNote run={run} model={rig.model} actions={actions} />
       )}
@@ -112,9 +151,23 @@ export function RunView({ run, rig, now }: { run: Run; rig: RigState | undefined
                 {said === 1 ? 'One finding' : `${said} findings`} kept with this card.
               </p>
             )}
+            <p className="text-soft mt-4">
+              By keys, pedal or clicker: space or Page Down is Done, Page Up is Back. The space bar counts
+              strokes, the period key runs the stopwatch.
+            </p>
           </aside>
         )}
-        {step ? (
+        {step && first && others.length > 0 && alone !== step.key ? (
+          <ChapterPage
+            key={step.key}
+            run={run}
+            rig={rig}
+            steps={[first, ...others]}
+            now={now}
+            actions={actions}
+            onAlone={setAlone}
+          />
+        ) : step ? (
           <StepPage key={step.key} run={run} rig={rig} step={step} now={now} actions={actions} />
         ) : (
           <CloseView run={run} rig={rig} now={now} onBack={() => reported(actions.back())} />

@@ -35,7 +35,7 @@ export function StartView({ ready, view }: { ready: Ready; view: RigView }) {
       <OpenCards runs={ready.runs} now={ready.now} />
       <RigTabs rigs={ready.rigs} chosen={rig.id} href={(id) => `/bench?rig=${id}`} />
       <h1 className="mt-4 text-4xl md:text-5xl">
-        {jobs.length === 0 ? 'What is done today?' : jobsTitle(jobs)}
+        {jobs.length === 0 ? 'What are you working on?' : jobsTitle(jobs)}
       </h1>
       <p className="text-soft mt-1 text-lg">
         {card?.ok

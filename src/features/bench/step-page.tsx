@@ -8,9 +8,9 @@ import { isGuess, isWheelEnd } from '@/core/rig';
 import { branchesOf, type CardStep, type Run } from '@/core/routine';
 import { lugTorque, type TorqueId } from '@/core/rules';
 import { usePreferences, useYard } from '@/store';
-import { READING_WORDS, stepWords, torqueSpec, unstoredWords } from '@/text';
+import { stepWords, torqueSpec, unstoredWords } from '@/text';
 import { Button, cx, FieldError, Settled, Star, TextArea, reported } from '@/ui';
-import { inputOf, readInput, STEP_DRAFT, type StepInput } from './inputs';
+import { inputOf, STEP_DRAFT, stepDraftKey, tapOf, type StepInput } from './inputs';
 import { SeenHub } from './missing-fact';
 import { RunTorque } from './missing-torque';
 import { NutDrawing } from './nut-setting';
@@ -20,6 +20,8 @@ import { StepDrawing } from './step-drawing';
 import { StepInputs } from './step-inputs';
 import { StepPhoto } from './step-photo';
 import { Stopwatch } from './stopwatch';
+import { useStepKeys } from './use-step-keys';
+import { useOneAtATime } from './use-one-at-a-time';
 import type { RunActions } from './use-run-actions';
 
 /** The star of a round, nut by nut. */
@@ -62,11 +64,10 @@ export function StepPage({
   const words = stepWords(step, run.model, run.card, units);
   const [input, setInput] = useState(() => inputOf(run.records[step.key], units));
   const [problem, setProblem] = useState<string>();
-  // A tap while the one before is being written is let go; nothing is drawn anew for it.
-  const busy = useRef(false);
+  const oneAtATime = useOneAtATime();
   const [dialog, setDialog] = useState<'report' | 'skip'>();
   const heading = useRef<HTMLHeadingElement>(null);
-  const draftKey = `bench ${run.id}`;
+  const draftKey = stepDraftKey(run.id);
 
   // What is typed under the trailer outlives the tab as well.
   useEffect(() => {
@@ -89,31 +90,21 @@ export function StepPage({
     setProblem(undefined);
     reported(store.keepDraft(STEP_DRAFT, draftKey, { key: step.key, input: next }));
   };
-  const take = async (work: () => Promise<string | undefined>) => {
-    if (busy.current) return;
-    busy.current = true;
-    try {
-      setProblem(await work());
-    } catch (error) {
-      setProblem(unstoredWords(error));
-    } finally {
-      busy.current = false;
-    }
-  };
+  const take = (work: () => Promise<string | undefined>) =>
+    oneAtATime(async () => {
+      try {
+        setProblem(await work());
+      } catch (error) {
+        setProblem(unstoredWords(error));
+      }
+    });
   const done = () =>
     take(async () => {
-      const { readings, bad } = readInput(step, input);
-      const [first] = bad;
-      if (first) return `${READING_WORDS[first].label}: a number is wanted here, in the unit shown.`;
-      const note = input.note?.trim();
-      return actions.tap(step.key, {
-        do: 'done',
-        readings,
-        grades: input.grades,
-        ...(note && { note }),
-        ...(input.shoe && { shoe: input.shoe }),
-      });
+      const tapped = tapOf(step, input);
+      return tapped.ok ? actions.tap(step.key, tapped.value) : tapped.error;
     });
+  const back = () => take(async () => void (await actions.back()));
+  useStepKeys({ done: () => reported(done()), back: () => reported(back()) });
   const unset = run.card.unset ?? [];
   const lugs = step.round !== undefined && step.round.share > 0 && step.round.torque === undefined;
   const bolts: TorqueId | undefined = lugs
@@ -236,11 +227,7 @@ export function StepPage({
               Leave out
             </Button>
           )}
-          <Button
-            size="lg"
-            disabled={run.index === 0}
-            onClick={() => reported(take(async () => void (await actions.back())))}
-          >
+          <Button size="lg" disabled={run.index === 0} onClick={() => reported(back())}>
             <ArrowLeft aria-hidden className="sm:hidden" />
             <span className="sr-only sm:not-sr-only">Back</span>
           </Button>

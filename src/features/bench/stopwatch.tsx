@@ -3,6 +3,7 @@
 import { Timer } from 'lucide-react';
 import { useEffect, useState } from 'react';
 import { Button } from '@/ui';
+import { useStepKeys } from './use-step-keys';
 
 const two = (n: number) => String(n).padStart(2, '0');
 
@@ -16,14 +17,13 @@ export function Stopwatch() {
     return () => clearInterval(timer);
   }, [since]);
   const seconds = since === undefined ? 0 : Math.max(0, Math.round((now - since) / 1000));
+  const turn = () => {
+    setNow(Date.now());
+    setSince(since === undefined ? Date.now() : undefined);
+  };
+  useStepKeys({ watch: turn });
   return (
-    <Button
-      aria-pressed={since !== undefined}
-      onClick={() => {
-        setNow(Date.now());
-        setSince(since === undefined ? Date.now() : undefined);
-      }}
-    >
+    <Button aria-pressed={since !== undefined} onClick={turn}>
       <Timer aria-hidden size={20} />
       {since === undefined ? (
         'Stopwatch'

@@ -1,7 +1,7 @@
 'use client';
 
 import { useCallback, useMemo } from 'react';
-import { ok, type Result } from '@/core/base';
+import { fail, ok, type Result } from '@/core/base';
 import { applyChanges, type Changes, type RigModel } from '@/core/rig';
 import {
   amendModel,
@@ -10,6 +10,7 @@ import {
   park,
   takeBranch,
   tap,
+  tapThrough,
   type AmendProblem,
   type BranchId,
   type Run,
@@ -23,6 +24,11 @@ import { amendWords, tapWords } from '@/text';
 /** What can be done with a card in hand; each resolves to what is wrong, or nothing. */
 export interface RunActions {
   readonly tap: (key: string, tapped: Tap) => Promise<string | undefined>;
+  /** Closes the steps on to one of the chapter in hand; where one is refused none is taken. */
+  readonly through: (
+    last: string,
+    taps: ReadonlyMap<string, Tap>,
+  ) => Promise<Result<undefined, { readonly key?: string; readonly text: string }>>;
   readonly back: () => Promise<void>;
   readonly say: (finding: SaidFinding) => Promise<void>;
   readonly branch: (branch: BranchId) => Promise<string | undefined>;
@@ -59,6 +65,22 @@ export function useRunActions(run: Run): RunActions {
           tap(current, key, tapped, store.clock.now()),
         );
         return taken.ok ? undefined : tapWords(taken.error);
+      },
+      through: async (last, taps) => {
+        const taken = await store.changeRun(run.id, (current) =>
+          tapThrough(
+            current,
+            last,
+            ({ key }) => taps.get(key) ?? { do: 'done', readings: {}, grades: {} },
+            store.clock.now(),
+          ),
+        );
+        if (taken.ok) return ok(undefined);
+        return fail(
+          'key' in taken.error
+            ? { key: taken.error.key, text: tapWords(taken.error.why) }
+            : { text: tapWords(taken.error) },
+        );
       },
       back: async () => void (await store.updateRun(run.id, (current) => back(current, store.clock.now()))),
       say: async (finding) =>

@@ -63,7 +63,7 @@ export function DutyAction({
     default:
       return (
         <Button look={look} onClick={() => actions.onDone(duties)}>
-          Log it
+          Mark it done
         </Button>
       );
   }

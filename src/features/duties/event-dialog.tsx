@@ -53,7 +53,7 @@ export function EventDialog({ view, onClose }: { view: RigView; onClose: () => v
       title="Something was done to it"
       description="By a shop, on the verge, or by you: what it leaves behind is kept in mind."
     >
-      <SheetForm save={save} label="Log it">
+      <SheetForm save={save} label="Put it on record">
         <Choice
           label="What"
           columns="grid-cols-1"

@@ -9,7 +9,6 @@ import { WithRig } from './with-rig';
 
 const PAGES = [
   ['/rig', 'Facts'],
-  ['/parts', 'Parts'],
   ['/survey', 'First look'],
   ['/rules', 'House rules'],
   ['/identify', 'Identify'],
@@ -51,7 +50,8 @@ export function RigPage({
   path,
   children,
 }: {
-  path: (typeof PAGES)[number][0];
+  /** Parts are a place of their own. */
+  path: (typeof PAGES)[number][0] | '/parts';
   children: (view: RigView, ready: Extract<Rigs, { status: 'ready' }>) => ReactNode;
 }) {
   return (
@@ -59,7 +59,11 @@ export function RigPage({
       {(view, ready) => (
         <div className="mx-auto w-full max-w-[80rem] px-4 py-3 md:px-8 md:py-5">
           <RigTabs rigs={ready.rigs} chosen={view.rig.id} href={(id) => `${path}?rig=${id}`} />
-          <Pages path={path} rig={view.rig.id} name={view.model.name} />
+          {path === '/parts' ? (
+            <div className="mb-5" />
+          ) : (
+            <Pages path={path} rig={view.rig.id} name={view.model.name} />
+          )}
           {children(view, ready)}
         </div>
       )}

@@ -1,33 +1,19 @@
 'use client';
 
-import Link from 'next/link';
+import dynamic from 'next/dynamic';
 import { usePathname } from 'next/navigation';
 import { useEffect, type ReactNode } from 'react';
-import { setPreferences, usePreferences } from '@/store';
-import { cx, Toasts } from '@/ui';
+import { usePreferences } from '@/store';
+import { Toasts } from '@/ui';
+import { DemoLine } from './demo-line';
 import { LostNote } from './lost-note';
-import { PLACES } from './places';
+import { Bar, Rail } from './rail';
+import { useFind } from './use-find';
 import { useServiceWorker } from './use-service-worker';
 
-function DemoRibbon() {
-  const { yard } = usePreferences();
-  if (yard !== 'demo') return null;
-  return (
-    <aside
-      aria-label="Demo"
-      className="bg-rail-mark flex flex-wrap items-center justify-center gap-x-4 px-4 py-1 text-center text-[0.94rem] font-medium text-black"
-    >
-      Demo yard. Nothing here is yours.
-      <button
-        type="button"
-        className="min-h-8 font-semibold underline underline-offset-4"
-        onClick={() => setPreferences({ yard: 'own' })}
-      >
-        My own yard
-      </button>
-    </aside>
-  );
-}
+/** Both are fetched when they are first asked for: sheets weigh, and the find box reads the whole yard. */
+const MoreSheet = dynamic(() => import('./more-sheet').then(({ MoreSheet: sheet }) => sheet), { ssr: false });
+const FindBox = dynamic(() => import('@/features/find').then(({ FindBox: box }) => box), { ssr: false });
 
 function UpdateNote({ apply }: { apply: () => void }) {
   return (
@@ -48,6 +34,14 @@ export function AppShell({ children }: { children: ReactNode }) {
   const path = usePathname();
   const { theme } = usePreferences();
   const update = useServiceWorker();
+  const { over, setOver, takeTyped } = useFind();
+  const find = () => setOver('find');
+
+  // Fetched while nobody waits.
+  useEffect(() => {
+    const timer = setTimeout(() => void import('@/features/find').catch(() => undefined), 2500);
+    return () => clearTimeout(timer);
+  }, []);
 
   useEffect(() => {
     const root = document.documentElement;
@@ -63,37 +57,11 @@ export function AppShell({ children }: { children: ReactNode }) {
       >
         Skip to the page
       </a>
-      <nav
-        aria-label="Places"
-        className="bg-rail text-rail-ink print:hidden fixed inset-x-0 bottom-0 z-30 flex pb-[env(safe-area-inset-bottom)] md:sticky md:inset-auto md:top-0 md:h-dvh md:w-34 md:shrink-0 md:flex-col md:gap-1 md:pt-5"
-      >
-        <span className="figures hidden px-4 pb-4 text-lg font-semibold md:block">Yardline</span>
-        {PLACES.map(({ href, word, icon: Icon, also = [] }) => {
-          const here = path === href || also.includes(path);
-          return (
-            <Link
-              key={href}
-              href={href}
-              prefetch={false}
-              aria-current={here ? 'page' : undefined}
-              className={cx(
-                'flex h-[var(--bar)] flex-1 flex-col items-center justify-center gap-0.5 border-t-[3px] text-[0.88rem] md:h-12 md:flex-none md:flex-row md:justify-start md:gap-2.5 md:border-t-0 md:border-l-4 md:px-3 md:text-base',
-                'outline-offset-[-4px] focus-visible:outline-rail-mark',
-                here
-                  ? 'border-rail-mark font-semibold md:bg-white/10'
-                  : 'text-rail-soft hover:text-rail-ink border-transparent',
-                href === '/keep' && 'md:mt-auto md:mb-3',
-              )}
-            >
-              <Icon aria-hidden size={18} strokeWidth={1.8} className="shrink-0" />
-              {word}
-            </Link>
-          );
-        })}
-      </nav>
+      <Rail path={path} onFind={find} />
+      <Bar path={path} onMore={() => setOver('more')} />
       <div className="flex min-w-0 flex-1 flex-col pb-[calc(var(--bar)+env(safe-area-inset-bottom))] md:pb-0">
         <div className="contents print:hidden">
-          <DemoRibbon />
+          <DemoLine />
         </div>
         {update && <UpdateNote apply={update} />}
         <LostNote />
@@ -101,6 +69,8 @@ export function AppShell({ children }: { children: ReactNode }) {
           {children}
         </main>
       </div>
+      {over === 'more' && <MoreSheet path={path} onFind={find} onClose={() => setOver(undefined)} />}
+      {over === 'find' && <FindBox takeTyped={takeTyped} onClose={() => setOver(undefined)} />}
       <Toasts />
     </div>
   );

@@ -3,6 +3,7 @@ import {
   ClipboardList,
   Footprints,
   House,
+  Package,
   ScrollText,
   Settings,
   Tags,
@@ -18,13 +19,32 @@ export interface Place {
   readonly also?: readonly string[];
 }
 
-/** The places one goes to, in the order of the rail. */
-export const PLACES: readonly Place[] = [
+/** The places of the work, in the order of the rail. */
+export const WORK: readonly Place[] = [
   { href: '/', word: 'Yard', icon: House },
-  { href: '/walk', word: 'Walk', icon: Footprints, also: ['/lights'] },
-  { href: '/season', word: 'Season', icon: CalendarRange },
+  { href: '/walk', word: 'Road', icon: Footprints, also: ['/lights'] },
+  { href: '/season', word: 'Plan', icon: CalendarRange },
   { href: '/bench', word: 'Bench', icon: ClipboardList, also: ['/sheet'] },
-  { href: '/rig', word: 'Rig', icon: Tags, also: ['/parts', '/survey', '/rules', '/identify', '/setup'] },
   { href: '/logbook', word: 'Logbook', icon: ScrollText, also: ['/end', '/finding'] },
-  { href: '/keep', word: 'Keep', icon: Settings },
 ];
+
+/** What the work draws on. */
+export const BEHIND: readonly Place[] = [
+  { href: '/rig', word: 'Rig', icon: Tags, also: ['/survey', '/rules', '/identify', '/setup'] },
+  { href: '/parts', word: 'Parts', icon: Package },
+];
+
+/** At the foot of the rail. */
+export const FOOT: Place = { href: '/keep', word: 'Backup & settings', icon: Settings };
+
+/** So many stand in the bar of a phone, before *More*. */
+const AT_THE_THUMB = 4;
+
+/** What the bar of a phone has, and what lies behind *More*. */
+export const BAR = WORK.slice(0, AT_THE_THUMB);
+export const MORE: readonly Place[] = [...WORK.slice(AT_THE_THUMB), ...BEHIND, FOOT];
+
+/** True on a page of a place. */
+export function isHere({ href, also = [] }: Place, path: string): boolean {
+  return path === href || also.includes(path);
+}

@@ -19,7 +19,7 @@ export default function Lately({ view, state, now }: { view: RigView; state: Yar
   const recent = asked.status === 'ready' ? asked.answer : [];
   const warnings = useWarnings(view);
   return (
-    <section aria-label="Lately" className="grid content-start gap-6">
+    <section aria-label="Recent" className="grid content-start gap-x-10 gap-y-6 xl:grid-cols-2">
       {warnings.length > 0 && (
         <div>
           <Ruled>Its readings say</Ruled>
@@ -46,7 +46,7 @@ export default function Lately({ view, state, now }: { view: RigView; state: Yar
         <Ruled
           aside={`${measure(rig.distance, 'distance', units)} on record${model.kind === 'boat' ? `, ${count(rig.launches, 'launch', 'launches')}` : ''}`}
         >
-          Lately
+          Recent
         </Ruled>
         <ul>
           {recent.map((entry) => (

@@ -52,9 +52,9 @@ function Row({
   href?: string;
 }) {
   return (
-    <li className="border-line grid grid-cols-[1.75rem_1fr_auto] items-center gap-x-3 gap-y-1 border-b py-3 md:grid-cols-[1.75rem_minmax(10rem,1.2fr)_minmax(6rem,1fr)_7.5rem_6.5rem]">
+    <li className="border-line grid grid-cols-[1.75rem_1fr_auto] items-center gap-x-3 gap-y-1 border-b py-3 @2xl:grid-cols-[1.75rem_minmax(10rem,1.2fr)_minmax(6rem,1fr)_7.5rem_6.5rem]">
       {mark}
-      <div className={cx('min-w-0', !middle && 'md:col-span-2')}>
+      <div className={cx('min-w-0', !middle && '@2xl:col-span-2')}>
         {onWhy ? (
           <button
             type="button"
@@ -76,9 +76,12 @@ function Row({
         )}
         <p className="text-soft text-[0.92rem]">{sub}</p>
       </div>
-      {middle && <div className="order-last col-span-3 md:order-none md:col-span-1">{middle}</div>}
-      <div className="col-start-2 md:col-start-auto">{figure}</div>
-      <div className="col-start-3 row-start-1 md:col-start-auto md:row-start-auto md:justify-self-end">
+      {/* Where it is narrow the tape runs on beside its figure. */}
+      <div className="order-last col-span-2 col-start-2 flex items-center gap-4 @2xl:contents">
+        {middle && <div className="order-last min-w-0 flex-1 @2xl:order-none">{middle}</div>}
+        <div>{figure}</div>
+      </div>
+      <div className="col-start-3 row-start-1 @2xl:col-start-auto @2xl:row-start-auto @2xl:justify-self-end">
         {action}
       </div>
     </li>
@@ -221,7 +224,7 @@ export function NextList({
   const shown = all ? items : items.slice(0, SHOWN);
   const hidden = items.length - shown.length;
   return (
-    <section aria-label={`Next for ${view.model.name}`}>
+    <section aria-label={`Next for ${view.model.name}`} className="@container">
       <Ruled>Next for {view.model.name}</Ruled>
       <ul>
         {shown.map((item) => {

@@ -45,7 +45,7 @@ test('a wheel end says the one thing that matters there', () => {
   expect(noteAt(1, [], setup(), repack(0, []))).toEqual({ mark: 'clear', note: '364 days left' });
   expect(noteAt(360, [], setup(), repack(0, []))).toEqual({ mark: 'soon', note: 'repack 5 days' });
   expect(noteAt(366, [], setup(), repack(0, []))).toEqual({ mark: 'due', note: 'repack due' });
-  expect(noteAt(1, [], setup(), repack(0, [10]))).toEqual({ mark: 'soon', note: 'recheck 10 mi' });
+  expect(noteAt(1, [], setup(), repack(0, [10]))).toEqual({ mark: 'soon', note: 'lugs 10 mi' });
 });
 
 test('work that is open, and a finding, come before what is due', () => {

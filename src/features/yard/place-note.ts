@@ -4,14 +4,14 @@ import { conflictShort, dutyStanding, findingWords } from '@/text';
 
 /** Routines in the few letters that stand on the drawing. */
 const SHORT: Partial<Record<DutyRoutine, string>> = {
-  'hub-look': 'hub look',
+  'hub-look': 'rock and spin',
   'hub-service': 'hub service',
-  'lug-recheck': 'recheck',
+  'lug-recheck': 'lugs',
   'lug-torque': 'lug torque',
   'adapter-torque': 'adapter',
   'brake-adjust': 'brakes',
   'brake-measure': 'brakes',
-  'tire-look': 'tire look',
+  'tire-look': 'tire check',
   'tire-renew': 'tire age',
   'gear-look': 'look',
 };

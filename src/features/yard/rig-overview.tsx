@@ -55,14 +55,14 @@ export const RigOverview = memo(function RigOverview({
     onChoose: (place: Place) => onSheet({ show: 'place', place }),
   };
   return (
-    <>
-      <div className="border-line bg-sheet relative rounded-sheet border">
+    <div className="grid grid-cols-[minmax(0,1fr)] gap-x-7 gap-y-7 xl:grid-cols-[minmax(0,1fr)_22rem]">
+      <div className="border-line bg-sheet relative self-start rounded-sheet border">
         {wide ? (
-          <RigPlan {...plan} heading="left" className="mx-auto max-w-[44rem] px-4" />
+          <RigPlan {...plan} heading="left" className="mx-auto max-w-[44rem] px-1" />
         ) : (
-          <RigPlan {...plan} heading="up" className="mx-auto max-w-sm px-1 py-3" />
+          <RigPlan {...plan} heading="up" className="mx-auto max-w-[19.5rem] px-1 py-2" />
         )}
-        <div className="border-line text-soft flex flex-wrap items-center gap-x-4 border-t px-4 text-[0.92rem] md:pointer-events-none md:absolute md:inset-x-0 md:bottom-0 md:border-0 md:*:pointer-events-auto">
+        <div className="border-line text-soft flex flex-wrap items-center gap-x-4 border-t px-4 text-[0.92rem] md:pointer-events-none md:absolute md:inset-x-0 md:bottom-0 md:border-0 md:*:pointer-events-auto xl:pointer-events-auto xl:static xl:border-t">
           <LinkButton look="quiet" className="-mx-4 text-[0.92rem]" href={`/rig?rig=${rig.id}`}>
             Facts and figures
           </LinkButton>
@@ -81,7 +81,7 @@ export const RigOverview = memo(function RigOverview({
             Something is not right
           </Button>
         </div>
-        <div className="border-line flex border-t px-4 py-2 md:absolute md:top-2 md:right-3 md:w-60 md:border-0 md:p-0">
+        <div className="border-line flex border-t px-4 py-2 md:absolute md:top-2 md:right-3 md:w-60 md:border-0 md:p-0 xl:static xl:w-auto xl:border-t xl:px-4 xl:py-1.5">
           <PlacePicker
             model={model}
             value=""
@@ -92,17 +92,17 @@ export const RigOverview = memo(function RigOverview({
           />
         </div>
       </div>
-      <div className="grid grid-cols-[minmax(0,1fr)] gap-8 xl:grid-cols-[minmax(0,1fr)_19rem]">
-        <NextList
-          view={view}
-          all={all}
-          onAll={() => setAll(true)}
-          actions={actions}
-          onWhy={(place) => onSheet({ show: 'place', place })}
-          onFix={actions.onFix}
-        />
+      <NextList
+        view={view}
+        all={all}
+        onAll={() => setAll(true)}
+        actions={actions}
+        onWhy={(place) => onSheet({ show: 'place', place })}
+        onFix={actions.onFix}
+      />
+      <div className="xl:col-span-2">
         <Lately view={view} state={state} now={view.now} />
       </div>
-    </>
+    </div>
   );
 });

@@ -140,7 +140,7 @@ export function TripDialog({ view, ready, onClose }: { view: RigView; ready: Rea
 
   return (
     <Dialog open onClose={onClose} title="Home again" description={`${model.name}: how far was it towed?`}>
-      <SheetForm save={log} label={insisted ? 'It is right, log it' : 'Log it'}>
+      <SheetForm save={log} label={insisted ? 'It is right: log the trip' : 'Log the trip'}>
         <TakenUp since={sheet.since} onStartOver={sheet.startOver} />
         {by === 'miles' || (by === 'meter' && (rig.meter === undefined || replaced)) ? (
           <Field

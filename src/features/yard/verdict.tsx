@@ -36,7 +36,7 @@ export function Verdict({ view, now, onPlan }: { view: RigView; now: string; onP
         <Mark mark={markOfFitness(tow.fitness)} size={62} />
       </span>
       <div className="min-w-0">
-        <h1 className="flex items-center gap-3 text-[2.1rem] md:text-5xl">
+        <h1 className="flex items-center gap-3 text-[2.1rem] md:text-5xl xl:text-[2.7rem]">
           <span className="md:hidden">
             <Mark mark={markOfFitness(tow.fitness)} size={40} />
           </span>

@@ -74,6 +74,6 @@ export const GREASE: StepTexts<
     short: "Maker's service",
     title: `Do what the maker of the hub asks for at ${at}`,
     how: `By its manual, no more. A sealed hub is renewed as one piece; an oil bath is drained and filled to its mark.${axle?.rating ? ` Axle rating ${factWords('rating', axle.rating, system)}.` : ''}`,
-    caution: 'Not opened by the way: without its tools and figures it belongs to a shop.',
+    caution: 'Not opened on the side: without its tools and figures it belongs to a shop.',
   }),
 };

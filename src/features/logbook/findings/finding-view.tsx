@@ -209,7 +209,7 @@ function OneFinding({ view, story }: { view: RigView; story: FindingStory }) {
                   [
                     ['seen', 'Seen again'],
                     ['waits', 'Waits for someone'],
-                    ['opinion', 'What someone says'],
+                    ['opinion', 'Second opinion'],
                     ['decide', 'Decide'],
                     ['needless', 'Not needed'],
                   ] as const

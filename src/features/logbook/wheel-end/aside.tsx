@@ -79,8 +79,8 @@ export function Aside({ view, place, log }: { view: RigView; place: TirePlace; l
           </ul>
         </section>
       )}
-      <section aria-label="Lately here">
-        <Ruled>Lately here</Ruled>
+      <section aria-label="Recent here">
+        <Ruled>Recent here</Ruled>
         {story.length === 0 && <p className="text-soft py-3">Nothing on record yet.</p>}
         <ul>
           {story.map((entry) => (

@@ -83,7 +83,7 @@ function End({ view, place, log }: { view: RigView; place: TirePlace; log: Answe
               ? trendWords(warning, units, now).said
               : worst
                 ? `${capital(findingWords(worst, units))}.`
-                : 'Nothing in its readings speaks of trouble.'}
+                : 'No sign of trouble in its readings.'}
           </p>
           {warning && <Warning trend={warning} view={view} place={place} />}
         </div>

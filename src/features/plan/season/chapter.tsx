@@ -75,7 +75,7 @@ export function ChapterList({
       </ul>
       {chapter.open && (
         <LinkButton className="mt-3" href={`/walk?rig=${view.rig.id}&walk=${walk}`}>
-          Its looks in one walk: {WALK_WORDS[walk].title.toLowerCase()}
+          Do these checks in one walkaround: {WALK_WORDS[walk].title.toLowerCase()}
         </LinkButton>
       )}
     </>

@@ -63,7 +63,7 @@ function Chapters({
           <ChapterList chapter={first} view={view} actions={actions} />
           {work && (
             <LinkButton className="mt-3" href={work}>
-              Work it off step by step
+              Open the job card
             </LinkButton>
           )}
         </section>

@@ -77,7 +77,7 @@ function Survey({ view }: { view: RigView }) {
               Back
             </Button>
             <Button disabled={index === items.length - 1} onClick={() => go(1)}>
-              Pass over for now
+              Skip for now
             </Button>
             <Button look="quiet" onClick={() => setEnded(true)}>
               What it comes to so far

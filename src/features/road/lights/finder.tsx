@@ -45,7 +45,7 @@ export function Finder({
     <section aria-label="Likely causes" className="grid gap-5">
       {next && words && (
         <div className="border-accent grid gap-3 border-l-4 pl-4">
-          <h2 className="text-2xl">Next, this parts them</h2>
+          <h2 className="text-2xl">This test tells them apart</h2>
           <p className="text-lg">{words.ask}</p>
           <div className="flex flex-wrap gap-2.5">
             {TESTS[next.test].map((result) => (

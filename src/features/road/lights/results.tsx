@@ -27,7 +27,7 @@ export function Results({
   return (
     <table className="w-full table-fixed border-separate border-spacing-1.5">
       <caption className="text-soft pb-1 text-left">
-        Tap what did not burn as it should; each tap changes it: out, dim, wrong one, burns again.
+        Tap each lamp that didn’t light as it should. Each tap changes it: out, dim, wrong one, lights again.
       </caption>
       <thead>
         <tr className="text-left">

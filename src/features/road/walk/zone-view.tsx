@@ -134,7 +134,7 @@ export function ZoneView({
             : `${left.length === zone.items.length ? 'All clear here' : left.length === 1 ? 'The last one clear' : `The other ${left.length} clear`}${last ? '' : ', next'}`}
         </Button>
         <Button size="lg" disabled={left.length === 0} onClick={() => onMove(1)}>
-          Pass
+          Skip
         </Button>
       </Settled>
     </div>
