@@ -1,19 +1,26 @@
 'use client';
 
-import { ArrowLeft } from 'lucide-react';
 import { useEffect, useRef, useState } from 'react';
 import { ok, type Instant, type Result } from '@/core/base';
 import type { RigState } from '@/core/log';
 import { guardsLife, type CardStep, type Run, type Tap } from '@/core/routine';
 import { usePreferences, useYard } from '@/store';
 import { PHASE_WORDS, small, stepWords, unstoredWords } from '@/text';
-import { Button, cx, FieldError, reported, Settled } from '@/ui';
-import { CHAPTER_DRAFT, chapterDraftKey, inputOf, tapOf, type StepInput } from './inputs';
+import { Button, cx, FieldError, reported, useOnce } from '@/ui';
+import { CardFooter } from './card-footer';
+import {
+  CHAPTER_DRAFT,
+  chapterDraftKey,
+  inputOf,
+  STEP_DRAFT,
+  stepDraftKey,
+  tapOf,
+  type StepInput,
+} from './inputs';
 import { ReportDialog } from './report-dialog';
 import { SkipDialog } from './skip-dialog';
 import { StepInputs } from './step-inputs';
 import { useStepKeys } from './use-step-keys';
-import { useOneAtATime } from './use-one-at-a-time';
 import type { RunActions } from './use-run-actions';
 
 /** One tap for the steps of a chapter, on to the first that guards a life: for whoever knows the job. */
@@ -41,7 +48,7 @@ export function ChapterPage({
   const [leaving, setLeaving] = useState<CardStep>();
   const [reporting, setReporting] = useState(false);
   const [problem, setProblem] = useState<{ readonly key?: string; readonly text: string }>();
-  const oneAtATime = useOneAtATime();
+  const once = useOnce();
   const heading = useRef<HTMLHeadingElement>(null);
   const draftKey = chapterDraftKey(run.id);
   const words = (step: CardStep) => stepWords(step, run.model, run.card, units);
@@ -76,7 +83,7 @@ export function ChapterPage({
   };
   /** Closes the steps on to one of them. */
   const closeTo = (until: CardStep) =>
-    oneAtATime(async () => {
+    once(async () => {
       const taps = new Map<string, Tap>();
       for (const step of steps.slice(0, steps.indexOf(until) + 1)) {
         const tapped = tapAt(step);
@@ -90,14 +97,20 @@ export function ChapterPage({
         setProblem({ text: unstoredWords(error) });
       }
     });
-  useStepKeys({ done: () => reported(closeTo(last)), back: () => reported(actions.back()) });
+  const back = () => reported(once(() => actions.back()));
+  useStepKeys({ done: () => reported(closeTo(last)), back });
   const alone = (step: CardStep) => {
     const before = steps[steps.indexOf(step) - 1];
+    // What is answered here goes along, and is that page's from then on.
+    const { [step.key]: mine, ...others } = inputs;
+    if (mine) {
+      reported(store.keepDraft(STEP_DRAFT, stepDraftKey(run.id), { key: step.key, input: mine }));
+      reported(store.keepDraft(CHAPTER_DRAFT, draftKey, others));
+    }
     onAlone(step.key);
     if (before) reported(closeTo(before));
   };
   const place = steps.find((step) => step.place !== undefined)?.place;
-  const guarded = guardsLife(last);
 
   return (
     <form
@@ -156,30 +169,17 @@ export function ChapterPage({
           ))}
         </ol>
       </div>
-      <footer className="bg-paper border-line sticky bottom-[calc(var(--bar)+env(safe-area-inset-bottom))] z-10 border-t px-4 py-3 md:bottom-0 md:px-8">
-        {problem && (
-          <div className="pb-2">
-            <FieldError>
-              {problem.key === undefined
-                ? problem.text
-                : `${words(steps.find(({ key }) => key === problem.key) ?? first).short}: ${problem.text}`}
-            </FieldError>
-          </div>
-        )}
-        <Settled of={first.key} className="flex flex-wrap gap-2.5">
-          <Button type="submit" look="primary" size="lg" className="min-w-32 flex-1">
-            {guarded ? `Done: ${small(words(last).title)}` : `All ${steps.length} done`}
-          </Button>
-          <Button size="lg" disabled={run.index === 0} onClick={() => reported(actions.back())}>
-            <ArrowLeft aria-hidden className="sm:hidden" />
-            <span className="sr-only sm:not-sr-only">Back</span>
-          </Button>
-          <Button size="lg" look="danger" onClick={() => setReporting(true)}>
-            <span className="sm:hidden">Not right</span>
-            <span className="hidden sm:inline">Something is wrong</span>
-          </Button>
-        </Settled>
-      </footer>
+      <CardFooter
+        of={first.key}
+        problem={
+          problem?.key === undefined
+            ? problem?.text
+            : `${words(steps.find(({ key }) => key === problem.key) ?? first).short}: ${problem.text}`
+        }
+        done={guardsLife(last) ? `Done: ${small(words(last).title)}` : `All ${steps.length} done`}
+        onBack={run.index > 0 ? back : undefined}
+        onWrong={() => setReporting(true)}
+      />
       {reporting && (
         <ReportDialog
           place={place ?? 'rig'}

@@ -72,6 +72,11 @@ const STACK: Partial<Record<StepId, readonly HubPart[]>> = {
   'maker-service': ALL_PARTS,
 };
 
+/** True where a step's drawing lies wide and low: what is asked then has the whole width below it. */
+export function drawsLow({ step }: CardStep): boolean {
+  return STACK[step] !== undefined;
+}
+
 interface Scene {
   readonly part: CornerPart;
   readonly up: boolean;

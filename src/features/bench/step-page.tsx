@@ -1,6 +1,5 @@
 'use client';
 
-import { ArrowLeft } from 'lucide-react';
 import { useEffect, useRef, useState, type ReactNode } from 'react';
 import type { Instant } from '@/core/base';
 import type { RigState } from '@/core/log';
@@ -9,19 +8,19 @@ import { branchesOf, type CardStep, type Run } from '@/core/routine';
 import { lugTorque, type TorqueId } from '@/core/rules';
 import { usePreferences, useYard } from '@/store';
 import { stepWords, torqueSpec, unstoredWords } from '@/text';
-import { Button, cx, FieldError, Settled, Star, TextArea, reported } from '@/ui';
+import { Button, cx, Settled, Star, TextArea, reported, useOnce } from '@/ui';
+import { CardFooter } from './card-footer';
 import { inputOf, STEP_DRAFT, stepDraftKey, tapOf, type StepInput } from './inputs';
 import { SeenHub } from './missing-fact';
 import { RunTorque } from './missing-torque';
 import { NutDrawing } from './nut-setting';
 import { ReportDialog } from './report-dialog';
 import { SkipDialog } from './skip-dialog';
-import { StepDrawing } from './step-drawing';
+import { drawsLow, StepDrawing } from './step-drawing';
 import { StepInputs } from './step-inputs';
 import { StepPhoto } from './step-photo';
 import { Stopwatch } from './stopwatch';
 import { useStepKeys } from './use-step-keys';
-import { useOneAtATime } from './use-one-at-a-time';
 import type { RunActions } from './use-run-actions';
 
 /** The star of a round, nut by nut. */
@@ -45,6 +44,13 @@ function StarRound({ run, of, onWhole }: { run: Run; of: string; onWhole: () => 
   );
 }
 
+/** What the tap says that closes a step. */
+function doneWords({ step, round }: CardStep): string {
+  if (step === 'nut-set') return 'Set, the pin goes in';
+  if (round) return 'Whole round done';
+  return step === 'open-rechecks' ? 'Understood' : 'Done';
+}
+
 /** The one step that is next: what to do, what it asks for, and on. */
 export function StepPage({
   run,
@@ -64,7 +70,7 @@ export function StepPage({
   const words = stepWords(step, run.model, run.card, units);
   const [input, setInput] = useState(() => inputOf(run.records[step.key], units));
   const [problem, setProblem] = useState<string>();
-  const oneAtATime = useOneAtATime();
+  const once = useOnce();
   const [dialog, setDialog] = useState<'report' | 'skip'>();
   const heading = useRef<HTMLHeadingElement>(null);
   const draftKey = stepDraftKey(run.id);
@@ -91,7 +97,7 @@ export function StepPage({
     reported(store.keepDraft(STEP_DRAFT, draftKey, { key: step.key, input: next }));
   };
   const take = (work: () => Promise<string | undefined>) =>
-    oneAtATime(async () => {
+    once(async () => {
       try {
         setProblem(await work());
       } catch (error) {
@@ -154,13 +160,14 @@ export function StepPage({
         {/* On a phone the drawing comes before what is asked, but never pushes a verdict out of sight. */}
         <div
           className={cx(
-            'mx-auto w-full max-w-sm lg:col-start-2 lg:row-span-2 lg:row-start-1 lg:max-w-none',
+            'mx-auto w-full max-w-sm lg:col-start-2 lg:row-start-1 lg:max-w-none',
+            !drawsLow(step) && 'lg:row-span-2',
             step.step === 'nut-set' && 'order-last',
           )}
         >
           {drawing}
         </div>
-        <div className="grid content-start gap-4">
+        <div className={cx('grid content-start gap-4', drawsLow(step) && 'lg:col-span-2')}>
           <StepInputs
             run={run}
             rig={rig}
@@ -200,43 +207,20 @@ export function StepPage({
           )}
         </div>
       </div>
-      <footer className="bg-paper border-line sticky bottom-[calc(var(--bar)+env(safe-area-inset-bottom))] z-10 border-t px-4 py-3 md:bottom-0 md:px-8">
-        {problem && (
-          <div className="pb-2">
-            <FieldError>{problem}</FieldError>
-          </div>
+      <CardFooter
+        of={step.key}
+        problem={problem}
+        done={doneWords(step)}
+        blocked={torqueMissing || step.step === 'see-hub'}
+        onBack={run.index > 0 ? () => reported(back()) : undefined}
+        onWrong={() => setDialog('report')}
+      >
+        {step.optional && (
+          <Button size="lg" onClick={() => setDialog('skip')}>
+            Leave out
+          </Button>
         )}
-        <Settled of={step.key} className="flex flex-wrap gap-2.5">
-          <Button
-            type="submit"
-            look="primary"
-            size="lg"
-            className="min-w-32 flex-1"
-            disabled={torqueMissing || step.step === 'see-hub'}
-          >
-            {step.step === 'nut-set'
-              ? 'Set, the pin goes in'
-              : step.round
-                ? 'Whole round done'
-                : step.step === 'open-rechecks'
-                  ? 'Understood'
-                  : 'Done'}
-          </Button>
-          {step.optional && (
-            <Button size="lg" onClick={() => setDialog('skip')}>
-              Leave out
-            </Button>
-          )}
-          <Button size="lg" disabled={run.index === 0} onClick={() => reported(back())}>
-            <ArrowLeft aria-hidden className="sm:hidden" />
-            <span className="sr-only sm:not-sr-only">Back</span>
-          </Button>
-          <Button size="lg" look="danger" onClick={() => setDialog('report')}>
-            <span className="sm:hidden">Not right</span>
-            <span className="hidden sm:inline">Something is wrong</span>
-          </Button>
-        </Settled>
-      </footer>
+      </CardFooter>
       {dialog === 'report' && (
         <ReportDialog
           place={step.place ?? 'rig'}

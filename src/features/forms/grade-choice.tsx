@@ -35,7 +35,7 @@ export function GradeChoice({
   return (
     <Choice
       label={label}
-      columns={drawn ? 'grid-cols-2 sm:grid-cols-3' : 'grid-cols-2'}
+      columns={drawn ? 'grid-cols-[repeat(auto-fill,minmax(9.25rem,1fr))]' : 'grid-cols-2'}
       big
       top={drawn}
       error={error}
