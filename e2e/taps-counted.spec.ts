@@ -1,0 +1,82 @@
+import { expect, test, type Locator, type Page } from '@playwright/test';
+import { workOf } from '../src/core/log';
+import { DRIFTWOOD, setUp } from './steps';
+
+/** Counts the taps of a journey; what is typed is no tap. */
+function counted() {
+  const counter = {
+    taps: 0,
+    async tap(target: Locator) {
+      await target.click();
+      counter.taps += 1;
+    },
+    /** Prints them, and holds them to what was promised. */
+    within(journey: string, most: number) {
+      process.stdout.write(`Taps of ${journey}: ${counter.taps} of ${most}\n`);
+      expect(counter.taps).toBeLessThanOrEqual(most);
+    },
+  };
+  return counter;
+}
+
+/** Driftwood, whose wheel was off, and who has been towed since. */
+async function towed(page: Page): Promise<void> {
+  await setUp(page, DRIFTWOOD, [
+    {
+      kind: 'work',
+      body: {
+        ...workOf([{ routine: 'repack', place: '1L' }]),
+        refits: [{ place: '1L', limits: [16_093, 40_233], threads: 'dry' }],
+      },
+    },
+    { kind: 'trip', body: { distance: 20_000, launches: 0 } },
+  ]);
+}
+
+test('a recheck is two taps', async ({ page }) => {
+  await towed(page);
+  const count = counted();
+  await count.tap(
+    page
+      .getByRole('region', { name: 'Next for Driftwood' })
+      .getByRole('button', { name: 'Recheck', exact: true }),
+  );
+  await count.tap(page.getByRole('dialog').getByRole('button', { name: 'All held' }));
+  await expect(page.getByRole('dialog')).toHaveCount(0);
+  count.within('a recheck', 2);
+});
+
+test('a trip home is three taps and a number', async ({ page }) => {
+  await towed(page);
+  const count = counted();
+  await count.tap(page.getByRole('button', { name: 'Home again' }));
+  await page.getByLabel('Towed', { exact: true }).fill('120');
+  await count.tap(page.getByRole('button', { name: /^Log the trip/ }));
+  await count.tap(page.getByRole('button', { name: 'Back to the Yard' }));
+  await expect(page.getByRole('dialog')).toHaveCount(0);
+  count.within('a trip home, beside its miles', 3);
+});
+
+test('a clean hitching walk is a tap a stop, and two', async ({ page }) => {
+  await setUp(page, DRIFTWOOD);
+  await page.goto('/walk?walk=hitch');
+  const count = counted();
+  await count.tap(page.getByRole('button', { name: 'Tires are cold: begin' }));
+  const heading = page.getByRole('heading', { level: 1 });
+  const clear = page.getByRole('button', { name: /^All clear here/ });
+  let stops = 0;
+  for (; stops < 30; stops++) {
+    await expect(
+      clear.or(page.getByRole('button', { name: /^Put it on record|^Log/ })).first(),
+    ).toBeVisible();
+    if (!(await clear.isVisible())) break;
+    const stop = await heading.innerText();
+    await count.tap(clear);
+    await expect(heading).not.toHaveText(stop);
+  }
+  expect(stops).toBeGreaterThan(3);
+  await count.tap(page.getByRole('button', { name: /^Put it on record|^Log/ }));
+  await expect(clear).toHaveCount(0);
+  await expect(page.getByRole('button', { name: /^Put it on record|^Log/ })).toHaveCount(0);
+  count.within(`a clean hitching walk of ${stops} stops`, stops + 2);
+});
