@@ -1,8 +1,21 @@
 import { expect, type Locator, type Page } from '@playwright/test';
 import { setUpOf, type TestRig } from './rigs';
+import { workOf } from '../src/core/log';
 import { seed, type Seeded } from './by-script';
 
 export { DRIFTWOOD } from './rigs';
+
+/** A log in which the wheel of 1L was off, and its first recheck came due on the road. */
+export const RECHECK_DUE: readonly Seeded[] = [
+  {
+    kind: 'work',
+    body: {
+      ...workOf([{ routine: 'repack', place: '1L' }]),
+      refits: [{ place: '1L', limits: [16_093, 40_233], threads: 'dry' }],
+    },
+  },
+  { kind: 'trip', body: { distance: 20_000, launches: 0 } },
+];
 
 /** Chooses one of a group of choices by the words it begins with. */
 export async function choose(page: Page, label: string | RegExp, option: string): Promise<void> {

@@ -1,6 +1,5 @@
-import { expect, test, type Locator, type Page } from '@playwright/test';
-import { workOf } from '../src/core/log';
-import { DRIFTWOOD, setUp } from './steps';
+import { expect, test, type Locator } from '@playwright/test';
+import { DRIFTWOOD, RECHECK_DUE, setUp } from './steps';
 
 /** Counts the taps of a journey; what is typed is no tap. */
 function counted() {
@@ -19,22 +18,8 @@ function counted() {
   return counter;
 }
 
-/** Driftwood, whose wheel was off, and who has been towed since. */
-async function towed(page: Page): Promise<void> {
-  await setUp(page, DRIFTWOOD, [
-    {
-      kind: 'work',
-      body: {
-        ...workOf([{ routine: 'repack', place: '1L' }]),
-        refits: [{ place: '1L', limits: [16_093, 40_233], threads: 'dry' }],
-      },
-    },
-    { kind: 'trip', body: { distance: 20_000, launches: 0 } },
-  ]);
-}
-
 test('a recheck is two taps', async ({ page }) => {
-  await towed(page);
+  await setUp(page, DRIFTWOOD, RECHECK_DUE);
   const count = counted();
   await count.tap(
     page
@@ -47,7 +32,7 @@ test('a recheck is two taps', async ({ page }) => {
 });
 
 test('a trip home is three taps and a number', async ({ page }) => {
-  await towed(page);
+  await setUp(page, DRIFTWOOD, RECHECK_DUE);
   const count = counted();
   await count.tap(page.getByRole('button', { name: 'Home again' }));
   await page.getByLabel('Towed', { exact: true }).fill('120');

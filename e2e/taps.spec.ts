@@ -1,6 +1,5 @@
 import { expect, test, type Locator, type Page } from '@playwright/test';
-import { workOf } from '../src/core/log';
-import { DRIFTWOOD, setUp } from './steps';
+import { DRIFTWOOD, RECHECK_DUE, setUp } from './steps';
 
 /** Two taps on one spot, so far apart (ms) as a glove bounces or a double tap comes. */
 async function twice(target: Locator, gap: number): Promise<void> {
@@ -16,16 +15,7 @@ async function entries(page: Page): Promise<number> {
 
 for (const gap of [40, 150])
   test(`two taps ${gap * 2} ms apart pass one step, one stop and one recheck`, async ({ page }) => {
-    await setUp(page, DRIFTWOOD, [
-      {
-        kind: 'work',
-        body: {
-          ...workOf([{ routine: 'repack', place: '1L' }]),
-          refits: [{ place: '1L', limits: [16_093, 40_233], threads: 'dry' }],
-        },
-      },
-      { kind: 'trip', body: { distance: 20_000, launches: 0 } },
-    ]);
+    await setUp(page, DRIFTWOOD, RECHECK_DUE);
     const next = page.getByRole('region', { name: 'Next for Driftwood' });
     await next.getByRole('button', { name: 'Recheck', exact: true }).click();
     await twice(page.getByRole('dialog').getByRole('button', { name: 'All held' }), gap);

@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { addDays } from '../base';
 import { anyHouse, anyJobs, anyWorkable } from '../testing/arbitraries';
-import { begin, outcome, T0, through } from '../testing/cards';
+import { begin, drilled, outcome, T0, through } from '../testing/cards';
 import { runs } from '../testing/runs';
 import { well } from '../testing/well';
 import {
@@ -70,6 +70,20 @@ test('worked by chapter or step by step, a card says the same; what guards a lif
     ),
     { numRuns: runs(200) },
   );
+});
+
+test('a round whose torque nobody told, or is a guess, keeps its own page', () => {
+  const bare = { ...drilled, wheels: { studs: drilled.wheels.studs } };
+  for (const torque of [undefined, { value: 120, source: 'guess' as const }]) {
+    const model = torque ? { ...bare, wheels: { ...bare.wheels, torque } } : bare;
+    let run = begin(model);
+    const rounds = run.card.steps.filter(({ round }) => round && round.share > 0);
+    expect(rounds.length).toBeGreaterThan(0);
+    for (const { key } of rounds) {
+      run = { ...run, index: run.card.steps.findIndex((step) => step.key === key) };
+      expect(stretchOf(run).map((step) => step.key)).toEqual([key]);
+    }
+  }
 });
 
 test('what was closed by chapter tells no pace, and the rest of the work is the same', () => {

@@ -1,4 +1,6 @@
 import { fail, ok, type Instant, type Result } from '../base';
+import { isGuess } from '../rig';
+import { lugTorque } from '../rules';
 import type { CardStep } from './card';
 import { currentStep, type Run } from './run';
 import { GUARDS } from './steps';
@@ -7,6 +9,13 @@ import { tap, type Tap, type TapProblem } from './tap';
 /** True for a step that a life hangs on: chocks, stands, the lock of a nut, nuts counted, bolts at their figure, the test of the brakes. */
 export function guardsLife({ step, round, torque }: CardStep): boolean {
   return GUARDS.has(step) || torque !== undefined || (round !== undefined && round.number === round.of);
+}
+
+/** True for a step with a page of its own: there the hub is told, or it is said that a torque is not, or is a guess. */
+function standsAlone({ model }: Run, { step, round, torque, threads }: CardStep): boolean {
+  if (step === 'see-hub' || (torque !== undefined && torque.value === undefined)) return true;
+  if (!round || round.share === 0) return false;
+  return round.torque === undefined || isGuess(lugTorque(model, threads));
 }
 
 /** The steps of the chapter in hand that one tap may close: on at one place, up to the first that guards a life, which the tap is then for. Empty when the card is through. */
@@ -20,10 +29,10 @@ export function stretchOf(run: Run): readonly CardStep[] {
     // What is done once, or along a side, goes with any place.
     if (place !== undefined && step.place !== undefined && step.place !== place) break;
     place ??= step.place;
-    // What the hub turns out to be is told at a page of its own.
-    if (step.step === 'see-hub' && stretch.length > 0) break;
+    const alone = standsAlone(run, step);
+    if (alone && stretch.length > 0) break;
     stretch.push(step);
-    if (step.step === 'see-hub' || guardsLife(step)) break;
+    if (alone || guardsLife(step)) break;
   }
   return stretch;
 }
