@@ -12,6 +12,10 @@ const schema = z.object({
   gloves: z.catch(z.boolean(), false),
   /** Cards by chapter, one tap for many steps, for whoever knows the job. */
   chapters: z.catch(z.boolean(), false),
+  /** Steps of a card are read out. */
+  aloud: z.catch(z.boolean(), false),
+  /** How fast they are read, in times the voice's own speed. */
+  rate: z.catch(z.enum(['0.8', '1', '1.25']), '1'),
   /** The line that says it is the demo is folded away. */
   demoFolded: z.catch(z.boolean(), false),
   yard: z.catch(z.enum(['own', 'demo']), process.env['NEXT_PUBLIC_YARD'] === 'demo' ? 'demo' : 'own'),

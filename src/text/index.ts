@@ -76,6 +76,7 @@ export {
 } from './walk';
 export { PATTERN_WORDS, trendWords, type TrendWords } from './trend';
 export { leadWords } from './leads';
+export { LIKELY_WORDS, type Likely } from './likely';
 export {
   causeWords,
   circuitWords,
@@ -137,4 +138,5 @@ export {
 export { outlookFitness, outlookWords } from './outlook';
 export { gapWords } from './gaps';
 export { oddTorqueWords } from './torque';
+export { spoken, unitSpoken } from './spoken';
 export { stepName } from './steps/name';

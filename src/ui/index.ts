@@ -7,6 +7,8 @@ export { Dialog } from './primitives/dialog';
 export { Choice, type Option } from './primitives/choice';
 export { FieldError } from './primitives/field-error';
 export { Field, TextArea } from './primitives/field';
+export { Padded } from './pad';
+export { usePadded } from './pad/pad-context';
 export { Select } from './primitives/select';
 export { Settled } from './primitives/settled';
 export { useOnce } from './primitives/use-once';
@@ -37,6 +39,7 @@ export {
   type SuspensionPart,
   type TargetProps,
 } from './drawings';
+export { hush, localVoice, readOut, useVoice } from './voices';
 export { useWide } from './use-wide';
 export { reported, sayUnstored } from './reported';
 export { guarded } from './guarded';

@@ -5,8 +5,13 @@ import { toast, Toaster } from 'sonner';
 import { onNote, takeNotes } from './toast-queue';
 
 function show(): void {
+  // A card's answers and its Done are at the left and the foot of a desk's screen: there a note keeps clear of both.
+  const onCard = matchMedia('(min-width: 768px)').matches && document.querySelector('[data-run]') !== null;
   for (const { text, action } of takeNotes())
-    toast(text, action && { action: { label: action.label, onClick: action.do } });
+    toast(text, {
+      ...(onCard && { position: 'top-right' as const }),
+      ...(action && { action: { label: action.label, onClick: action.do } }),
+    });
 }
 
 /** Shows the notes that wait, and those to come. */
@@ -19,6 +24,7 @@ export default function ToastHost() {
   }, []);
   return (
     <Toaster
+      offset={{ bottom: '1.5rem', top: '8rem' }}
       position={wide ? 'bottom-left' : 'top-center'}
       toastOptions={{
         duration: 4500,

@@ -32,7 +32,7 @@ export function CardFooter({
         </div>
       )}
       <Settled of={of} className="flex flex-wrap gap-2.5">
-        <Button type="submit" look="primary" size="lg" className="min-w-32 flex-1" disabled={blocked}>
+        <Button type="submit" look="primary" size="lg" className="min-w-36 flex-1" disabled={blocked}>
           {done}
         </Button>
         {children}
@@ -41,7 +41,10 @@ export function CardFooter({
           <span className="sr-only sm:not-sr-only">Back</span>
         </Button>
         <Button size="lg" look="danger" onClick={onWrong}>
-          <span className="sm:hidden">Not right</span>
+          <span className="sm:hidden">
+            Not <br />
+            right
+          </span>
           <span className="hidden sm:inline">Something is wrong</span>
         </Button>
       </Settled>

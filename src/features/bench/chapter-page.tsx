@@ -1,5 +1,6 @@
 'use client';
 
+import { Volume2 } from 'lucide-react';
 import { useEffect, useRef, useState } from 'react';
 import { ok, type Instant, type Result } from '@/core/base';
 import type { RigState } from '@/core/log';
@@ -12,6 +13,8 @@ import {
   CHAPTER_DRAFT,
   chapterDraftKey,
   inputOf,
+  isAnswered,
+  nextQuestion,
   STEP_DRAFT,
   stepDraftKey,
   tapOf,
@@ -20,6 +23,7 @@ import {
 import { ReportDialog } from './report-dialog';
 import { SkipDialog } from './skip-dialog';
 import { StepInputs } from './step-inputs';
+import { useReadAloud } from './use-read-aloud';
 import { useStepKeys } from './use-step-keys';
 import type { RunActions } from './use-run-actions';
 
@@ -111,6 +115,18 @@ export function ChapterPage({
     if (before) reported(closeTo(before));
   };
   const place = steps.find((step) => step.place !== undefined)?.place;
+  const asking = steps.find((step) => left[step.key] === undefined && !isAnswered(step, inputAt(step)));
+  const again = useReadAloud(
+    first.key,
+    [
+      `${PHASE_WORDS[first.phase]}.`,
+      ...steps.flatMap((step) => {
+        const { title, caution } = words(step);
+        return [`${title}.`, ...(caution ? [`Careful. ${caution}`] : [])];
+      }),
+    ],
+    asking && nextQuestion(asking, inputAt(asking)),
+  );
 
   return (
     <form
@@ -168,6 +184,11 @@ export function ChapterPage({
             </li>
           ))}
         </ol>
+        {again && (
+          <Button className="mt-4" onClick={again}>
+            <Volume2 aria-hidden size={20} /> Say again
+          </Button>
+        )}
       </div>
       <CardFooter
         of={first.key}

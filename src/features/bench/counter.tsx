@@ -1,7 +1,7 @@
 'use client';
 
 import { Minus, Plus } from 'lucide-react';
-import { Button } from '@/ui';
+import { Button, usePadded } from '@/ui';
 import { useStepKeys } from './use-step-keys';
 
 /** A count kept with one greasy thumb: the whole wide button is one more. */
@@ -21,6 +21,7 @@ export function Counter({
   const count = Math.max(0, Math.floor(Number(value ?? '') || 0));
   const more = () => count < max && onChange(String(count + 1));
   useStepKeys({ count: more });
+  const padded = usePadded('whole');
   return (
     <div role="group" aria-label={label}>
       <p className="mb-1.5 font-semibold">{label}</p>
@@ -41,6 +42,7 @@ export function Counter({
           placeholder="–"
           value={value ?? ''}
           onChange={(event) => onChange(event.target.value.replace(/\D/g, ''))}
+          {...padded}
         />
         <Button
           size="lg"

@@ -1,7 +1,7 @@
 import { compile, type CardStep, type StepRecord } from '@/core/routine';
 import { HOUSE_DEFAULT } from '@/core/rules';
 import { sampleModel } from '@/core/testing/arbitraries';
-import { inputOf, readInput, type StepInput } from './inputs';
+import { clearAt, inputOf, isAnswered, nextQuestion, readInput, type StepInput } from './inputs';
 
 const card = compile(sampleModel({ hub: 'drilled' }), [{ routine: 'repack', place: '1L' }], HOUSE_DEFAULT);
 const step = (id: string): CardStep => {
@@ -89,4 +89,37 @@ test('what was typed stays in the units it was typed in, whatever the device is 
   const kept = JSON.parse(JSON.stringify(typed({ pressure: '65' }))) as StepInput;
   const pressure = { ...step('look-brake'), readings: [{ what: 'pressure' as const, must: true }] };
   expect(readInput(pressure, kept).readings['pressure']).toBeCloseTo(448_159, 0);
+});
+
+describe('what a step still asks for', () => {
+  const feel = step('feel');
+  const graded = (grades: StepInput['grades'], readings: StepInput['readings'] = {}): StepInput => ({
+    units: 'us',
+    readings,
+    grades,
+  });
+
+  it('is asked one after another, and nothing is asked where all is answered', () => {
+    expect(nextQuestion(feel, graded({}))).toBe('Rock the wheel at 12 and 6, then at 3 and 9?');
+    expect(nextQuestion(feel, graded({ rock: 'none' }))).toBe('Spin it and listen?');
+    expect(nextQuestion(feel, graded({ rock: 'none', spin: 'smooth' }))).toBeUndefined();
+    expect(isAnswered(feel, graded({ rock: 'none', spin: 'smooth' }))).toBe(true);
+    expect(isAnswered(feel, graded({ rock: 'none' }))).toBe(false);
+  });
+
+  it('names its unit, and that it may stay open: then it is not answered', () => {
+    const measure = step('measure-brake');
+    const grades = Object.fromEntries(measure.subjects.map((subject) => [subject, 'even']));
+    expect(nextQuestion(measure, graded(grades))).toMatch(
+      /^Thinnest lining, in inches(, if it can be read)?\?$/,
+    );
+    expect(isAnswered(measure, graded(grades))).toBe(false);
+  });
+
+  it('is clear by its judge, beside what else was graded', () => {
+    const run = { card: { house: HOUSE_DEFAULT } } as Parameters<typeof clearAt>[0];
+    expect(clearAt(run, 'spindle', graded({ spindle: 'smooth' }))).toBe(true);
+    expect(clearAt(run, 'spindle', graded({ spindle: 'scored' }))).toBe(false);
+    expect(clearAt(run, 'spindle', graded({}))).toBe(false);
+  });
 });

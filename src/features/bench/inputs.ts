@@ -1,9 +1,10 @@
-import type { UnitSystem } from '@/core/quantity';
+import { unitFor, type UnitSystem } from '@/core/quantity';
 import { fail, ok, type Result } from '@/core/base';
-import { type CardStep, type StepRecord, type Tap } from '@/core/routine';
-import { isReading, parseReading, type ReadingId } from '@/core/rules';
+import { judgeGrade } from '@/core/judge';
+import type { CardStep, Run, StepRecord, Tap } from '@/core/routine';
+import { isReading, parseReading, READINGS, type ReadingId, type Subject } from '@/core/rules';
 import type { DraftDef } from '@/store';
-import { READING_WORDS, readingTyped } from '@/text';
+import { READING_WORDS, readingTyped, SUBJECT_WORDS, unitSpoken } from '@/text';
 import * as z from 'zod/mini';
 
 /** What is typed and chosen at a step, before it is taken. */
@@ -73,6 +74,40 @@ export function readInput(
     else bad.push(what);
   }
   return { readings, bad };
+}
+
+/** The unit a reading is typed in, where it has one. */
+export function unitOf(what: ReadingId, units: UnitSystem): string | undefined {
+  const def = READINGS[what];
+  if (def.as === 'quantity') return unitFor(def.of, units);
+  return def.as === 'number' ? def.unit : READING_WORDS[what].unit;
+}
+
+/** What a step still asks for, as a question to be read out; none where all is answered. */
+export function nextQuestion(step: CardStep, { grades, readings, units }: StepInput): string | undefined {
+  const subject = step.subjects.find((one) => grades[one] === undefined);
+  if (subject) return `${SUBJECT_WORDS[subject].ask}?`;
+  const open = step.readings.find(({ what }) => (readings[what] ?? '').trim() === '');
+  if (!open) return undefined;
+  const unit = unitOf(open.what, units);
+  const { label } = READING_WORDS[open.what];
+  return `${label}${unit ? `, in ${unitSpoken(unit)}` : ''}${open.must ? '' : ', if it can be read'}?`;
+}
+
+/** True where a step asks for nothing that is not answered, not even for what may be left open. */
+export function isAnswered(step: CardStep, { grades, readings }: StepInput): boolean {
+  return (
+    step.subjects.every((subject) => grades[subject] !== undefined) &&
+    step.readings.every(({ what }) => (readings[what] ?? '').trim() !== '')
+  );
+}
+
+/** True where what was graded is clear, as its judge says. */
+export function clearAt(run: Run, subject: Subject, { grades }: StepInput): boolean {
+  const grade = grades[subject];
+  if (grade === undefined) return false;
+  const judged = judgeGrade(subject, grade, run.card.house, (other) => grades[other]);
+  return judged === undefined || judged.verdict === 'clear';
 }
 
 /** Where the input of a card's step in hand is kept. */

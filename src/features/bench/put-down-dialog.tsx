@@ -81,6 +81,7 @@ export function PutDownDialog({
             </p>
             <TextArea
               label="Why it is left"
+              likely="reason"
               maxLength={300}
               value={reason}
               onChange={(event) => setReason(event.target.value)}

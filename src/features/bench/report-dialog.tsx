@@ -71,6 +71,7 @@ export function ReportDialog({
           </div>
           <TextArea
             label="What"
+            likely="finding"
             maxLength={500}
             value={text}
             onChange={(event) => setText(event.target.value)}

@@ -1,6 +1,6 @@
 'use client';
 
-import { Hand } from 'lucide-react';
+import { Hand, Volume2 } from 'lucide-react';
 import { useState } from 'react';
 import type { Instant } from '@/core/base';
 import { useWakeLock, useLeadOn } from '@/features/forms';
@@ -8,8 +8,8 @@ import type { RigState } from '@/core/log';
 import type { RigModel } from '@/core/rig';
 import { currentStep, isStale, isUnfit, minutesOf, stretchOf, type CardStep, type Run } from '@/core/routine';
 import { setPreferences, usePreferences } from '@/store';
-import { jobsTitle, minutes, stepWords } from '@/text';
-import { Button, cx, FieldError, useWide, reported } from '@/ui';
+import { count, jobsTitle, minutes, stepWords } from '@/text';
+import { Button, cx, Dialog, FieldError, useVoice, useWide, reported } from '@/ui';
 import { ChapterPage } from './chapter-page';
 import { CloseView } from './close-view';
 import { PutDownDialog } from './put-down-dialog';
@@ -40,14 +40,19 @@ function RunHead({
   run,
   rig,
   now,
+  listed,
+  onList,
   onPutDown,
 }: {
   run: Run;
   rig: RigState | undefined;
   now: Instant;
+  /** Whether the list of all steps stands open. */
+  listed: boolean;
+  onList: () => void;
   onPutDown: () => void;
 }) {
-  const { units, gloves, chapters } = usePreferences();
+  const { units, gloves, chapters, aloud } = usePreferences();
   const next = run.card.steps[run.index + (chapters ? stretchOf(run).length : 1)];
   return (
     <header className="bg-rail text-rail-ink grid grid-cols-[minmax(0,1fr)] gap-2 px-4 py-3 md:px-6">
@@ -58,6 +63,7 @@ function RunHead({
         <p className="text-rail-soft ml-auto hidden whitespace-nowrap sm:block">
           step {Math.min(run.index + 1, run.card.steps.length)} of {run.card.steps.length} ·{' '}
           {minutes(minutesOf(run, now))}
+          {run.findings.length > 0 && ` · ${count(run.findings.length, 'finding')}`}
         </p>
         <button
           type="button"
@@ -68,7 +74,18 @@ function RunHead({
             gloves ? 'bg-rail-mark text-rail border-rail-mark' : 'border-rail-soft',
           )}
         >
-          <Hand aria-hidden size={20} /> <span className="sr-only sm:not-sr-only">Gloves</span>
+          <Hand aria-hidden size={20} /> <span className="sr-only lg:not-sr-only">Gloves</span>
+        </button>
+        <button
+          type="button"
+          aria-pressed={aloud}
+          onClick={() => setPreferences({ aloud: !aloud })}
+          className={cx(
+            'inline-flex min-h-11 items-center gap-2 rounded-sheet border-[1.5px] px-3 font-semibold whitespace-nowrap',
+            aloud ? 'bg-rail-mark text-rail border-rail-mark' : 'border-rail-soft',
+          )}
+        >
+          <Volume2 aria-hidden size={20} /> <span className="sr-only lg:not-sr-only">Read aloud</span>
         </button>
         <button
           type="button"
@@ -79,20 +96,48 @@ function RunHead({
         </button>
       </div>
       {currentStep(run) && (
-        <div className="text-rail-soft flex min-w-0 items-center gap-3">
+        <div className={cx('text-rail-soft min-w-0 items-center gap-3', gloves ? 'hidden md:flex' : 'flex')}>
           <span className="min-w-0 flex-1 truncate">
             {next && `then: ${stepWords(next, run.model, run.card, units).title}`}
-          </span>
-          <span className="figures shrink-0 sm:hidden">
-            {run.index + 1} / {run.card.steps.length}
           </span>
           <ChapterSwitch rig={rig} step={currentStep(run)} />
         </div>
       )}
-      <div className="md:hidden">
-        <StepBar run={run} />
-      </div>
+      <button
+        type="button"
+        aria-expanded={listed}
+        aria-label={`All steps: ${Math.min(run.index + 1, run.card.steps.length)} of ${run.card.steps.length}`}
+        onClick={onList}
+        className="-my-1 flex w-full items-center gap-3 py-2"
+      >
+        <span className="min-w-0 flex-1">
+          <StepBar run={run} />
+        </span>
+        <span aria-hidden className="figures text-rail-soft shrink-0 leading-none sm:hidden">
+          {Math.min(run.index + 1, run.card.steps.length)} / {run.card.steps.length}
+        </span>
+      </button>
     </header>
+  );
+}
+
+/** Said where reading aloud is on and nothing can be read. */
+function NoVoice() {
+  if (useVoice() !== 'none') return null;
+  return (
+    <p role="status" className="bg-soon-wash border-soon border-b-2 px-4 py-2 md:px-8">
+      <strong>This device has no English voice of its own,</strong> so nothing is read aloud. Voices that
+      speak over the network are not used. Add one in the settings of the device, or{' '}
+      <button
+        type="button"
+        data-low
+        className="font-semibold underline underline-offset-4"
+        onClick={() => setPreferences({ aloud: false })}
+      >
+        turn this off
+      </button>
+      .
+    </p>
   );
 }
 
@@ -113,9 +158,30 @@ function StaleNote({ run, model, actions }: { run: Run; model: RigModel; actions
   );
 }
 
+/** Every step of a card, what was found on the way, and the keys that work it. */
+function AllSteps({ run, rig }: { run: Run; rig: RigState | undefined }) {
+  const { units } = usePreferences();
+  const said = run.findings.length;
+  return (
+    <>
+      <ChapterSwitch rig={rig} step={currentStep(run)} />
+      <StepGrid run={run} system={units} />
+      {said > 0 && (
+        <p className="text-due mt-4 font-medium">
+          {said === 1 ? 'One finding' : `${said} findings`} kept with this card.
+        </p>
+      )}
+      <p className="text-soft mt-4">
+        By keys, pedal or clicker: space or Page Down is Done, Page Up is Back. The space bar counts strokes,
+        the period key runs the stopwatch.
+      </p>
+    </>
+  );
+}
+
 /** A card in hand: where one is, and the one step that is next. */
 export function RunView({ run, rig, now }: { run: Run; rig: RigState | undefined; now: Instant }) {
-  const { units, gloves, chapters } = usePreferences();
+  const { gloves, chapters, aloud } = usePreferences();
   const actions = useRunActions(run);
   const leadOn = useLeadOn();
   const step = currentStep(run);
@@ -123,8 +189,8 @@ export function RunView({ run, rig, now }: { run: Run; rig: RigState | undefined
   const [alone, setAlone] = useState<string>();
   const [first, ...others] = chapters ? stretchOf(run) : [];
   const [puttingDown, setPuttingDown] = useState(false);
+  const [listed, setListed] = useState(false);
   useWakeLock();
-  const said = run.findings.length;
   const wide = useWide();
   const home = () => leadOn(`/?rig=${run.rig}`);
   return (
@@ -133,28 +199,22 @@ export function RunView({ run, rig, now }: { run: Run; rig: RigState | undefined
         run={run}
         rig={rig}
         now={now}
+        listed={listed}
+        onList={() => setListed(!listed)}
         onPutDown={() => (isUnfit(run) ? setPuttingDown(true) : home())}
       />
+      {aloud && <NoVoice />}
       {rig?.model && step && isStale(run, rig.model) && (
         <StaleNote run={run} model={rig.model} actions={actions} />
       )}
       <div className="flex flex-1">
-        {wide && !gloves && (
+        {wide && listed && (
           <aside
             tabIndex={0}
             aria-label="Steps of this card"
-            className="border-line max-h-[calc(100dvh-5.8rem)] w-84 shrink-0 overflow-y-auto border-r px-5 pb-6 md:sticky md:top-0"
+            className="border-line max-h-[calc(100dvh-7rem)] w-84 shrink-0 overflow-y-auto border-r px-5 pb-6 md:sticky md:top-0"
           >
-            <StepGrid run={run} system={units} />
-            {said > 0 && (
-              <p className="text-due mt-4 font-medium">
-                {said === 1 ? 'One finding' : `${said} findings`} kept with this card.
-              </p>
-            )}
-            <p className="text-soft mt-4">
-              By keys, pedal or clicker: space or Page Down is Done, Page Up is Back. The space bar counts
-              strokes, the period key runs the stopwatch.
-            </p>
+            <AllSteps run={run} rig={rig} />
           </aside>
         )}
         {step && first && others.length > 0 && alone !== step.key ? (
@@ -173,6 +233,11 @@ export function RunView({ run, rig, now }: { run: Run; rig: RigState | undefined
           <CloseView run={run} rig={rig} now={now} onBack={() => reported(actions.back())} />
         )}
       </div>
+      {!wide && listed && (
+        <Dialog open onClose={() => setListed(false)} title="All steps">
+          <AllSteps run={run} rig={rig} />
+        </Dialog>
+      )}
       {puttingDown && (
         <PutDownDialog
           run={run}

@@ -26,6 +26,7 @@ export function SkipDialog({
         ))}
         <TextArea
           label="Another reason"
+          likely="reason"
           value={reason}
           maxLength={200}
           onChange={(event) => setReason(event.target.value)}

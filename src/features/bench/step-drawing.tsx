@@ -72,11 +72,6 @@ const STACK: Partial<Record<StepId, readonly HubPart[]>> = {
   'maker-service': ALL_PARTS,
 };
 
-/** True where a step's drawing lies wide and low: what is asked then has the whole width below it. */
-export function drawsLow({ step }: CardStep): boolean {
-  return STACK[step] !== undefined;
-}
-
 interface Scene {
   readonly part: CornerPart;
   readonly up: boolean;
@@ -167,6 +162,11 @@ function brakeOf(
 ): 'electric' | 'hydraulic-drum' | 'hydraulic-disc' | undefined {
   if (!BRAKE[step.step] || !axle?.brake) return undefined;
   return axle.brake === 'none' ? 'electric' : axle.brake;
+}
+
+/** True where a step's drawing lies wide and low: what is asked then has the whole width below it. */
+export function drawsLow({ step }: CardStep): boolean {
+  return STACK[step] !== undefined || CORNER[step] !== undefined;
 }
 
 /** The drawing of a step: the part in hand, in its place. Nut and rounds of the star are drawn by their own panels. */

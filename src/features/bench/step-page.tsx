@@ -1,16 +1,26 @@
 'use client';
 
+import { Volume2 } from 'lucide-react';
 import { useEffect, useRef, useState, type ReactNode } from 'react';
 import type { Instant } from '@/core/base';
 import type { RigState } from '@/core/log';
 import { isGuess, isWheelEnd } from '@/core/rig';
 import { branchesOf, type CardStep, type Run } from '@/core/routine';
-import { lugTorque, type TorqueId } from '@/core/rules';
+import { lugTorque, type Subject, type TorqueId } from '@/core/rules';
 import { usePreferences, useYard } from '@/store';
-import { stepWords, torqueSpec, unstoredWords } from '@/text';
-import { Button, cx, Settled, Star, TextArea, reported, useOnce } from '@/ui';
+import { gradeWords, small, stepWords, torqueSpec, unstoredWords } from '@/text';
+import { Button, cx, Settled, Star, TextArea, reported, say, useOnce } from '@/ui';
 import { CardFooter } from './card-footer';
-import { inputOf, STEP_DRAFT, stepDraftKey, tapOf, type StepInput } from './inputs';
+import {
+  clearAt,
+  inputOf,
+  isAnswered,
+  nextQuestion,
+  STEP_DRAFT,
+  stepDraftKey,
+  tapOf,
+  type StepInput,
+} from './inputs';
 import { SeenHub } from './missing-fact';
 import { RunTorque } from './missing-torque';
 import { NutDrawing } from './nut-setting';
@@ -20,6 +30,7 @@ import { drawsLow, StepDrawing } from './step-drawing';
 import { StepInputs } from './step-inputs';
 import { StepPhoto } from './step-photo';
 import { Stopwatch } from './stopwatch';
+import { useReadAloud } from './use-read-aloud';
 import { useStepKeys } from './use-step-keys';
 import type { RunActions } from './use-run-actions';
 
@@ -109,8 +120,6 @@ export function StepPage({
       const tapped = tapOf(step, input);
       return tapped.ok ? actions.tap(step.key, tapped.value) : tapped.error;
     });
-  const back = () => take(async () => void (await actions.back()));
-  useStepKeys({ done: () => reported(done()), back: () => reported(back()) });
   const unset = run.card.unset ?? [];
   const lugs = step.round !== undefined && step.round.share > 0 && step.round.torque === undefined;
   const bolts: TorqueId | undefined = lugs
@@ -119,6 +128,32 @@ export function StepPage({
       ? step.torque.of
       : undefined;
   const torqueMissing = bolts !== undefined && !unset.includes(bolts);
+  /** A grade that is the last thing asked for, with every grade clear, is the Done; anything else is read first. */
+  const graded = (subject: Subject, grade: string) => {
+    const next: StepInput = { ...input, grades: { ...input.grades, [subject]: grade } };
+    const clear = step.subjects.every((one) => clearAt(run, one, next));
+    if (torqueMissing || step.step === 'see-hub' || !clear || !isAnswered(step, next)) return;
+    const tapped = tapOf(step, next);
+    if (!tapped.ok) return;
+    reported(
+      take(async () => {
+        const refused = await actions.tap(step.key, tapped.value);
+        if (refused === undefined)
+          say(`${words.short}: ${small(gradeWords(subject, grade, units))}.`, {
+            label: 'Take it back',
+            do: () => reported(actions.takeBack(step.key)),
+          });
+        return refused;
+      }),
+    );
+  };
+  const back = () => take(async () => void (await actions.back()));
+  const again = useReadAloud(
+    step.key,
+    [`${words.title}.`, words.how, ...(words.caution ? [`Careful. ${words.caution}`] : [])],
+    nextQuestion(step, input),
+  );
+  useStepKeys({ done: () => reported(done()), back: () => reported(back()) });
   const drawing =
     step.step === 'nut-set' && step.place && isWheelEnd(step.place) ? (
       <NutDrawing run={run} place={step.place} value={input.readings['slots-back']} />
@@ -127,6 +162,14 @@ export function StepPage({
     ) : (
       <StepDrawing step={step} model={run.model} />
     );
+
+  const low = drawsLow(step);
+  const asks = step.subjects.length + step.readings.length > 0 || step.step === 'see-hub' || torqueMissing;
+  const many = step.subjects.length > 1 || step.readings.length > 2;
+  // A low drawing has the whole width where nothing is asked; what asks for much has it below the drawing.
+  const layout = low && !asks ? 'alone' : low || many ? 'below' : 'beside';
+  // With gloves on, what has to be tapped stands above everything that can be read.
+  const handed = gloves && asks;
 
   return (
     <form
@@ -137,13 +180,28 @@ export function StepPage({
         reported(done());
       }}
     >
-      <div className="grid flex-1 content-start gap-x-10 gap-y-5 px-4 py-5 md:px-8 lg:grid-cols-[minmax(0,1fr)_minmax(16rem,23rem)] lg:grid-rows-[auto_1fr]">
-        <div className="grid content-start gap-4">
+      <div
+        className={cx(
+          'mx-auto grid w-full max-w-[78rem] flex-1 content-start gap-x-12 gap-y-5 px-4 md:px-8 lg:grid-rows-[auto_auto_1fr] lg:py-7',
+          handed ? 'py-3' : 'py-5',
+          layout === 'beside' ? 'lg:grid-cols-[minmax(0,1fr)_minmax(0,0.85fr)]' : 'lg:grid-cols-2',
+        )}
+      >
+        <div
+          className={cx(
+            'grid content-start gap-4',
+            layout === 'alone' && 'lg:col-span-2 lg:grid-cols-2 lg:gap-x-12',
+          )}
+        >
           <div>
-            <h1 ref={heading} tabIndex={-1} className="text-3xl outline-none md:text-[2.6rem]">
+            <h1
+              ref={heading}
+              tabIndex={-1}
+              className={cx('outline-none md:text-[2.6rem] lg:text-5xl', handed ? 'text-2xl' : 'text-3xl')}
+            >
               {words.title}
             </h1>
-            <p className="mt-2 max-w-[52ch] text-lg leading-snug md:text-xl">{words.how}</p>
+            {!handed && <How words={words} />}
             {step.round && (
               <p className="text-soft mt-1">
                 Final figure: {torqueSpec(run.model, units, step.threads)}
@@ -152,31 +210,50 @@ export function StepPage({
             )}
           </div>
           {words.caution && (
-            <p className="border-due bg-due-wash flex max-w-[60ch] gap-3 rounded-r-sheet border-l-[6px] px-4 py-2.5 text-lg">
+            <p
+              className={cx(
+                'border-due bg-due-wash max-w-[60ch] self-start rounded-r-sheet border-l-[6px] px-4 text-lg',
+                handed ? 'py-1.5 leading-snug' : 'flex gap-3 py-2.5',
+              )}
+            >
               <strong className="text-due shrink-0">Careful</strong> <span>{words.caution}</span>
             </p>
           )}
         </div>
-        {/* On a phone the drawing comes before what is asked, but never pushes a verdict out of sight. */}
+        {/* On a phone the drawing comes before what is asked, but never pushes a verdict out of sight; with gloves on, what has to be tapped comes first. */}
         <div
           className={cx(
-            'mx-auto w-full max-w-sm lg:col-start-2 lg:row-start-1 lg:max-w-none',
-            !drawsLow(step) && 'lg:row-span-2',
-            step.step === 'nut-set' && 'order-last',
+            'mx-auto w-full max-w-sm',
+            layout === 'alone' &&
+              'lg:col-span-2 lg:row-start-2 lg:max-w-[min(100%,calc((100dvh-31rem)*2.2))]',
+            layout === 'below' && 'lg:col-start-2 lg:row-start-1',
+            layout === 'below' && (low ? 'lg:max-w-full' : 'lg:max-w-64'),
+            layout === 'beside' &&
+              'lg:col-start-2 lg:row-span-3 lg:row-start-1 lg:max-w-[min(100%,calc(100dvh-20rem))]',
+            (step.step === 'nut-set' || handed) && 'max-lg:order-last',
           )}
         >
           {drawing}
         </div>
-        <div className={cx('grid content-start gap-4', drawsLow(step) && 'lg:col-span-2')}>
-          <StepInputs
-            run={run}
-            rig={rig}
-            step={step}
-            input={input}
-            now={now}
-            onInput={change}
-            onFact={(changes) => reported(actions.fact(changes))}
-          />
+        <div
+          className={cx(
+            'grid content-start gap-4',
+            layout === 'below' && 'lg:col-span-2 lg:row-start-2',
+            layout === 'alone' && 'lg:col-span-2 lg:row-start-3',
+          )}
+        >
+          <Settled of={step.key} className="grid gap-4 empty:hidden">
+            <StepInputs
+              onGrade={graded}
+              run={run}
+              rig={rig}
+              step={step}
+              input={input}
+              now={now}
+              onInput={change}
+              onFact={(changes) => reported(actions.fact(changes))}
+            />
+          </Settled>
           {step.step === 'see-hub' && step.place && isWheelEnd(step.place) && (
             <SeenHub
               run={run}
@@ -194,12 +271,16 @@ export function StepPage({
               to be towed until it is.
             </p>
           )}
-          {!gloves && (
-            <StepNote value={input.note} onChange={(note) => change({ ...input, note })}>
-              <StepPhoto run={run} step={step} />
-            </StepNote>
-          )}
-          {words.why && !gloves && (
+          {handed && <How words={words} />}
+          <StepNote value={input.note} onChange={(note) => change({ ...input, note })}>
+            <StepPhoto run={run} step={step} />
+            {again && (
+              <Button data-low onClick={again}>
+                <Volume2 aria-hidden size={20} /> Say again
+              </Button>
+            )}
+          </StepNote>
+          {words.why && (
             <p className="text-soft max-w-[60ch] text-lg">
               <span className="text-ink font-semibold">Why. </span>
               {words.why}
@@ -216,7 +297,12 @@ export function StepPage({
         onWrong={() => setDialog('report')}
       >
         {step.optional && (
-          <Button size="lg" onClick={() => setDialog('skip')}>
+          <Button
+            size="lg"
+            data-low
+            className="max-sm:order-last max-sm:min-h-12 max-sm:w-full"
+            onClick={() => setDialog('skip')}
+          >
             Leave out
           </Button>
         )}
@@ -244,6 +330,11 @@ export function StepPage({
   );
 }
 
+/** How a step is done. */
+function How({ words }: { words: ReturnType<typeof stepWords> }) {
+  return <p className="mt-2 max-w-[52ch] text-lg leading-snug md:text-xl lg:text-[1.4rem]">{words.how}</p>;
+}
+
 /** A note at a step, and a watch for what has to wait. */
 function StepNote({
   value,
@@ -255,22 +346,33 @@ function StepNote({
   children: ReactNode;
 }) {
   const [opened, setOpen] = useState(false);
+  const box = useRef<HTMLDivElement>(null);
+  useEffect(() => {
+    if (opened) box.current?.scrollIntoView({ block: 'center' });
+  }, [opened]);
   // One that was begun before is there again.
   const open = opened || (value !== undefined && value !== '');
   return (
     <div className="grid gap-3">
       <div className="flex flex-wrap gap-2.5">
-        {!open && <Button onClick={() => setOpen(true)}>Note</Button>}
+        {!open && (
+          <Button data-low onClick={() => setOpen(true)}>
+            Note
+          </Button>
+        )}
         <Stopwatch />
         {children}
       </div>
       {open && (
-        <TextArea
-          label="Note"
-          maxLength={400}
-          value={value ?? ''}
-          onChange={(event) => onChange(event.target.value)}
-        />
+        <div ref={box}>
+          <TextArea
+            label="Note"
+            likely="note"
+            maxLength={400}
+            value={value ?? ''}
+            onChange={(event) => onChange(event.target.value)}
+          />
+        </div>
       )}
     </div>
   );

@@ -12,7 +12,12 @@ export function StepPhoto({ run, step }: { run: Run; step: CardStep }) {
   const record = useRecord();
   const [open, setOpen] = useState(false);
   const [taken, setTaken] = useState<readonly string[]>([]);
-  if (!open) return <Button onClick={() => setOpen(true)}>Photo</Button>;
+  if (!open)
+    return (
+      <Button data-low onClick={() => setOpen(true)}>
+        Photo
+      </Button>
+    );
   return (
     <div className="grid w-full gap-2">
       {taken.length > 0 && (

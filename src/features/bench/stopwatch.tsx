@@ -23,7 +23,7 @@ export function Stopwatch() {
   };
   useStepKeys({ watch: turn });
   return (
-    <Button aria-pressed={since !== undefined} onClick={turn}>
+    <Button data-low aria-pressed={since !== undefined} onClick={turn}>
       <Timer aria-hidden size={20} />
       {since === undefined ? (
         'Stopwatch'

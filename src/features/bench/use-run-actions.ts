@@ -30,6 +30,8 @@ export interface RunActions {
     taps: ReadonlyMap<string, Tap>,
   ) => Promise<Result<undefined, { readonly key?: string; readonly text: string }>>;
   readonly back: () => Promise<void>;
+  /** Goes back to a step where it was the last one closed; else nothing happens. */
+  readonly takeBack: (key: string) => Promise<void>;
   readonly say: (finding: SaidFinding) => Promise<void>;
   readonly branch: (branch: BranchId) => Promise<string | undefined>;
   /** Lays the card out anew for the rig as it is now. */
@@ -83,6 +85,10 @@ export function useRunActions(run: Run): RunActions {
         );
       },
       back: async () => void (await store.updateRun(run.id, (current) => back(current, store.clock.now()))),
+      takeBack: async (key) =>
+        void (await store.updateRun(run.id, (current) =>
+          current.card.steps[current.index - 1]?.key === key ? back(current, store.clock.now()) : current,
+        )),
       say: async (finding) =>
         void (await store.updateRun(run.id, (current) => findingAt(current, finding, store.clock.now()))),
       branch: async (branch) => {

@@ -93,6 +93,7 @@ export function DeferDialog({ view, duty, onClose }: { view: RigView; duty: Duty
         )}
         <TextArea
           label="Why"
+          likely="reason"
           maxLength={500}
           value={reason}
           onChange={(event) => setReason(event.target.value)}

@@ -173,6 +173,7 @@ export function DoneDialog({
                 {one?.as === 'wrong' && (
                   <div className="mt-3 grid gap-3">
                     <TextArea
+                      likely="finding"
                       label={`What is not right${place === 'rig' ? '' : `, ${placeName(place)}`}`}
                       maxLength={500}
                       value={one.text}

@@ -10,6 +10,7 @@ export function GradeChoice({
   subject,
   value,
   onChange,
+  onTap,
   house,
   worseOnly = false,
   braked = true,
@@ -19,6 +20,8 @@ export function GradeChoice({
   subject: Subject;
   value: string | undefined;
   onChange: (grade: string) => void;
+  /** Hears of a grade that was tapped, as against one that the arrow keys came past. */
+  onTap?: ((grade: string) => void) | undefined;
   house?: HouseRules | undefined;
   /** Leaves out what is clear: it was said already that this is not. */
   worseOnly?: boolean;
@@ -35,7 +38,11 @@ export function GradeChoice({
   return (
     <Choice
       label={label}
-      columns={drawn ? 'grid-cols-[repeat(auto-fill,minmax(9.25rem,1fr))]' : 'grid-cols-2'}
+      columns={
+        drawn
+          ? 'grid-cols-[repeat(auto-fill,minmax(9.25rem,1fr))]'
+          : 'grid-cols-2 sm:grid-cols-[repeat(auto-fit,minmax(11rem,1fr))]'
+      }
       big
       top={drawn}
       error={error}
@@ -46,7 +53,7 @@ export function GradeChoice({
           label: (
             <>
               {drawn && (
-                <span className="mb-1.5 block w-full">
+                <span data-drawn className="mb-1.5 block w-full">
                   <Condition subject={subject} grade={grade} />
                 </span>
               )}
@@ -63,6 +70,7 @@ export function GradeChoice({
       })}
       value={value}
       onChange={onChange}
+      onTap={onTap}
     />
   );
 }

@@ -1,5 +1,6 @@
 'use client';
 
+import { Volume2 } from 'lucide-react';
 import { useRouter } from 'next/navigation';
 import { useEffect, useState, useSyncExternalStore, type ReactNode } from 'react';
 import { useRecord } from '@/features/forms';
@@ -15,8 +16,8 @@ import {
   usePreferences,
   useYard,
 } from '@/store';
-import { ABILITY_OFF, ABILITY_WORDS, day } from '@/text';
-import { Button, Choice, reported, Mark } from '@/ui';
+import { ABILITY_OFF, ABILITY_WORDS, day, spoken } from '@/text';
+import { Button, Choice, reported, Mark, readOut, useVoice } from '@/ui';
 import { ArchiveIn } from './archive-in';
 import { ArchiveOut } from './archive-out';
 import { formatNumber } from '@/core/quantity';
@@ -162,6 +163,65 @@ function Retired({ yard }: { yard: Extract<Rigs, { status: 'ready' }> }) {
   );
 }
 
+const TRIED = 'Set the wrench to 100 lbf·ft. Careful. No impact gun in any round.';
+
+/** How a card is worked: with gloves on, and read out. */
+function OnTheBench() {
+  const { gloves, aloud, rate } = usePreferences();
+  const voice = useVoice();
+  return (
+    <div className="grid gap-4">
+      <Choice
+        label="Hands"
+        columns="grid-cols-2"
+        options={[
+          { value: 'bare', label: 'Bare' },
+          { value: 'gloves', label: 'Gloves', hint: 'large buttons, number pad, one question at a time' },
+        ]}
+        value={gloves ? 'gloves' : 'bare'}
+        onChange={(value) => setPreferences({ gloves: value === 'gloves' })}
+      />
+      <Choice
+        label="Read each step aloud"
+        columns="grid-cols-2"
+        options={[
+          { value: 'off', label: 'Off' },
+          { value: 'on', label: 'On', hint: 'with the voice of this device' },
+        ]}
+        value={aloud ? 'on' : 'off'}
+        onChange={(value) => setPreferences({ aloud: value === 'on' })}
+      />
+      {voice === 'none' ? (
+        <p className="text-soft">
+          This device has no English voice of its own. Voices that speak over the network are not used.
+        </p>
+      ) : (
+        <>
+          <Choice
+            label="Speed"
+            columns="grid-cols-3"
+            options={[
+              { value: '0.8', label: 'Slower' },
+              { value: '1', label: 'Normal' },
+              { value: '1.25', label: 'Faster' },
+            ]}
+            value={rate}
+            onChange={(value) => setPreferences({ rate: value })}
+          />
+          <p>
+            <Button
+              disabled={voice === 'asking'}
+              onClick={() => voice !== 'asking' && readOut([spoken(TRIED)], voice, Number(rate))}
+            >
+              <Volume2 aria-hidden size={20} /> Hear it
+            </Button>
+          </p>
+        </>
+      )}
+    </div>
+  );
+}
+
 /** Keep: is my record safe, and does it speak my units? */
 export function SettingsView() {
   const yard = useRigs();
@@ -214,6 +274,9 @@ export function SettingsView() {
           value={theme}
           onChange={(value) => setPreferences({ theme: value })}
         />
+      </Block>
+      <Block title="On the Bench">
+        <OnTheBench />
       </Block>
       <DemoBlock />
       <Block title="Open format">

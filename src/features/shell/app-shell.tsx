@@ -4,7 +4,7 @@ import dynamic from 'next/dynamic';
 import { usePathname } from 'next/navigation';
 import { useEffect, type ReactNode } from 'react';
 import { usePreferences } from '@/store';
-import { Toasts } from '@/ui';
+import { Padded, Toasts } from '@/ui';
 import { DemoLine } from './demo-line';
 import { LostNote } from './lost-note';
 import { Bar, Rail } from './rail';
@@ -32,7 +32,7 @@ function UpdateNote({ apply }: { apply: () => void }) {
 /** The frame around every place: a rail on a desk, a bar at the thumb on a phone. */
 export function AppShell({ children }: { children: ReactNode }) {
   const path = usePathname();
-  const { theme } = usePreferences();
+  const { theme, gloves } = usePreferences();
   const update = useServiceWorker();
   const { over, setOver, takeTyped } = useFind();
   const find = () => setOver('find');
@@ -50,28 +50,30 @@ export function AppShell({ children }: { children: ReactNode }) {
   }, [theme]);
 
   return (
-    <div className="flex min-h-dvh flex-col md:flex-row">
-      <a
-        href="#main"
-        className="bg-accent text-accent-ink fixed -top-20 left-2 z-50 rounded-sheet px-4 py-3 focus:top-2"
-      >
-        Skip to the page
-      </a>
-      <Rail path={path} onFind={find} />
-      <Bar path={path} onMore={() => setOver('more')} />
-      <div className="flex min-w-0 flex-1 flex-col pb-[calc(var(--bar)+env(safe-area-inset-bottom))] md:pb-0">
-        <div className="contents print:hidden">
-          <DemoLine />
+    <Padded asked={gloves}>
+      <div className="flex min-h-dvh flex-col md:flex-row">
+        <a
+          href="#main"
+          className="bg-accent text-accent-ink fixed -top-20 left-2 z-50 rounded-sheet px-4 py-3 focus:top-2"
+        >
+          Skip to the page
+        </a>
+        <Rail path={path} onFind={find} />
+        <Bar path={path} onMore={() => setOver('more')} />
+        <div className="flex min-w-0 flex-1 flex-col pb-[calc(var(--bar)+env(safe-area-inset-bottom))] md:pb-0">
+          <div className="contents print:hidden">
+            <DemoLine />
+          </div>
+          {update && <UpdateNote apply={update} />}
+          <LostNote />
+          <main id="main" className="flex flex-1 flex-col">
+            {children}
+          </main>
         </div>
-        {update && <UpdateNote apply={update} />}
-        <LostNote />
-        <main id="main" className="flex flex-1 flex-col">
-          {children}
-        </main>
+        {over === 'more' && <MoreSheet path={path} onFind={find} onClose={() => setOver(undefined)} />}
+        {over === 'find' && <FindBox takeTyped={takeTyped} onClose={() => setOver(undefined)} />}
+        <Toasts />
       </div>
-      {over === 'more' && <MoreSheet path={path} onFind={find} onClose={() => setOver(undefined)} />}
-      {over === 'find' && <FindBox takeTyped={takeTyped} onClose={() => setOver(undefined)} />}
-      <Toasts />
-    </div>
+    </Padded>
   );
 }

@@ -19,6 +19,7 @@ export function Choice<T extends string>({
   options,
   value,
   onChange,
+  onTap,
   columns = 'grid-cols-2 sm:grid-cols-3',
   big = false,
   top = false,
@@ -30,6 +31,8 @@ export function Choice<T extends string>({
   options: readonly Option<T>[];
   value: T | undefined;
   onChange: (value: T) => void;
+  /** Hears of what was tapped, as against what the arrow keys came past; also where it was chosen already. */
+  onTap?: ((value: T) => void) | undefined;
   columns?: string;
   big?: boolean;
   /** What is in them begins at the top, as pictures do that are compared. */
@@ -41,6 +44,7 @@ export function Choice<T extends string>({
       {hint && <p className="text-soft -mt-1 mb-2 text-[0.94rem]">{hint}</p>}
       <RadioGroup.Root
         aria-label={typeof label === 'string' ? label : undefined}
+        data-taps={onTap && ''}
         value={value ?? ''}
         onValueChange={(next) => onChange(next as T)}
         className={cx('grid gap-2', columns)}
@@ -49,6 +53,7 @@ export function Choice<T extends string>({
           <RadioGroup.Item
             key={option.value}
             value={option.value}
+            onClick={onTap && ((event) => event.detail > 0 && onTap(option.value))}
             className={cx(
               'border-line bg-sheet hover:border-ink flex flex-col items-start rounded-sheet border-[1.5px] px-3 py-2 text-left leading-snug',
               'data-[state=checked]:border-accent data-[state=checked]:bg-accent-wash data-[state=checked]:shadow-[inset_4px_0_0_var(--accent)]',

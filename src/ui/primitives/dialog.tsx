@@ -26,6 +26,11 @@ export function Dialog({
         <Radix.Overlay className="fixed inset-0 z-40 bg-black/45" />
         <Radix.Content
           onPointerDownCapture={tapped}
+          // The pad lies over the sheet and belongs to it.
+          onInteractOutside={(event) => {
+            if (event.target instanceof Element && event.target.closest('[data-number-pad]'))
+              event.preventDefault();
+          }}
           onCloseAutoFocus={() => opener instanceof HTMLElement && opener.focus()}
           {...(!description && { 'aria-describedby': undefined })}
           className="bg-paper border-ink fixed inset-x-0 bottom-0 z-50 flex max-h-[92dvh] flex-col border-t-2 md:inset-y-0 md:left-auto md:w-[30rem] md:max-h-none md:border-t-0 md:border-l-2"

@@ -105,7 +105,7 @@ export function FindingDialog({
       <SheetForm save={save} label="Open the finding">
         <TakenUp since={form.since} onStartOver={form.startOver} />
         <WherePicker view={view} at={at} onChange={(place) => form.set('at', place)} />
-        <TextArea label="What" maxLength={500} {...form.field('text')} />
+        <TextArea label="What" likely="finding" maxLength={500} {...form.field('text')} />
         <Choice
           label="How bad"
           columns="grid-cols-1"

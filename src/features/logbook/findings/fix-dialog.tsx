@@ -72,6 +72,7 @@ export function FixDialog({
           </Select>
         )}
         <TextArea
+          likely="remedy"
           label={
             asked
               ? 'The part renewed, or the shop that did it'

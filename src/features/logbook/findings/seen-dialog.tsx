@@ -68,7 +68,12 @@ export function SeenDialog({
             onChange={(value) => form.set('severity', value)}
           />
         )}
-        <TextArea label="What changed, if anything" maxLength={300} {...form.field('text')} />
+        <TextArea
+          label="What changed, if anything"
+          likely="finding"
+          maxLength={300}
+          {...form.field('text')}
+        />
         <PhotosKept photos={photos} onChange={setPhotos} />
       </SheetForm>
     </Dialog>

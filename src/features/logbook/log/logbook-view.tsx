@@ -108,18 +108,18 @@ function Entries({ ready }: { ready: Ready }) {
 
   return (
     <div className="mx-auto w-full max-w-[70rem] px-4 py-4 md:px-8 md:py-6">
-      <div className="flex flex-wrap items-end gap-x-4 gap-y-3">
-        <h1 className="text-4xl md:text-5xl">Logbook</h1>
-        <p className="text-soft pb-1">
+      <div className="flex flex-wrap items-center gap-x-4 gap-y-1 md:items-end md:gap-y-3">
+        <h1 className="text-3xl md:text-5xl">Logbook</h1>
+        <p className="text-soft order-last w-full md:order-none md:w-auto md:pb-1">
           {count(ready.log.count, 'entry', 'entries')}. Nothing is ever overwritten.
         </p>
-        <div className="ml-auto flex gap-2">
+        <div className="ml-auto flex gap-2 max-md:[&>*]:px-3">
           {rigFor && <Button onClick={() => setNoting(true)}>Write a note</Button>}
           <LinkButton href="/keep">Archive</LinkButton>
         </div>
       </div>
       <GapNotes rigs={ready.rigs.filter(({ rig }) => wanted === undefined || rig.id === wanted)} />
-      <div className="mt-4 flex flex-wrap items-center gap-x-6 gap-y-2">
+      <div className="mt-2 flex flex-wrap items-center gap-x-6 gap-y-2 md:mt-4">
         <nav aria-label="Rigs" className="-ml-2 flex min-w-0 gap-1 overflow-x-auto">
           {[
             { id: undefined, name: 'All rigs' },
@@ -139,18 +139,18 @@ function Entries({ ready }: { ready: Ready }) {
             </Link>
           ))}
         </nav>
-        <label className="ml-auto flex items-center gap-2">
+        <label className="flex w-full items-center gap-2 md:ml-auto md:w-auto">
           <span className="sr-only">Find in the logbook</span>
           <input
             type="search"
             placeholder="Find words, such as seal or 2R"
             value={words}
             onChange={(event) => setWords(event.target.value)}
-            className="border-soft bg-sheet min-h-11 w-64 rounded-sheet border-[1.5px] px-3"
+            className="border-soft bg-sheet min-h-11 w-full rounded-sheet md:w-64 border-[1.5px] px-3"
           />
         </label>
       </div>
-      <nav aria-label="Kinds of entry" className="mt-3 -ml-1 flex gap-1.5 overflow-x-auto py-1">
+      <nav aria-label="Kinds of entry" className="mt-1 -ml-1 flex gap-1.5 overflow-x-auto py-1 md:mt-3">
         {[undefined, ...LOG_GROUPS].map((one) => (
           <Link
             key={one ?? 'all'}
@@ -191,7 +191,7 @@ function Entries({ ready }: { ready: Ready }) {
         </p>
       ) : (
         [...months].map(([name, entries]) => (
-          <section key={name} className="mt-6">
+          <section key={name} className="mt-3 md:mt-6">
             <h2 className="border-ink border-b-2 pb-1.5 text-xl">{name}</h2>
             <ul>
               {entries.map((told) => (

@@ -17,7 +17,7 @@ export function NoteDialog({ rig, name, onClose }: { rig: string; name: string; 
     <Dialog open onClose={onClose} title="A note" description={`Kept with ${name}.`}>
       <SheetForm save={save} label="Keep it">
         <TakenUp since={form.since} onStartOver={form.startOver} />
-        <TextArea label="Note" rows={5} maxLength={2000} {...form.field('text')} />
+        <TextArea label="Note" likely="note" rows={5} maxLength={2000} {...form.field('text')} />
       </SheetForm>
     </Dialog>
   );

@@ -76,6 +76,7 @@ function ConditionForm({
         <div className="grid gap-3">
           <TextArea
             label="What it is, in your words"
+            likely="finding"
             maxLength={400}
             value={words}
             onChange={(event) => setWords(event.target.value)}

@@ -157,7 +157,12 @@ export function GoView({
       {decides && rule === 'no' && mayGo && (
         <div className="mt-5">
           {against ? (
-            <TextArea label="Why it goes all the same" maxLength={300} {...form.field('why')} />
+            <TextArea
+              label="Why it goes all the same"
+              likely="reason"
+              maxLength={300}
+              {...form.field('why')}
+            />
           ) : (
             <Button look="quiet" className="-ml-4" onClick={() => form.set('against', true)}>
               It goes with care all the same

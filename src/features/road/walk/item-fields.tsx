@@ -129,6 +129,7 @@ export function ItemFields(props: Props) {
         <>
           <TextArea
             label="In your words, if you like"
+            likely="finding"
             maxLength={300}
             rows={2}
             // What is typed is the field's own: an answer comes back from disk, too late for a caret.
