@@ -22,7 +22,7 @@ test('an archive saved here and brought in on an empty profile is the same log, 
   baseURL,
 }, info) => {
   await page.goto('/');
-  await page.getByRole('button', { name: 'Look round the demo yard' }).click();
+  await page.getByRole('button', { name: 'Look around the demo yard' }).click();
   await expect(page.getByRole('heading', { level: 1 })).toHaveText('Fit to tow after two jobs');
   const here = await told(page);
   expect(here.length).toBeGreaterThan(150);

@@ -27,10 +27,10 @@ test('miles: negative, no number, absurd, and very far are each told at the fiel
   const miles = dialog.getByRole('textbox', { name: 'Towed', exact: true });
   for (const [typed, told] of [
     ['', 'A figure is missing'],
-    ['-12', 'Miles cannot be less than nothing'],
+    ['-12', 'Miles cannot be negative'],
     ['far', 'This is not a number'],
     ['12 psi', 'This is measured in mi, not in psi'],
-    ['99999', 'farther than once round the Earth'],
+    ['99999', 'farther than once around the Earth'],
   ] as const) {
     await miles.fill(typed);
     await page.getByRole('button', { name: 'Log the trip' }).click();
@@ -61,7 +61,7 @@ test('a meter that runs backwards: a typing error, or another meter', async ({ p
   const reading = page.getByLabel("The trailer's meter reads");
   await reading.fill('2150');
   await page.getByRole('button', { name: 'Log the trip' }).click();
-  await expect(alertOf(page)).toContainText('The meter stood at 21,480 mi before');
+  await expect(alertOf(page)).toContainText('The meter read 21,480 mi before');
   await page.getByRole('button', { name: 'Typing error' }).click();
   await expect(reading).toBeFocused();
   await reading.fill('21 520');

@@ -56,9 +56,9 @@ test('a chapter says what is missing at its step, keeps what was answered, and o
   // What was answered goes along to the step by itself.
   const well = page.getByRole('radiogroup').last();
   await well.getByRole('radio').nth(1).click();
-  await page.locator('summary', { hasText: 'Look into the wheel well' }).click();
+  await page.locator('summary', { hasText: 'Inspect the wheel well' }).click();
   await page.getByRole('button', { name: 'Open this step by itself' }).click();
-  await expect(heading).toHaveText('Look into the wheel well of 1R');
+  await expect(heading).toHaveText('Inspect the wheel well of 1R');
   await expect(page.getByRole('radio').nth(1)).toBeChecked();
   await page.getByRole('button', { name: 'Back' }).click();
   await expect(heading).toHaveText('Up and off · 1R');

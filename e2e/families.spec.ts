@@ -52,7 +52,7 @@ test('greasing: strokes are counted, greases that do not mix are told, and greas
   await expect(page.getByRole('status').filter({ hasText: /^Due\./ })).toContainText('do not mix');
   await page.getByRole('radio', { name: 'Lithium complex' }).click();
   await done(page);
-  await expect(title(page)).toHaveText(/Look at the back of the hub/);
+  await expect(title(page)).toHaveText(/Inspect the back of the hub/);
   await page.getByRole('button', { name: 'Something is wrong' }).click();
   await page.getByRole('button', { name: 'Grease shows behind the hub' }).click();
   await expect(page.getByRole('dialog')).toHaveCount(0);
@@ -66,12 +66,12 @@ test('greasing: strokes are counted, greases that do not mix are told, and greas
   await expect(page.getByRole('region', { name: 'Next for Juniper' })).toContainText('grease behind the hub');
 });
 
-test('brake renewal: in axle pairs, the hand checked, adjusted and tested, and adjusted again after 200 miles', async ({
+test('brake replacement: in axle pairs, the hand checked, adjusted and tested, and adjusted again after 200 miles', async ({
   page,
 }) => {
   await demo(page);
   await page.goto(`/bench?rig=${JUNIPER}`);
-  await work(page, 'Brake plate renewal');
+  await work(page, 'Brake plate replacement');
   await at(page, '2R');
   await page.getByRole('button', { name: 'Put 2L on the card too' }).click();
   await expect(page.getByRole('region', { name: 'Lay out first' })).toContainText('Left brake plate for 2L');
@@ -88,7 +88,7 @@ test('brake renewal: in axle pairs, the hand checked, adjusted and tested, and a
   await page.getByRole('radio', { name: 'Left' }).click();
   await done(page);
   await finish(page);
-  const log = await entry(page, /Brake plate renewed 2R and 2L|Brake plate renewed 2L and 2R/);
+  const log = await entry(page, /Brake plate replaced 2R and 2L|Brake plate replaced 2L and 2R/);
   await expect(log).toContainText('Lug rechecks opened');
   await page.goto(`/?rig=${JUNIPER}`);
   await page.getByRole('button', { name: /^2R,/ }).first().click();
@@ -129,14 +129,14 @@ test('tire change: the spare goes on, the old one takes its place, and both are 
   expect(code(nowSpare)).toBe(code(wheel));
 });
 
-test('pivots: looked at with the tires on the ground, greased, and play that is felt stays as a finding', async ({
+test('pivots: checked with the tires on the ground, greased, and play that is felt stays as a finding', async ({
   page,
 }) => {
   await demo(page);
   await page.goto(`/bench?rig=${JUNIPER}`);
   await work(page, 'Suspension pivots');
   await start(page);
-  await skipTo(page, /^Look at the pivots of 2L/);
+  await skipTo(page, /^Inspect the pivots of 2L/);
   await page.getByRole('radio', { name: /^Play felt/ }).click();
   await expect(page.getByRole('status').filter({ hasText: /^Due\./ })).toBeVisible();
   await done(page);
@@ -144,13 +144,13 @@ test('pivots: looked at with the tires on the ground, greased, and play that is 
   await page.getByRole('button', { name: 'This rig has none' }).click();
   await skipTo(page, /Every step is through/);
   await expect(page.getByText('pivots: play felt')).toBeVisible();
-  await page.getByLabel('What it cost, if you keep count').fill('12,5o');
+  await page.getByLabel('What it cost, if you track it').fill('12,5o');
   await page.getByRole('button', { name: 'Close and log it' }).click();
-  await expect(page.getByText('A sum is wanted here')).toBeVisible();
-  await page.getByLabel('What it cost, if you keep count').fill('12.50');
+  await expect(page.getByText('Enter an amount')).toBeVisible();
+  await page.getByLabel('What it cost, if you track it').fill('12.50');
   await page.getByRole('button', { name: 'Close and log it' }).click();
   await expect(page).toHaveURL(/\/\?rig=/);
-  const log = await entry(page, /Pivots done/);
+  const log = await entry(page, /Pivots checked/);
   await expect(log).toContainText('Cost $12.50');
   await expect(log).toContainText('Left out');
 });
@@ -158,10 +158,10 @@ test('pivots: looked at with the tires on the ground, greased, and play that is 
 test('commissioning: what spring asks for becomes one card, worked off to its entry', async ({ page }) => {
   await setUp(page, DRIFTWOOD);
   await page.goto('/season');
-  await page.getByRole('button', { name: 'Tell the season' }).click();
+  await page.getByRole('button', { name: 'Set your season' }).click();
   await page.getByLabel('First trips about').fill(inDays(-30));
   await page.getByLabel('Laid up by').fill(inDays(150));
-  await page.getByRole('button', { name: 'Keep it' }).click();
+  await page.getByRole('button', { name: 'Save it' }).click();
   await expect(page.getByRole('dialog')).toHaveCount(0);
   await page.getByRole('link', { name: 'Open the job card' }).click();
   await expect(page.getByRole('list', { name: 'On the card' }).getByRole('listitem').first()).toBeVisible();
@@ -192,11 +192,11 @@ test('on paper: the sheet has every step, and what was written on it is typed in
   await page.getByRole('button', { name: 'Pause this job' }).click();
   await page.goto('/bench');
   await page.getByRole('link', { name: 'Type in a sheet' }).click();
-  await page.getByRole('button', { name: 'What is not marked was well' }).click();
-  await page.getByRole('button', { name: 'Take it over' }).click();
+  await page.getByRole('button', { name: 'Everything else was good' }).click();
+  await page.getByRole('button', { name: 'Add it to the card' }).click();
   await expect(page.getByText('Write this down first: pressure, cold.').first()).toBeVisible();
   for (const field of await page.getByLabel(/^Pressure/).all()) await field.fill('64');
-  await page.getByRole('button', { name: 'Take it over' }).click();
+  await page.getByRole('button', { name: 'Add it to the card' }).click();
   await expect(title(page)).toHaveText('Every step is through');
   await page.getByRole('button', { name: 'Close and log it' }).click();
   await expect(page).toHaveURL(/\/\?rig=/);
@@ -213,7 +213,7 @@ test('a card put down says why on the Yard; left for good it forbids towing, wit
   await start(page);
   await skipTo(page, /^Hub off 1L/);
   await page.getByRole('button', { name: 'Something is wrong' }).click();
-  await page.getByRole('button', { name: 'The drum hangs on the shoes' }).click();
+  await page.getByRole('button', { name: 'The drum hangs up on the shoes' }).click();
   await expect(title(page)).toHaveText('Free the drum of 1L');
   // A second tab stands at the same step, and follows.
   const second = await context.newPage();
@@ -231,7 +231,7 @@ test('a card put down says why on the Yard; left for good it forbids towing, wit
   await page.getByRole('button', { name: 'Pause this job' }).click();
   await page.getByRole('button', { name: 'Leave this card for good' }).click();
   await page.getByRole('button', { name: 'Leave it: not fit to tow' }).click();
-  await expect(page.getByText('Say why: it goes on record.')).toBeVisible();
+  await expect(page.getByText('Say why: it goes in the log.')).toBeVisible();
   await page.getByLabel('Why it is left').fill('spindle is scored, goes to a shop');
   await page.getByRole('button', { name: 'Leave it: not fit to tow' }).click();
   await expect(title(page)).toHaveText('Not fit to tow');
@@ -256,11 +256,11 @@ test('a rig that is changed while its card is open: told, laid out anew, nothing
     .getByRole('radio', { name: /^Drilled/ })
     .first()
     .click();
-  await second.getByRole('button', { name: 'Keep it', exact: true }).click();
+  await second.getByRole('button', { name: 'Save it', exact: true }).click();
   await expect(second.getByRole('dialog')).toHaveCount(0);
   await second.close();
   await expect(page.getByText('Driftwood has been changed since this card was begun')).toBeVisible();
-  await page.getByRole('button', { name: 'Lay it out anew' }).click();
+  await page.getByRole('button', { name: 'Lay it out again' }).click();
   await expect(page.getByText('has been changed since')).toHaveCount(0);
   await expect(title(page)).toHaveText('Take the cap off 1L');
   await skipTo(page, /Every step is through/);

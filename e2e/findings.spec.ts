@@ -22,10 +22,10 @@ test('something that is not right is reported at its place, forbids towing, and 
     .getByRole('button', { name: 'Fixed' })
     .click();
   await page.getByRole('button', { name: 'Close the finding' }).click();
-  await expect(alertOf(page)).toContainText('It forbade towing: say what was renewed, or who did it.');
+  await expect(alertOf(page)).toContainText('It forbade towing: say what was replaced, or who did it.');
   await page
-    .getByRole('textbox', { name: 'The part renewed, or the shop that did it' })
-    .fill('bearing set renewed at a shop');
+    .getByRole('textbox', { name: 'The part replaced, or the shop that did it' })
+    .fill('bearing set replaced at a shop');
   await page.getByRole('button', { name: 'Close the finding' }).click();
   await expect(page.getByRole('heading', { level: 1 })).toHaveText('Not known to be fit');
   await page.goto('/logbook');
@@ -51,7 +51,7 @@ test('a bad grade on the bench is judged at once and opens a finding when the ca
 }) => {
   await setUp(page, DRIFTWOOD);
   await startRepack(page, '1L');
-  await skipTo(page, /Look at the brake/);
+  await skipTo(page, /Inspect the brake/);
   await page.getByRole('radio', { name: 'At the minimum' }).click();
   await expect(page.getByRole('status').filter({ hasText: /^Due\./ })).toContainText('before the next trip');
   await workTo(page, /^Pack both bearings/);
@@ -63,7 +63,7 @@ test('a bad grade on the bench is judged at once and opens a finding when the ca
   );
 });
 
-test('a hub that stays shut is looked at each year, and never opened', async ({ page }) => {
+test('a hub that stays shut is checked each year, and never opened', async ({ page }) => {
   await setUp(page, { name: 'Tern', kind: 'utility', hub: 'sealed', studs: 5, torque: 95 });
   await page.goto('/bench');
   const work = page.getByRole('navigation', { name: 'Work' });
@@ -80,14 +80,14 @@ test('a hub that stays shut is looked at each year, and never opened', async ({ 
     if ((await head.getAttribute('aria-expanded')) === 'false') await head.click();
     return block;
   };
-  await expect(await opened('Sealed hub service 1L')).toContainText('nobody has told it yet');
+  await expect(await opened('Sealed hub service 1L')).toContainText('it is not entered yet');
   const look = await opened('Rock and spin 1L');
   await look.getByRole('button', { name: 'Mark it done' }).click();
-  await page.getByRole('button', { name: 'Log the look' }).click();
+  await page.getByRole('button', { name: 'Log the check' }).click();
   await expect(alertOf(page)).toHaveCount(2);
   await choose(page, /^Rock/, 'Just felt');
   await choose(page, /^Spin/, 'Free and even');
-  await page.getByRole('button', { name: 'Log the look' }).click();
+  await page.getByRole('button', { name: 'Log the check' }).click();
   await expect(page.getByRole('dialog')).toHaveCount(0);
   const next = page.getByRole('region', { name: 'Next for Tern' });
   // The page has taken the look in, and lies still, before more of it is asked for.

@@ -18,7 +18,7 @@ test('an empty yard has one clear way in, and a rig set up by hand stands on it,
       page.getByRole('button', { name: new RegExp(`^${place}, .*Unknown`) }).first(),
     ).toBeVisible();
   await page.getByRole('button', { name: /^2R,/ }).first().click();
-  await expect(page.getByRole('dialog')).toContainText('Unknown counts as due until someone has looked');
+  await expect(page.getByRole('dialog')).toContainText('Unknown counts as due until someone checks');
   await expect(page.getByRole('dialog')).toContainText("100 lbf·ft, maker's figure");
 });
 
@@ -39,7 +39,7 @@ test('what was done before can be told from memory', async ({ page }) => {
   await page.getByRole('button', { name: /^1L,/ }).first().click();
   await page.getByRole('button', { name: 'I know when it was done' }).first().click();
   await page.getByRole('button', { name: 'Note it' }).click();
-  await expect(alertOf(page)).toContainText('Give the day');
+  await expect(alertOf(page)).toContainText('Enter the day');
   await page.getByLabel('Day', { exact: true }).fill(inDays(-90));
   await page.getByLabel('All wheel ends on the same day').check();
   // Only what its owner ticks is known with it.
@@ -81,12 +81,12 @@ test('a duty that waits says when it is likely to fall due, as the rig has been 
   await page.getByRole('button', { name: /^1L,/ }).first().click();
   const sheet = page.getByRole('dialog');
   await expect(sheet).toContainText(
-    'Due 23 May. It falls due on the trip planned for 23 May, about 19 mi out.',
+    'Due May 23. It falls due on the trip planned for May 23, about 19 mi out.',
   );
   await sheet.getByRole('button', { name: /Repack 1L/ }).click();
-  await expect(sheet).toContainText('Due 2 May 2027.');
+  await expect(sheet).toContainText('Due May 2, 2027.');
   await sheet.getByRole('button', { name: /Rock and spin 1L/ }).click();
-  await expect(sheet).toContainText(/Likely about .*; eight times of ten between .* and /);
+  await expect(sheet).toContainText(/Likely about .*; 8 times in 10 between .* and /);
 });
 
 test('a boat counts its launches with the trip', async ({ page }) => {

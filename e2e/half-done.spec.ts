@@ -72,6 +72,6 @@ test('a reading begun afresh holds no figure that nobody sees', async ({ page })
   await open();
   await expect(sheet.getByRole('textbox', { name: /^Cold pressure/ })).toHaveValue('31');
   await sheet.getByRole('button', { name: 'Start over' }).click();
-  await sheet.getByRole('button', { name: 'Put it on record' }).click();
+  await sheet.getByRole('button', { name: 'Add it to the log' }).click();
   await expect(sheet.getByText('Type a figure first, or close this.')).toBeVisible();
 });

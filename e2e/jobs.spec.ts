@@ -21,7 +21,7 @@ async function close(page: Page): Promise<void> {
   await expect(page).toHaveURL(/\/\?rig=/);
 }
 
-test('a cap lost before dawn: ten minutes, the lock looked at, and the new one known by its number', async ({
+test('a cap lost before dawn: ten minutes, the lock checked, and the new one known by its number', async ({
   page,
 }) => {
   await setUp(page, DRIFTWOOD, [
@@ -83,8 +83,8 @@ test('electric brakes on a bare axle: races asked for, the old hub put aside who
   await expect(begin).toBeDisabled();
   for (const place of ['1L', '1R'])
     await page
-      .getByRole('radiogroup', { name: `New hub for ${place}: do its races come fitted?` })
-      .getByRole('radio', { name: place === '1L' ? 'Fitted' : 'Loose' })
+      .getByRole('radiogroup', { name: `New hub for ${place}: do its races come installed?` })
+      .getByRole('radio', { name: place === '1L' ? 'Installed' : 'Loose' })
       .click();
   await expect(lay(page)).toContainText('its tag names the brake it takes');
   await begin.click();
@@ -131,10 +131,10 @@ test('a grease purge: the hub without a brake first, its wheel off, strokes type
   await expect(entry).toContainText('Lug rechecks opened');
 });
 
-test('the 2,000-mile round: one button, one card, and every look of it is done', async ({ page }) => {
+test('the 2,000-mile service: one button, one card, and every look of it is done', async ({ page }) => {
   await setUp(page, DRIFTWOOD, [told({ 'torques.axle': lbft(80) })]);
   await page.goto('/bench');
-  await page.getByRole('button', { name: /^The 2,000-mile round/ }).click();
+  await page.getByRole('button', { name: /^The 2,000-mile service/ }).click();
   await expect(title(page)).toContainText('more');
   await start(page);
   const titles = await skipTo(page, /Every step is through/);

@@ -12,7 +12,7 @@ test('an entry is corrected, withdrawn and put back; the original stays readable
   await page.getByRole('button', { name: 'Correct' }).click();
   await page.getByRole('textbox', { name: 'Towed', exact: true }).fill('-18');
   await page.getByRole('button', { name: 'Write the correction' }).click();
-  await expect(alertOf(page).first()).toContainText('Miles cannot be less than nothing');
+  await expect(alertOf(page).first()).toContainText('Miles cannot be negative');
   await page.getByRole('textbox', { name: 'Towed', exact: true }).fill('18');
   await page.getByRole('button', { name: 'Write the correction' }).click();
   await expect(page.getByRole('dialog')).toHaveCount(0);
@@ -61,7 +61,7 @@ test('words are found in the logbook', async ({ page }) => {
   await page.goto('/logbook');
   await page.getByRole('button', { name: 'Write a note' }).click();
   await page.getByRole('textbox', { name: 'Note' }).fill('Left hub hummed on the causeway');
-  await page.getByRole('button', { name: 'Keep it' }).click();
+  await page.getByRole('button', { name: 'Save it' }).click();
   await page.getByRole('searchbox').fill('causeway');
   await expect(page.getByRole('listitem').filter({ hasText: 'Left hub hummed' })).toBeVisible();
   await expect(page.getByText('Towed 44 mi')).toHaveCount(0);

@@ -36,7 +36,7 @@ test('after one visit all of it works with the network off', async ({ page, cont
     .getByRole('dialog')
     .getByRole('button', { name: /Rock and spin 1L/ })
     .click();
-  await expect(page.getByRole('dialog')).toContainText('there being no record yet');
+  await expect(page.getByRole('dialog')).toContainText('with no record yet');
   await page.keyboard.press('Escape');
 
   // From place to place the page is not loaded anew.
@@ -72,7 +72,7 @@ test('no request leaves the origin, and nothing is barred by the page’s own po
   });
   page.on('pageerror', (error) => complaints.push(error.message));
   await page.goto('/');
-  await page.getByRole('button', { name: 'Look round the demo yard' }).click();
+  await page.getByRole('button', { name: 'Look around the demo yard' }).click();
   await expect(page.getByRole('heading', { level: 1 })).toHaveText('Fit to tow after two jobs');
   for (const path of ['/bench', '/logbook', '/setup', '/keep', '/lost']) {
     const response = await page.goto(path);

@@ -10,13 +10,13 @@ async function record(page: Page, place: string, dot: string): Promise<void> {
     .click();
   await page.getByLabel('DOT date').fill(dot);
   await page.getByLabel('Size').fill('ST205/75R15');
-  await page.getByRole('button', { name: 'Put it on record' }).click();
+  await page.getByRole('button', { name: 'Add it to the log' }).click();
 }
 
 /** Puts it on record though it contradicts something, which is pointed out. */
 async function insist(page: Page, told: string): Promise<void> {
   await expect(alertOf(page)).toContainText(told);
-  await page.getByRole('button', { name: 'Keep it all the same' }).click();
+  await page.getByRole('button', { name: 'Save it anyway' }).click();
 }
 
 const row = (page: Page, place: string) =>
@@ -83,7 +83,7 @@ test('tires are put on record, rotated by drag and by keys, and bring their age 
   await expect(page.getByRole('button', { name: /Moved: tire.*DOT 1124 to S1/ })).toBeVisible();
 });
 
-test('a renewed tire starts at nothing, the old one goes to the shelf with its grade', async ({ page }) => {
+test('a replaced tire starts at nothing, the old one goes to the shelf with its grade', async ({ page }) => {
   await setUp(page, DRIFTWOOD);
   await page.goto('/parts');
   await record(page, '1L', '1118');
@@ -120,7 +120,7 @@ test('a tire that was not made for trailers is pointed out, and stands on the Ya
   await page.goto('/parts');
   await row(page, '1R').getByRole('button').click();
   await page.getByLabel('Size').fill('P205/75R15');
-  await page.getByRole('button', { name: 'Put it on record' }).click();
+  await page.getByRole('button', { name: 'Add it to the log' }).click();
   await insist(page, 'a passenger tire');
   await expect(page.getByRole('dialog')).toHaveCount(0);
   await page.goto('/');
@@ -165,8 +165,8 @@ test('identify: from what is measured to what it is, kept with the rig', async (
   await page.getByLabel('Shoe width').fill('2');
   await expect(result).toContainText('12 in × 2 in');
   await expect(result).toContainText('Still to be confirmed');
-  await page.getByRole('button', { name: 'Keep it for braked axles' }).click();
-  await expect(page.getByRole('button', { name: 'Kept with the rig' })).toBeDisabled();
+  await page.getByRole('button', { name: 'Save it for braked axles' }).click();
+  await expect(page.getByRole('button', { name: 'Saved with the rig' })).toBeDisabled();
 
   await page.getByRole('button', { name: 'Which axle has brakes' }).click();
   await page.getByRole('radio', { name: /^Two wires into a plate/ }).click();
@@ -177,8 +177,8 @@ test('identify: from what is measured to what it is, kept with the rig', async (
   await page.getByLabel('Slots in the nut').fill('6');
   await choose(page, 'Pin holes', 'Two, crossed');
   await expect(result).toContainText('0.0060');
-  await page.getByRole('button', { name: /^Keep/ }).click();
-  await expect(page.getByRole('button', { name: 'Kept with the rig' })).toBeVisible();
+  await page.getByRole('button', { name: /^Save/ }).click();
+  await expect(page.getByRole('button', { name: 'Saved with the rig' })).toBeVisible();
   await page.getByRole('link', { name: 'Facts', exact: true }).click();
   await expect(page.getByRole('region', { name: 'Brakes' })).toContainText(
     '12 in × 2 in, marked or measured',

@@ -20,17 +20,17 @@ test('a finding waits for a shop, is decided about, starts the card that cures i
   const happened = page.getByRole('region', { name: 'What happened' });
 
   await page.getByRole('button', { name: 'Waits for someone' }).click();
-  await page.getByRole('button', { name: 'Put it on record' }).click();
+  await page.getByRole('button', { name: 'Add it to the log' }).click();
   await expect(alertOf(page).first()).toBeVisible();
   await page.getByLabel('Who', { exact: true }).fill('shop by the ferry');
   await page.getByRole('radio', { name: 'They say yes' }).click();
-  await page.getByRole('button', { name: 'Put it on record' }).click();
+  await page.getByRole('button', { name: 'Add it to the log' }).click();
   await expect(page.getByText('They say it may be towed until then.')).toBeVisible();
 
   await page.getByRole('button', { name: 'Decide', exact: true }).click();
   await page.getByLabel('What you decide').fill('I open it myself');
   await page.getByLabel('Why', { exact: true }).fill('the seal kit is on the shelf');
-  await page.getByRole('button', { name: 'Put it on record' }).click();
+  await page.getByRole('button', { name: 'Add it to the log' }).click();
   await expect(happened).toContainText('I open it myself');
   await expect(happened).toContainText('the seal kit is on the shelf');
 
@@ -52,7 +52,7 @@ test('one side of an axle is said to be one, with what the other stands at; a to
 }) => {
   await setUp(page, DRIFTWOOD, [LINING]);
   await page.getByRole('link', { name: 'Start the work' }).click();
-  await expect(page.getByRole('heading', { level: 1 })).toContainText('Shoe renewal 1L');
+  await expect(page.getByRole('heading', { level: 1 })).toContainText('Shoe replacement 1L');
   await expect(page.getByText('This goes in axle pairs.')).toBeVisible();
   await expect(page.getByText('1R, right side: nothing measured there is on record.')).toBeVisible();
   await page.getByRole('button', { name: 'Put 1R on the card too' }).click();
@@ -92,7 +92,7 @@ test('looked into and not needed is closed with its reason; a part on order is n
   await page.getByLabel('Number', { exact: true }).fill('YS-9');
   await page.getByRole('radio', { name: 'On order' }).click();
   await page.getByRole('radio', { name: 'As new' }).click();
-  await page.getByRole('button', { name: 'Put it on record' }).click();
+  await page.getByRole('button', { name: 'Add it to the log' }).click();
   await expect(page.getByRole('dialog')).toHaveCount(0);
   await page.goto('/bench?jobs=repack:1L');
   await expect(page.getByRole('region', { name: 'Lay out first' })).toContainText('one is on order');
@@ -101,8 +101,8 @@ test('looked into and not needed is closed with its reason; a part on order is n
 test('a new owner takes up what matters before the first tow, not fifty jobs at once', async ({ page }) => {
   await setUp(page, DRIFTWOOD);
   await page.goto('/bench');
-  const together = page.getByRole('group', { name: 'Taken up together' });
-  await expect(together.getByRole('button', { name: /^The 2,000-mile round/ })).toBeVisible();
+  const together = page.getByRole('group', { name: 'Done together' });
+  await expect(together.getByRole('button', { name: /^The 2,000-mile service/ })).toBeVisible();
   await together.getByRole('button', { name: /^Before the first tow/ }).click();
   const card = page.getByRole('list', { name: 'On the card' });
   await expect(card).toContainText('Lug torque 1L');

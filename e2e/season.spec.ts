@@ -10,15 +10,15 @@ test('the season is told once, and its work becomes a list that is ticked off', 
   await setUp(page, DRIFTWOOD);
   await page.getByRole('link', { name: 'Plan', exact: true }).click();
   await expect(page.getByRole('heading', { level: 1 })).toHaveText('When do you tow?');
-  await page.getByRole('button', { name: 'Tell the season' }).click();
-  await page.getByRole('button', { name: 'Keep it' }).click();
-  await expect(alertOf(page)).toContainText('without one no spring can be named');
+  await page.getByRole('button', { name: 'Set your season' }).click();
+  await page.getByRole('button', { name: 'Save it' }).click();
+  await expect(alertOf(page)).toContainText('without one there is no date for spring');
   // A season that began a month ago and goes on for half a year: its spring work is late.
   await page.getByLabel('First trips about').fill(inDays(-30));
-  await page.getByRole('button', { name: 'Keep it' }).click();
-  await expect(alertOf(page)).toContainText('Give the day it ends as well');
+  await page.getByRole('button', { name: 'Save it' }).click();
+  await expect(alertOf(page)).toContainText('Enter the day it ends as well');
   await page.getByLabel('Laid up by').fill(inDays(150));
-  await page.getByRole('button', { name: 'Keep it' }).click();
+  await page.getByRole('button', { name: 'Save it' }).click();
   await expect(page.getByRole('dialog')).toHaveCount(0);
   await expect(page.getByRole('heading', { level: 1 })).toContainText(/^Spring commissioning: .* late since/);
 
@@ -42,7 +42,7 @@ test('a round is logged place by place: what is not right opens a finding, what 
   await next.getByRole('button', { name: /^\d+ more$/ }).click();
   const gear = next
     .getByRole('listitem')
-    .filter({ hasText: /Look over the hitch ball/ })
+    .filter({ hasText: /Inspect the hitch ball/ })
     .first();
   await gear.getByRole('button', { name: 'Mark it done' }).click();
   const sheet = page.getByRole('dialog');
@@ -57,19 +57,19 @@ test('a round is logged place by place: what is not right opens a finding, what 
   await sheet.getByRole('button', { name: 'Log what is marked' }).click();
   await expect(page.getByRole('heading', { level: 1 })).toHaveText('Not fit to tow');
   await expect(next).toContainText('Ball mount: crack at the weld');
-  await expect(next).toContainText(/Look over the receiver, the .* and \d+ more/);
+  await expect(next).toContainText(/Inspect the receiver, the .* and \d+ more/);
 });
 
 test('a shop had the wheels off: torque is checked by the owner, then rechecks begin', async ({ page }) => {
   await setUp(page, DRIFTWOOD);
   await page.getByRole('button', { name: 'Something was done to it' }).click();
-  await page.getByRole('dialog').getByRole('button', { name: 'Put it on record' }).click();
+  await page.getByRole('dialog').getByRole('button', { name: 'Add it to the log' }).click();
   await expect(alertOf(page)).toContainText('Choose what was done');
   await choose(page, 'What', 'A shop had wheels off');
-  await page.getByRole('dialog').getByRole('button', { name: 'Put it on record' }).click();
+  await page.getByRole('dialog').getByRole('button', { name: 'Add it to the log' }).click();
   await expect(alertOf(page)).toContainText('Mark the wheels');
   await page.getByRole('dialog').getByRole('button', { name: '1L', exact: true }).click();
-  await page.getByRole('dialog').getByRole('button', { name: 'Put it on record' }).click();
+  await page.getByRole('dialog').getByRole('button', { name: 'Add it to the log' }).click();
   const next = page.getByRole('region', { name: 'Next for Driftwood' });
   const row = next.getByRole('listitem').filter({ hasText: 'Lug torque 1L' });
   await expect(row).toContainText('at once');
@@ -101,7 +101,7 @@ test('work that takes a wheel off by hand opens its rechecks, and a bad hub pull
   await look.getByRole('button', { name: 'Mark it done' }).click();
   await choose(page, /^Rock/, 'Clunks');
   await choose(page, /^Spin/, 'Free and even');
-  await page.getByRole('button', { name: 'Log the look' }).click();
+  await page.getByRole('button', { name: 'Log the check' }).click();
   await expect(page.getByRole('heading', { level: 1 })).toHaveText('Not fit to tow');
   await expect(next).toContainText('put right by repack 1R');
   await page.getByRole('link', { name: 'Start the work' }).click();
@@ -113,7 +113,7 @@ test('a trip ahead says beforehand what falls due on the way, and can be called 
   await page.getByRole('button', { name: 'Fit for a trip ahead?' }).click();
   await page.getByLabel('Towed, there and back').fill('180');
   await page.getByRole('button', { name: 'Plan it' }).click();
-  await expect(alertOf(page)).toContainText('Give the day it starts');
+  await expect(alertOf(page)).toContainText('Enter the day it starts');
   await page.getByLabel('Day it starts').fill(inDays(-2));
   await expect(alertOf(page)).toContainText('That day is over');
   await page.getByLabel('Day it starts').fill(inDays(3));
@@ -146,7 +146,7 @@ test('work is put off with a reason and a limit, and not past what is safe', asy
   await page.getByRole('button', { name: 'Put it off', exact: true }).click();
   await expect(page.getByRole('dialog')).toHaveCount(0);
   await page.getByRole('button', { name: /^1L,/ }).first().click();
-  await expect(page.getByRole('dialog')).toContainText('Put off 16 May until 10 Jun: seals on their way.');
+  await expect(page.getByRole('dialog')).toContainText('Put off May 16 until Jun 10: seals on their way.');
 });
 
 test('the calendar file has a day for each routine, and the same identifiers when it is saved again', async ({

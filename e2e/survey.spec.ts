@@ -7,10 +7,10 @@ test('a first look in walking order: stopped, taken up, and what it comes to', a
   await expect(page.getByRole('heading', { level: 1 })).toHaveText('Trailer rating (GVWR)');
   await page.getByLabel('Trailer rating (GVWR)').fill('2990');
   await choose(page, 'It comes from', "Maker's");
-  await page.getByRole('button', { name: 'Keep it, and on' }).click();
+  await page.getByRole('button', { name: 'Save it, next' }).click();
   await expect(page.getByRole('heading', { level: 1 })).toHaveText('Tire size');
-  await page.getByLabel('Not looked at, because').fill('plate painted over');
-  await page.getByRole('button', { name: 'Not looked at' }).click();
+  await page.getByLabel('Not checked, because').fill('plate painted over');
+  await page.getByRole('button', { name: 'Not checked' }).click();
   for (const title of ['Load range', 'Cold pressure, by the placard']) {
     await expect(page.getByRole('heading', { level: 1 })).toHaveText(title);
     await page.getByRole('button', { name: 'Skip for now' }).click();
@@ -49,7 +49,7 @@ test('gear nobody has confirmed: it has none, and is asked for no more', async (
   await setUp(page, { ...DRIFTWOOD, kind: 'boat' });
   await page.goto('/survey');
   const count = async () =>
-    Number(/of (\d+) looked/.exec(await page.getByText(/^\d+ of \d+ looked at/).innerText())?.[1]);
+    Number(/of (\d+) looked/.exec(await page.getByText(/^\d+ of \d+ checked/).innerText())?.[1]);
   const items = await count();
   await page.getByRole('button', { name: 'What it comes to so far' }).click();
   await page
@@ -74,7 +74,7 @@ test('house rules: what a change changes is said before and after, and a rig may
   await choose(page, 'Repacking hubs', 'By grease grade, 5,000');
   await expect(page.getByText(/^\d+ duties move earlier\.$/)).toBeVisible();
   await page.getByRole('button', { name: 'Follow this on all rigs' }).click();
-  await expect(page.getByText(/House rule kept\. \d+ duties move earlier/)).toBeVisible();
+  await expect(page.getByText(/House rule saved\. \d+ duties move earlier/)).toBeVisible();
   await expect(page.getByRole('button', { name: /^Repacking hubs.*your choice/ })).toBeVisible();
 
   await choose(page, 'These rules hold for', 'Juniper');

@@ -52,7 +52,7 @@ test('a clean hitching walk is a tap a stop, and two', async ({ page }) => {
   let stops = 0;
   for (; stops < 30; stops++) {
     await expect(
-      clear.or(page.getByRole('button', { name: /^Put it on record|^Log/ })).first(),
+      clear.or(page.getByRole('button', { name: /^Add it to the log|^Log/ })).first(),
     ).toBeVisible();
     if (!(await clear.isVisible())) break;
     const stop = await heading.innerText();
@@ -60,8 +60,8 @@ test('a clean hitching walk is a tap a stop, and two', async ({ page }) => {
     await expect(heading).not.toHaveText(stop);
   }
   expect(stops).toBeGreaterThan(3);
-  await count.tap(page.getByRole('button', { name: /^Put it on record|^Log/ }));
+  await count.tap(page.getByRole('button', { name: /^Add it to the log|^Log/ }));
   await expect(clear).toHaveCount(0);
-  await expect(page.getByRole('button', { name: /^Put it on record|^Log/ })).toHaveCount(0);
+  await expect(page.getByRole('button', { name: /^Add it to the log|^Log/ })).toHaveCount(0);
   count.within(`a clean hitching walk of ${stops} stops`, stops + 2);
 });

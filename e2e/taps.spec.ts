@@ -87,7 +87,7 @@ test('every sheet that writes to the log writes once, however it is tapped', asy
         await page.getByRole('button', { name: 'Write a note' }).click();
         await page.getByRole('dialog').getByRole('textbox').fill(`note ${gap}`);
       },
-      /^(Write|Keep|Put)/,
+      /^(Write|Save|Add)/,
       gap,
     );
   }

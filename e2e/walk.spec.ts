@@ -64,12 +64,12 @@ test('a clean hitch-up on a phone: at most one tap an item, on record with its d
   // Nothing was wrong on the walk; what nobody knows of this rig yet asks for care.
   await expect(page.getByRole('heading', { level: 1 })).toHaveText('Not known to be fit');
   await page.getByLabel('Where, if you like').fill('home yard');
-  await page.getByRole('button', { name: /^Put it on record/ }).click();
+  await page.getByRole('button', { name: /^Add it to the log/ }).click();
   await expect(page.getByRole('link', { name: 'Hitching up' })).toBeVisible();
   await page.goto('/logbook?kind=walks');
   await page.getByRole('button', { name: /Hitching up: go with care/ }).click();
   await expect(page.getByRole('dialog')).toContainText('At home yard');
-  await expect(page.getByRole('dialog')).toContainText(`${items} items looked at`);
+  await expect(page.getByRole('dialog')).toContainText(`${items} items checked`);
 });
 
 test('what is not right opens just its fields, keeps it home, and is a finding with photos until it is fixed', async ({
@@ -98,13 +98,13 @@ test('what is not right opens just its fields, keeps it home, and is a finding w
   await choosing.setInputFiles(largePicture());
   await expect(page.getByAltText('What was seen')).toBeVisible();
   await expect(page.getByRole('radio', { name: /^Cracks that open/ })).toBeChecked();
-  await page.getByLabel('In your words, if you like').fill('outside, all round');
+  await page.getByLabel('In your words, if you like').fill('outside, all around');
   await page.getByRole('button', { name: 'Done with this' }).click();
 
   await page.getByRole('button', { name: 'other: Pressure' }).click();
   const reads = page.getByLabel('It reads');
   await reads.fill('600');
-  await expect(alertOf(page)).toContainText('more or less than can be here');
+  await expect(alertOf(page)).toContainText('out of range here');
   await reads.fill('4');
   await expect(alertOf(page)).toContainText('In bar it would make sense');
   await page.getByRole('button', { name: 'It is 58 psi' }).click();
@@ -119,12 +119,12 @@ test('what is not right opens just its fields, keeps it home, and is a finding w
     await expect(page.getByRole('heading', { level: 1 })).toContainText(next);
   }
   await expect(page.getByText('1L tire wall and tread: cracks that open')).toBeVisible();
-  await expect(page.getByText('All lamps: not looked at')).toBeVisible();
-  await page.getByRole('button', { name: 'It goes with care all the same' }).click();
-  await page.getByRole('button', { name: /^Put it on record/ }).click();
+  await expect(page.getByText('All lamps: not checked')).toBeVisible();
+  await page.getByRole('button', { name: 'Go with care anyway' }).click();
+  await page.getByRole('button', { name: /^Add it to the log/ }).click();
   await expect(alertOf(page)).toContainText('Say why');
-  await page.getByLabel('Why it goes all the same').fill('two miles to the tire shop');
-  await page.getByRole('button', { name: /^Put it on record/ }).click();
+  await page.getByLabel('Why it goes anyway').fill('two miles to the tire shop');
+  await page.getByRole('button', { name: /^Add it to the log/ }).click();
 
   await openPlace(page, '1L');
   await page.getByRole('dialog').getByRole('link', { name: 'Photos and story' }).first().click();
@@ -137,11 +137,11 @@ test('what is not right opens just its fields, keeps it home, and is a finding w
   ).toPass();
 
   await page.getByRole('button', { name: 'Second opinion' }).click();
-  await page.getByRole('button', { name: 'Put it on record' }).click();
+  await page.getByRole('button', { name: 'Add it to the log' }).click();
   await expect(alertOf(page).first()).toContainText('Say who it was');
   await page.getByLabel('Who', { exact: true }).fill('shop in town');
   await page.getByLabel('What they say has to be done').fill('four new tires');
-  await page.getByRole('button', { name: 'Put it on record' }).click();
+  await page.getByRole('button', { name: 'Add it to the log' }).click();
   await expect(page.getByRole('region', { name: 'What happened' })).toContainText(
     'shop in town: four new tires',
   );
@@ -153,7 +153,7 @@ test('what is not right opens just its fields, keeps it home, and is a finding w
     .locator('input[type=file]:not([capture])')
     .setInputFiles(largePicture(800, 600, 60));
   await expect(page.getByAltText('Taken just now')).toBeVisible();
-  await page.getByRole('button', { name: 'Put the look on record' }).click();
+  await page.getByRole('button', { name: 'Log this check' }).click();
   await expect(page.getByText('Do not tow until it is put right.')).toBeVisible();
   await expect(photo).toHaveCount(2);
 
@@ -178,7 +178,7 @@ test('what is not right opens just its fields, keeps it home, and is a finding w
 
   await page.goBack();
   await page.getByRole('button', { name: 'Fixed', exact: true }).click();
-  await page.getByLabel('The part renewed, or the shop that did it').fill('pair renewed');
+  await page.getByLabel('The part replaced, or the shop that did it').fill('pair replaced');
   await page.getByRole('button', { name: 'Close the finding' }).click();
   await expect(page.getByText('Closed', { exact: true }).first()).toBeVisible();
 });
@@ -186,7 +186,7 @@ test('what is not right opens just its fields, keeps it home, and is a finding w
 test('lamps: a paced test for one person, and from what fails to where the fault is', async ({ page }) => {
   await setUp(page, DRIFTWOOD);
   await page.goto('/lights');
-  await page.getByRole('button', { name: 'Alone, walking round' }).click();
+  await page.getByRole('button', { name: 'Alone, walking around' }).click();
   await expect(page.getByRole('heading', { level: 1 })).toHaveText('Running');
   await page.getByRole('button', { name: 'It is on: count down' }).click();
   // It counts down; which second is seen first is the machine's affair.
@@ -196,9 +196,9 @@ test('lamps: a paced test for one person, and from what fails to where the fault
     await expect(page.getByRole('heading', { level: 1 })).toHaveText(now);
     await page.getByRole('button', { name: 'Seen already' }).click();
   }
-  await expect(page.getByRole('heading', { level: 1 })).toHaveText('All lamps burn');
+  await expect(page.getByRole('heading', { level: 1 })).toHaveText('All lamps work');
   for (const lamp of ['Left lamp', 'Right lamp', 'Plate lamp'])
-    await page.getByRole('button', { name: `${lamp}, Running: Burns` }).click();
+    await page.getByRole('button', { name: `${lamp}, Running: Works` }).click();
   const causes = page.getByRole('region', { name: 'Likely causes' });
   await expect(causes).toContainText('Fuse of the running lamps');
   await expect(causes).toContainText('Running pin of the plug');
@@ -209,7 +209,7 @@ test('lamps: a paced test for one person, and from what fails to where the fault
   await expect(causes.getByRole('listitem').first()).toContainText('Fuse of the running lamps');
   // Gone to the Yard before it was saved: saved all the same, and nobody is fetched back.
   const yard = await page.getByRole('link', { name: 'Yard', exact: true }).elementHandle();
-  await page.getByRole('button', { name: 'Put it on record' }).evaluate((save: HTMLElement, link) => {
+  await page.getByRole('button', { name: 'Add it to the log' }).evaluate((save: HTMLElement, link) => {
     save.click();
     (link as HTMLElement | null)?.click();
   }, yard);
@@ -240,7 +240,7 @@ test('a wheel end tells its story: a reading judged, and trends with charts by k
   await page.getByLabel('Hub', { exact: true }).fill('150');
   await page.getByLabel('Its mate, 1R').fill('108');
   await expect(page.getByRole('status').filter({ hasText: /^Due\./ })).toBeVisible();
-  await page.getByRole('button', { name: 'Put it on record' }).click();
+  await page.getByRole('button', { name: 'Add it to the log' }).click();
   await expect(page.getByRole('region', { name: 'Recent here' })).toContainText('Hub read at 2 places');
 
   await context.addInitScript(() => localStorage.setItem('yardline', JSON.stringify({ yard: 'demo' })));
@@ -254,7 +254,7 @@ test('a wheel end tells its story: a reading judged, and trends with charts by k
   await expect(chart.locator('svg')).toBeVisible();
   await chart.focus();
   await page.keyboard.press('End');
-  await expect(page.getByRole('status').filter({ hasText: '15 May' })).toContainText('at 70 °F');
+  await expect(page.getByRole('status').filter({ hasText: 'May 15' })).toContainText('at 70 °F');
   await page.getByRole('button', { name: 'Open a finding of it' }).click();
   await expect(page.getByRole('link', { name: 'To its finding' })).toBeVisible();
 });

@@ -82,7 +82,7 @@ test('three axles, torsion, oil bath, disc brakes: set up and filled in by keybo
   await tabTo(page, /^Brake pressure comes from \|/);
   await arrowTo(page, /^Electric over hydraulic/);
   await page.keyboard.press('Enter');
-  await tabTo(page, /Keep it/);
+  await tabTo(page, /Save it/);
   await page.keyboard.press('Enter');
   await expect(page.getByRole('dialog')).toHaveCount(0);
   await expect(page.getByRole('region', { name: 'Brakes' })).toContainText('Electric over hydraulic');
@@ -115,7 +115,7 @@ test('a layout sets structure and no figure; what is missing says what it unlock
   await hubs.getByRole('button', { name: /^Hub/ }).click();
   await choose(page, 'For', 'Axle 2');
   await choose(page, 'Hub', 'Drilled spindle');
-  await page.getByRole('button', { name: 'Keep it', exact: true }).click();
+  await page.getByRole('button', { name: 'Save it', exact: true }).click();
   await expect(hubs).toContainText('axle 1: not known and axle 2: Drilled spindle');
 });
 
@@ -126,16 +126,16 @@ test('what contradicts is pointed out, may be insisted on, and then stands as a 
   await page.getByRole('link', { name: 'Facts and figures' }).click();
   await page.getByRole('button', { name: /^Wires at the backing plates/ }).click();
   await choose(page, 'Wires at the backing plates', 'Yes');
-  await page.getByRole('button', { name: 'Keep it', exact: true }).click();
+  await page.getByRole('button', { name: 'Save it', exact: true }).click();
   await expect(alertOf(page)).toContainText('disc brakes with wires or magnets');
   await expect(alertOf(page)).toContainText('Disc brakes work by fluid');
-  await page.getByRole('button', { name: 'Keep it all the same' }).click();
+  await page.getByRole('button', { name: 'Save it anyway' }).click();
   await expect(page.getByRole('dialog')).toHaveCount(0);
-  await page.getByRole('button', { name: /^Wheel adapters fitted/ }).click();
-  await choose(page, 'Wheel adapters fitted', 'Yes');
-  await page.getByRole('button', { name: 'Keep it', exact: true }).click();
+  await page.getByRole('button', { name: /^Wheel adapters installed/ }).click();
+  await choose(page, 'Wheel adapters installed', 'Yes');
+  await page.getByRole('button', { name: 'Save it', exact: true }).click();
   await expect(alertOf(page)).toContainText('Wheel adapters without a torque');
-  await page.getByRole('button', { name: 'Keep it all the same' }).click();
+  await page.getByRole('button', { name: 'Save it anyway' }).click();
   await expect(page.getByRole('dialog')).toHaveCount(0);
   await page.goto('/');
   const next = page.getByRole('region', { name: 'Next for Driftwood' });
@@ -160,10 +160,10 @@ test('a guessed torque asks before it is worked to, and stays on the Yard as tor
     await page.getByRole('textbox', { name: 'Lug torque' }).fill('100');
     await choose(page, 'It comes from', 'My guess');
     // A guess is pointed out as one; it may be kept.
-    await page.getByRole('button', { name: 'Keep it', exact: true }).click();
-    await expect(alertOf(page)).toContainText('A guess is not a figure to tighten to');
-    await page.getByRole('button', { name: 'Keep it all the same' }).evaluate((one) => {
-      one.textContent = 'Keep it';
+    await page.getByRole('button', { name: 'Save it', exact: true }).click();
+    await expect(alertOf(page)).toContainText('Do not tighten to a guess');
+    await page.getByRole('button', { name: 'Save it anyway' }).evaluate((one) => {
+      one.textContent = 'Save it';
     });
   });
   await page.goto('/bench');
@@ -192,7 +192,7 @@ test('brakes are asked for before a card, hub and lock once the cap is off', asy
     ['The nut is locked by', 'Cotter pin'],
   ] as const) {
     await choose(page, ask, option);
-    await page.getByRole('button', { name: 'Go on by it' }).click();
+    await page.getByRole('button', { name: 'Use it' }).click();
   }
   const heading = page.getByRole('heading', { level: 1 });
   await expect(heading).toHaveText('Take the cotter pin out on 1L');

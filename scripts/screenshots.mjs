@@ -138,8 +138,8 @@ const SHOTS = [
     go: async (page) => {
       await page.goto(`${BASE}/lights?rig=${RIGS.juniper}`);
       await page.getByRole('button', { name: 'I know what fails: find the cause' }).click();
-      await page.getByRole('button', { name: 'Left lamp, Brake: Burns' }).click();
-      await page.getByRole('button', { name: 'Left lamp, Turn left: Burns' }).click();
+      await page.getByRole('button', { name: 'Left lamp, Brake: Works' }).click();
+      await page.getByRole('button', { name: 'Left lamp, Turn left: Works' }).click();
       await page.getByRole('button', { name: 'Still out' }).click();
     },
   },

@@ -10,8 +10,7 @@ export default function GlobalError({ error, reset }: { error: Error; reset: () 
         <main className="max-w-2xl p-8">
           <h1 className="text-3xl">Yardline broke</h1>
           <p className="mt-2">
-            That is a fault of ours. Everything logged and every step of an open card is on this device as it
-            was.
+            That is our fault. Everything logged and every step of an open card is still on this device.
           </p>
           <p className="text-soft mt-2">{error.message}</p>
           <button
@@ -21,7 +20,7 @@ export default function GlobalError({ error, reset }: { error: Error; reset: () 
           >
             Try again
           </button>
-          <p className="mt-4">If it stays so, close other tabs of Yardline and load this one anew.</p>
+          <p className="mt-4">If it keeps happening, close other tabs of Yardline and reload this one.</p>
         </main>
       </body>
     </html>

@@ -2,7 +2,7 @@
 export const ABILITY_WORDS = {
   offline: {
     name: 'Works without a network, and can be installed',
-    off: 'Here it needs a network each time it is opened.',
+    off: 'Here it needs a network each time you open it.',
   },
   kept: {
     name: 'Asks the browser to keep your data',
@@ -13,8 +13,8 @@ export const ABILITY_WORDS = {
     off: 'Here the screen goes dark as it always does: set it to stay on while you work.',
   },
   apart: {
-    name: 'Works out heavy things apart from the page',
-    off: 'Here the page does it itself: the same answers, a little later.',
+    name: 'Runs heavy calculations in the background',
+    off: 'Here the page runs them itself: the same answers, a little slower.',
   },
 } as const;
 

@@ -17,17 +17,17 @@ export function conflictWords(
     case 'disc-with-magnets':
       return {
         title: 'disc brakes with wires or magnets',
-        why: 'Disc brakes work by fluid and have no magnets: one of the two was noted wrong.',
+        why: 'Disc brakes work by fluid and have no magnets: one of the two was entered wrong.',
       };
     case 'disc-with-drum':
       return {
         title: 'disc brakes with a drum size',
-        why: 'A disc has no shoes and no drum: one of the two was noted wrong.',
+        why: 'A disc has no shoes and no drum: one of the two was entered wrong.',
       };
     case 'wires-without-brakes':
       return {
         title: 'wires at the backing plates, but no brakes noted',
-        why: 'Wires mean brakes. Brakes nobody looks after drag, or do not brake.',
+        why: 'Wires mean brakes. Neglected brakes drag, or do not work.',
       };
     case 'electric-without-wires':
       return {
@@ -37,7 +37,7 @@ export function conflictWords(
     case 'equalizer-on-torsion':
       return {
         title: 'a torsion axle with an equalizer',
-        why: 'Torsion axles have no springs to hang on one: one of the two was noted wrong.',
+        why: 'Torsion axles have no springs to hang on one: one of the two was entered wrong.',
       };
     case 'adapter-torque-unknown':
       return {
@@ -47,27 +47,27 @@ export function conflictWords(
     case 'adapter-weak':
       return {
         title: `adapters rated ${measure(Number(have), 'weight', system)}, a wheel may carry ${measure(Number(want), 'weight', system)}`,
-        why: 'An adapter carries what its wheel carries: half of what the axle is rated for.',
+        why: 'An adapter must carry what its wheel does: half the rating of the axle.',
       };
     case 'stages-not-rising':
       return {
         title: `rounds of torque that do not rise: ${measure(Number(have), 'torque', system)} comes after a higher one`,
-        why: 'Each round is set higher than the one before; one of these figures was noted wrong. Rounds that do not rise are left out.',
+        why: 'Each round is set higher than the one before; one of these figures was entered wrong. Rounds that do not rise are left out.',
       };
     case 'torque-guess':
       return {
         title: `lug torque is a guess: ${measure(Number(have), 'torque', system)}`,
-        why: 'A guess is not a figure to tighten to. It stands in the manual or on a plate.',
+        why: 'Do not tighten to a guess. The figure is in the manual or on a plate.',
       };
     case 'torque-unusual':
       return {
         title: `lug torque ${measure(Number(have), 'torque', system)} is unusual for these studs`,
-        why: "Look at the figure and its unit; the maker's figure settles it.",
+        why: "Check the figure and its unit; the maker's figure settles it.",
       };
     case 'load-range-weak':
       return {
-        title: `tires carry ${measure(Number(have), 'weight', system)} an axle, it is rated ${measure(Number(want), 'weight', system)}`,
-        why: 'Two tires must carry what their axle may. As marked on the tires, or as usual for the size.',
+        title: `tires carry ${measure(Number(have), 'weight', system)} per axle, which is rated ${measure(Number(want), 'weight', system)}`,
+        why: 'Two tires must carry the full rating of their axle. As marked on the tires, or as usual for the size.',
       };
     case 'tire-below-placard':
       return {
@@ -77,7 +77,7 @@ export function conflictWords(
     case 'tire-code-differs':
       return {
         title: `the code on the spare is ${String(have)}, on record is ${String(want)}`,
-        why: 'It is another tire than the record says: see which one it is, and tell the record.',
+        why: 'It is not the tire on record: see which one it is, and correct the record.',
       };
     case 'equalizer-off-kit':
       return {
@@ -92,12 +92,12 @@ export function conflictWords(
     case 'no-usable-spare':
       return {
         title: 'no usable spare',
-        why: 'What is carried is flat, worn out or past its age: on the road it is no spare.',
+        why: 'The spare is flat, worn out or past its age limit: do not count on it.',
       };
     case 'target-over-maximum':
       return {
-        title: `tires set to ${measure(Number(have), 'pressure', system)}, but tire, wheel or valve takes ${measure(Number(want), 'pressure', system)}`,
-        why: 'The lowest of the three rules. Metal valves, or another rule for the target.',
+        title: `tires set to ${measure(Number(have), 'pressure', system)}, but tire, wheel or valve is good for only ${measure(Number(want), 'pressure', system)}`,
+        why: 'The lowest of the three sets the limit. Install metal valves, or choose another rule for the target.',
       };
     case 'tire-not-trailer':
       return {
@@ -107,12 +107,12 @@ export function conflictWords(
     case 'tire-for-trucks':
       return {
         title: 'a light truck tire',
-        why: "Some trailer makers allow it, some do not: look in the trailer's manual.",
+        why: "Some trailer makers allow it, some do not: check the trailer's manual.",
       };
     case 'tires-differ':
       return {
         title: `tires of one axle differ: ${String(have)} and ${String(want)}`,
-        why: 'All on an axle alike: the taller one carries more and runs hot.',
+        why: 'Both tires of an axle have to match: the taller one carries more and runs hot.',
       };
     case 'tire-aging':
       return {
@@ -122,7 +122,7 @@ export function conflictWords(
     case 'tire-old':
       return {
         title: `tire is ${years(have)} old, past your limit of ${String(want)}`,
-        why: 'Age beats tread on trailers: it cracks from inside.',
+        why: 'Age beats tread on trailers: it cracks from the inside.',
       };
     case 'tire-too-old':
       return {

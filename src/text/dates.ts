@@ -32,20 +32,20 @@ export const dayOfMonth = (at: Instant): string => digits(at, 'd');
 /** A weekday in short: `Sat`. */
 export const shortWeekday = (at: Instant): string => weekday(at).slice(0, 3);
 
-/** A day as it is spoken of: `2 May`, with the year where it is another. */
+/** A day as it is spoken of: `May 2`, with the year where it is another. */
 export function day(at: Instant, now: Instant): string {
-  const year = isSameYear(localOf(at), new Date(now)) ? '' : digits(at, ' yyyy');
-  return `${digits(at, 'd')} ${shortMonth(at)}${year}`;
+  const year = isSameYear(localOf(at), new Date(now)) ? '' : digits(at, ', yyyy');
+  return `${shortMonth(at)} ${digits(at, 'd')}${year}`;
 }
 
-/** A day in full: `Saturday 16 May 2026`. */
+/** A day in full: `Saturday, May 16, 2026`. */
 export function dayInFull(at: Instant): string {
-  return `${weekday(at)} ${digits(at, 'd')} ${longMonth(at)} ${digits(at, 'yyyy')}`;
+  return `${weekday(at)}, ${longMonth(at)} ${digits(at, 'd, yyyy')}`;
 }
 
-/** A day and time of day: `2 May 2026, 14:05`. */
+/** A day and time of day: `May 2, 2026, 2:05 PM`. */
 export function dayAndTime(at: Instant): string {
-  return `${digits(at, 'd')} ${shortMonth(at)} ${digits(at, 'yyyy, HH:mm')}`;
+  return `${shortMonth(at)} ${digits(at, 'd, yyyy, h:mm a')}`;
 }
 
 /** A day as it is spoken of from now: `today`, `yesterday`, `3 days ago`, else the day. */

@@ -44,7 +44,7 @@ const why = (on: number, id: string, entries: readonly Entry[], house?: HouseRul
 describe('why a duty stands as it does', () => {
   test('by the season: when it was last done, by when it is due, and whose season it is', () => {
     expect(why(30, 'lug-torque@1L', sound())).toBe(
-      'Last torque check 1 May; due by 11 Jun, twice a season (house rule).',
+      'Last torque check May 1; due by Jun 11, twice a season (house rule).',
     );
     expect(dutyRule(duty(30, 'lights@rig', sound()), 'us')).toBe('each spring, house rule');
   });
@@ -58,12 +58,12 @@ describe('why a duty stands as it does', () => {
     [
       'new-brakes',
       'brake-adjust@1L',
-      'New brakes bed in and are adjusted again; 30 mi since, due at 200 mi (house rule).',
+      'New brakes bed in: adjust them again; 30 mi since, due at 200 mi (house rule).',
     ],
     [
       'fixings',
       'underside@rig',
-      'U-bolts or hangers were disturbed and are tried by wrench again; 30 mi since, due at 50 mi (house rule).',
+      'U-bolts or hangers were disturbed: check them by wrench again; 30 mi since, due at 50 mi (house rule).',
     ],
   ])('by what happened: %s', (what, id, words) => {
     const story = [...sound(), entry('event', 1, { what, places: ['1L'] }), trip(2, 30)];
@@ -83,7 +83,7 @@ describe('why a duty stands as it does', () => {
     const house = rulesFor({ repack: 'grade-5000' }, undefined);
     const story = [...sound(told), trip(1, 4990)];
     expect(why(2, 'repack@1L', story, house)).toBe(
-      "4,990 mi since the repack of 1 May; limit at 5,000 mi (house rule, stricter than maker's figure of 12,000 mi).",
+      "4,990 mi since the repack of May 1; limit at 5,000 mi (house rule, stricter than maker's figure of 12,000 mi).",
     );
   });
 
@@ -94,9 +94,9 @@ describe('why a duty stands as it does', () => {
       reason: 'seals ordered.',
       until: day(900),
     });
-    expect(why(370, 'repack@1L', [...sound(), off])).toBe('Put off 2 May until 18 Oct 2027: seals ordered.');
+    expect(why(370, 'repack@1L', [...sound(), off])).toBe('Put off May 2 until Oct 18, 2027: seals ordered.');
     expect(why(470, 'repack@1L', [...sound(), off])).toContain(
-      'It is past 456 days, the most it may be put off, and is due whatever was said.',
+      'It is past 456 days, the longest it may be put off, so it is due.',
     );
     expect(dutyStanding(duty(370, 'repack@1L', [...sound(), off]), 'us')).toEqual({
       figure: 'put off',
@@ -138,7 +138,7 @@ describe('why a duty stands as it does', () => {
 test('routines are named with their places', () => {
   expect(routineTitle('repack', ['1L', '1R'])).toBe('Repack 1L and 1R');
   expect(routineTitle('gear-look', ['coupler', 'ball', 'plug', 'frame', 'winch'])).toBe(
-    'Look over the coupler, the hitch ball and 3 more',
+    'Inspect the coupler, the hitch ball and 3 more',
   );
   expect(routineTitle('breakaway-test', ['breakaway'])).toBe('Breakaway pull test');
   expect(doneWords('lights', ['rig'])).toBe('Lights tested');
@@ -177,7 +177,7 @@ test('a trip ahead in a sentence', () => {
   expect(say(1)).toBe("Fit for tomorrow's 180 mi. On the way: lug recheck of 2L at 25 mi.");
   expect(say(3)).toBe("Fit for Monday's 180 mi. On the way: lug recheck of 2L at 25 mi.");
   expect(say(60)).toMatch(
-    /^For 180 mi on 1 Jul: due before it starts, lug torque checks of 1L, 1R, 2R and 2L/,
+    /^For 180 mi on Jul 1: due before it starts, lug torque checks of 1L, 1R, 2R and 2L/,
   );
 });
 
@@ -188,24 +188,26 @@ test('bands, gaps and the season in words', () => {
     late: day(90),
     towed: { early: mi(310), likely: mi(640), late: mi(1120) },
   };
-  expect(bandShort(band, day(0))).toBe('eight times of ten between 11 May and 30 Jul');
+  expect(bandShort(band, day(0))).toBe('8 times in 10 between May 11 and Jul 30');
   expect(bandShort({ early: undefined, likely: undefined, late: undefined, towed: {} }, day(0))).toBe(
     'not within two years',
   );
-  expect(bandWords(band, day(0), 'untold')).toContain('at 2,000 mi a year, there being no record yet');
+  expect(bandWords(band, day(0), 'untold')).toContain('at 2,000 mi a year, with no record yet');
   expect(
     fallsOnWords({ trip: { at: day(20), distance: 1, launches: 0 }, distance: mi(410) }, 'us', day(0)),
-  ).toBe('It falls due on the trip planned for 21 May, about 410 mi out.');
-  expect(towedWords(band, 'us')).toBe('After about 640 mi more; 310 mi to 1,120 mi in eight times of ten.');
+  ).toBe('It falls due on the trip planned for May 21, about 410 mi out.');
+  expect(towedWords(band, 'us')).toBe('After about 640 mi more; 310 mi to 1,120 mi 8 times in 10.');
   expect(towedWords({ ...band, towed: {} }, 'us')).toBeUndefined();
   const gap = { entry: 'x', from: day(2), to: day(10), distance: mi(120) };
-  expect(gapWords(gap, 'Hive Cart', 'us', day(20))).toContain('120 mi unaccounted between 3 May and 11 May');
+  expect(gapWords(gap, 'Hive Cart', 'us', day(20))).toContain(
+    '120 mi not accounted for between May 3 and May 11',
+  );
   if (!season) throw new Error('no season');
   expect(seasonWords(season, 'Juniper')).toBe(
-    'Juniper is towed from 1 Apr to 31 Oct, as is usual there; say so where it is other.',
+    'Juniper is towed from Apr 1 to Oct 31, the usual there; change it if yours differs.',
   );
   const chapter = { time: 'mid', opens: day(5), at: day(40), over: day(90), open: false, items: [] } as const;
-  expect(chapterHeadline(chapter, day(0))).toBe('from 6 May, by 10 Jun');
+  expect(chapterHeadline(chapter, day(0))).toBe('from May 6, by Jun 10');
 });
 
 test('the meters beside the one that comes first are told with what is used and left of each', () => {

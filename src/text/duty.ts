@@ -65,10 +65,10 @@ const SEASON_RULE: Record<SeasonTime, string> = {
 /** What happened, as the reason for a look. */
 const CAUSE_WHY: Record<NonNullable<MeterUse['cause']>, string> = {
   shop: 'A shop had the wheel off: check the torque before you tow',
-  verge: 'Tightened on the verge: torque to its figure at the next safe place',
-  'new-brakes': 'New brakes bed in and are adjusted again',
-  adapter: 'Adapter nuts settle and are looked at again',
-  fixings: 'U-bolts or hangers were disturbed and are tried by wrench again',
+  verge: 'Tightened on the shoulder: torque it at the next safe place',
+  'new-brakes': 'New brakes bed in: adjust them again',
+  adapter: 'Adapter nuts settle: recheck them',
+  fixings: 'U-bolts or hangers were disturbed: check them by wrench again',
 };
 
 /** What a limit rests on, and what it overrules: `house rule, stricter than the maker's figure of 730 days`. */
@@ -81,7 +81,7 @@ function basisWords(use: MeterUse, system: UnitSystem): string {
 /** What a duty rests on: `every 12,000 mi, house rule`. */
 export function dutyRule(duty: Duty, system: UnitSystem): string {
   const use = duty.governing;
-  if (!use) return duty.reason === 'no-figure' ? "the maker's years are not known" : 'no record yet';
+  if (!use) return duty.reason === 'no-figure' ? "the maker's service life is not known" : 'no record yet';
   const basis = basisWords(use, system);
   if (use.season) return `${SEASON_RULE[use.season]}, ${basis}`;
   const limit = amountOf(duty, use.meter, use.limit, system);
@@ -109,14 +109,14 @@ function whyAlone(duty: Duty, system: UnitSystem, now: Instant): string {
   const { noun } = ROUTINE_WORDS[duty.routine];
   if (duty.deferral) return deferralWords(duty, system, now);
   if (duty.reason === 'finding' && duty.finding)
-    return `Pulled forward by what was found ${day(duty.finding.at, now)}: ${findingWords(duty.finding, system)}.`;
+    return `Moved up by what was found ${day(duty.finding.at, now)}: ${findingWords(duty.finding, system)}.`;
   if (duty.reason === 'no-figure')
-    return 'How long this hub runs shut is its maker’s figure, and nobody has told it yet.';
+    return 'How long this hub may run sealed is its maker’s figure, and it is not entered yet.';
   if (!use && duty.glanced)
-    return `Seen on a short walk ${day(duty.glanced.at, now)}, which is not the thorough look once a year: no ${noun} on record.`;
+    return `Seen on a short walk ${day(duty.glanced.at, now)}, which is not the thorough yearly check: no ${noun} on record.`;
   if (!use)
     return duty.matter === 'safety'
-      ? `No ${noun} on record. Unknown counts as due until someone has looked.`
+      ? `No ${noun} on record. Unknown counts as due until someone checks.`
       : `No ${noun} on record.`;
   const basis = basisWords(use, system);
   const limit = amountOf(duty, use.meter, use.limit, system);
@@ -151,7 +151,7 @@ function deferralWords(duty: Duty, system: UnitSystem, now: Instant): string {
   const until = deferral.until && day(deferral.until, now);
   const said = `Put off ${day(deferral.at, now)}${until ? ` until ${until}` : ''}: ${deferral.reason.replace(/\.$/, '')}.`;
   if (duty.reason !== 'past-stop' || !governing) return said;
-  return `${said} It is past ${meterAmount(governing.meter, stopLimit(governing), system)}, the most it may be put off, and is due whatever was said.`;
+  return `${said} It is past ${meterAmount(governing.meter, stopLimit(governing), system)}, the longest it may be put off, so it is due.`;
 }
 
 /** How a duty stands as one figure with its words: `6 mi` `past`, `412 mi` `left`. */
@@ -177,7 +177,7 @@ export function dutyStanding(
 export function reasonWords(reason: TowReason, system: UnitSystem, now: Instant): string {
   switch (reason.kind) {
     case 'open-work':
-      return `Work on ${spot(reason.work.place)} is open at step ${reason.work.step} of ${reason.work.steps}${reason.work.parked ? `, put down: ${small(reason.work.parked)}` : ''}. Not fit to tow until it is closed.`;
+      return `Work on ${spot(reason.work.place)} is open at step ${reason.work.step} of ${reason.work.steps}${reason.work.parked ? `, paused: ${small(reason.work.parked)}` : ''}. Not fit to tow until it is closed.`;
     case 'finding':
       return `${placeName(reason.finding.place)}: ${findingWords(reason.finding, system)}, seen ${day(reason.finding.at, now)}.`;
     case 'conflict': {
@@ -258,7 +258,7 @@ type OtherReason = Exclude<TowReason, { kind: 'duty' }>;
 function shortOther(reason: OtherReason): string {
   if (reason.kind === 'open-work') return `the open work on ${spot(reason.work.place)}`;
   if (reason.kind === 'finding') return `the finding${at(reason.finding.place)}`;
-  return `what does not agree${at(reason.conflict.place)}`;
+  return `the conflict${at(reason.conflict.place)}`;
 }
 
 /** A reason in a clause: `2R lug recheck 21 mi past`. */
@@ -293,8 +293,8 @@ export function towSummary(verdict: TowVerdict, system: UnitSystem, now: Instant
   if (fitness === 'fit' || !first) {
     const soon = jobsIn(reasons);
     return soon === 0
-      ? 'Everything on record is in date.'
-      : `Nothing stands in the way. ${capital(words(soon, 'thing'))} to keep an eye on.`;
+      ? 'Everything on record is current.'
+      : `Nothing is in the way. ${capital(words(soon, 'thing'))} to keep an eye on.`;
   }
   if (heavy.length === 1) return reasonWords(first, system, now);
   if (heavy.length <= 3 && fitness !== 'unknown')
@@ -302,7 +302,7 @@ export function towSummary(verdict: TowVerdict, system: UnitSystem, now: Instant
   if (fitness === 'unknown') {
     const due = jobsIn(reasons.filter((reason) => reason.fitness === 'after'));
     const more = due > 0 ? ` Besides, ${words(due, 'job')} ${due === 1 ? 'is' : 'are'} due.` : '';
-    return `No record of the ${list(grouped(heavy))}. Unknown counts as due until someone has looked.${more}`;
+    return `No record of the ${list(grouped(heavy))}. Unknown counts as due until someone checks.${more}`;
   }
   return `${list(grouped(heavy))}.`.replace(/^./, (c) => c.toUpperCase());
 }

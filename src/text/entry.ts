@@ -39,7 +39,7 @@ export const KIND_OF_ENTRY: Record<Entry['kind'], string> = {
   'part.fitted': 'Part',
   'part.moved': 'Part',
   'part.read': 'Part',
-  survey: 'First look',
+  survey: 'First inspection',
   'rule.chosen': 'House rule',
   season: 'Season',
   deferral: 'Put off',
@@ -96,14 +96,14 @@ function workTitle({ jobs }: Pick<WorkBody, 'jobs'>): string {
   return parts.map((part, i) => (i === 0 ? part : small(part))).join(', ');
 }
 
-/** What closed a finding: its owner's words, the work, or a look that found nothing left. */
+/** What closed a finding: your words, the work, or a look that found nothing left. */
 export function closingWords(
   { how, gone, needless, of, jobs }: EntryOf<'finding.closed'>['body'],
   system: UnitSystem,
 ): string {
   const graded = of && 'subject' in of ? of : undefined;
   const by = [
-    ...(gone ? ['Looked at again, clear'] : []),
+    ...(gone ? ['Rechecked, clear'] : []),
     ...(needless ? ['Looked into, nothing to be done'] : []),
     ...(graded
       ? [`${SUBJECT_WORDS[graded.subject].name}: ${small(gradeWords(graded.subject, graded.grade, system))}`]
@@ -146,7 +146,7 @@ function workLines(work: WorkBody, system: UnitSystem): readonly string[] {
       ...(readings.length > 0 ? [`${lead(place)}${capital(readings.join(' · '))}`] : []),
       ...(grades.length > 0 ? [`${lead(place)}${capital(grades.join(' · '))}`] : []),
       ...(grease.length > 0 ? [`${lead(place)}Grease: ${list(grease)}`] : []),
-      ...(parts.length > 0 ? [`${lead(place)}Renewed: ${list(parts)}`] : []),
+      ...(parts.length > 0 ? [`${lead(place)}Replaced: ${list(parts)}`] : []),
       ...(otherwise.length > 0 ? [`${lead(place)}${capital(list(otherwise))}`] : []),
     ];
   });
@@ -191,7 +191,7 @@ function fieldName(path: string): string {
   const axle = path.startsWith('axles.') ? `, axle ${Number(path.split('.')[1]) + 1}` : '';
   if (at) return `${small(FACT_WORDS[at.id].label)}${axle}`;
   const [first = '', second = ''] = path.split('.');
-  if (first === 'own') return 'what is yours to look at';
+  if (first === 'own') return 'what is yours to check';
   return first === 'gear' && isGear(second) ? small(placeName(second)) : (STRUCTURE[path] ?? path);
 }
 
@@ -207,7 +207,7 @@ function fieldValue(path: string, value: unknown, system: UnitSystem): string {
 /** Something that the owner looks at besides, with its walk. */
 function ownWords(value: unknown): string {
   if (typeof value === 'string') return value;
-  if (value === null || typeof value !== 'object') return 'no longer looked at';
+  if (value === null || typeof value !== 'object') return 'no longer checked';
   const { name, on } = value as OwnItem;
   return `${name}, on ${small(WALK_WORDS[on].title)}`;
 }
@@ -235,9 +235,9 @@ function surveyWords(body: EntryOf<'survey'>['body']): EntryWords {
       ? FOUND[found.verdict].toLowerCase()
       : found.as === 'reading'
         ? 'read'
-        : 'not looked at';
+        : 'not checked';
   const more = found.as === 'condition' ? found.words : found.as === 'not-looked' ? found.reason : undefined;
-  return { title: `First look, ${surveyTitle(body)}: ${came}`, lines: more ? [more] : [] };
+  return { title: `First inspection, ${surveyTitle(body)}: ${came}`, lines: more ? [more] : [] };
 }
 
 type PartEntry = Extract<Entry, { kind: 'part.fitted' | 'part.moved' | 'part.read' }>;
@@ -252,11 +252,11 @@ function partWords(entry: PartEntry, system: UnitSystem, partOf: NameOfPart): En
     case 'part.fitted': {
       const { spec, to, rolled, grade, shelf, note } = entry.body;
       return {
-        title: `${capital(PART_WORDS[spec.kind].one)} ${to === 'shelf' ? elsewhere(shelf, 'laid on the shelf') : `fitted at ${placeName(to)}`}`,
+        title: `${capital(PART_WORDS[spec.kind].one)} ${to === 'shelf' ? elsewhere(shelf, 'laid on the shelf') : `installed at ${placeName(to)}`}`,
         lines: [
           partName({ kind: spec.kind, facts: spec.facts }, system),
           ...(rolled === undefined
-            ? ['What it rolled before is not known']
+            ? ['Its earlier miles are not known']
             : rolled > 0
               ? [`Had rolled ${measure(rolled, 'distance', system)}`]
               : ['New']),
@@ -351,7 +351,7 @@ export function entryWords(
         ...(note ? [note] : []),
       ];
       const what = titleOf(entry.body.finding) ?? 'a finding';
-      return { title: who ? `Waits for ${who}: ${what}` : `Waits for nobody any more: ${what}`, lines };
+      return { title: who ? `Waits for ${who}: ${what}` : `No longer waiting: ${what}`, lines };
     }
     case 'decision':
       return {

@@ -9,7 +9,7 @@ interface FactHelp {
 
 /** How every fact of a rig is found out, and what for. Apart from its name, which the log needs on every page. */
 export const FACT_HELP: Record<FactId, FactHelp> = {
-  suspension: { unlocks: 'where the jack may go, and which fixings are looked at' },
+  suspension: { unlocks: 'where the jack may go, and which fixings are checked' },
   equalizer: {
     hint: 'A rocking piece between the two springs of one side.',
     unlocks: 'the pivots that take grease and wear',
@@ -108,11 +108,11 @@ export const FACT_HELP: Record<FactId, FactHelp> = {
   },
   greasePoints: {
     hint: 'Count the fittings on one side. The middle bolt may have none.',
-    unlocks: 'a grease round that misses none',
+    unlocks: 'greasing that misses none',
   },
   greaseWheelOff: {
     hint: 'Look while the tires are on the ground.',
-    unlocks: 'whether a grease round is done on foot',
+    unlocks: 'whether greasing can be done without lifting a wheel',
   },
   axleTorque: {
     hint: "In the axle maker's manual; for a torsion axle its bracket bolts.",
@@ -125,7 +125,7 @@ export const FACT_HELP: Record<FactId, FactHelp> = {
   plateTorque: { hint: "In the axle or brake maker's manual.", unlocks: 'backing plates that stay tight' },
   caliperTorque: { hint: "In the brake maker's manual.", unlocks: 'calipers that stay tight' },
   breakawayBattery: {
-    hint: 'It stands on the battery. Lithium holds its voltage until it is nearly empty.',
+    hint: 'Printed on the battery. Lithium holds its voltage until it is nearly empty.',
     unlocks: 'how its voltage at rest is judged',
   },
   breakawayRequired: {
@@ -136,7 +136,7 @@ export const FACT_HELP: Record<FactId, FactHelp> = {
   plateNut: { hint: 'Across their flats.', unlocks: 'the wrench named on brake cards' },
   actuator: {
     hint: 'A coupler that slides, or an electric pump on the tongue.',
-    unlocks: 'which actuator is looked at before a trip',
+    unlocks: 'which actuator is checked before a trip',
   },
   studs: { unlocks: 'the star in the right order' },
   torque: {
@@ -152,7 +152,7 @@ export const FACT_HELP: Record<FactId, FactHelp> = {
     unlocks: "the maker's own rounds in place of the house rule's",
   },
   treatedTorque: {
-    hint: 'On the tin of the anti-seize, or from the wheel maker. Nobody can reckon it from the dry figure.',
+    hint: 'On the tin of the anti-seize, or from the wheel maker. It cannot be worked out from the dry figure.',
     unlocks: 'anti-seize on the studs: without it they are wiped dry',
   },
   lubricant: {
@@ -167,12 +167,12 @@ export const FACT_HELP: Record<FactId, FactHelp> = {
     hint: 'Measure between neighboring studs: Identify makes the circle of it.',
     unlocks: 'wheels, hubs and a spare that fit',
   },
-  material: { unlocks: 'how soon lugs are looked at again: aluminum settles more' },
+  material: { unlocks: 'how soon lugs are checked again: aluminum settles more' },
   socket: {
     hint: 'Across the flats of a nut. Try it on: capped nuts swell.',
     unlocks: 'the socket named on every card and in the kit',
   },
-  key: { hint: 'Where it is kept, or that there is none.', unlocks: 'finding it on the verge' },
+  key: { hint: 'Where it is kept, or that there is none.', unlocks: 'finding it on the shoulder' },
   cover: { hint: 'Look for a hidden screw before you pry.', unlocks: 'how it comes off without breaking' },
   coverTool: { unlocks: 'the tool named on every card' },
   adapter: { hint: 'A second ring of nuts behind the wheel.', unlocks: 'their own torque and rechecks' },
@@ -191,39 +191,39 @@ export const FACT_HELP: Record<FactId, FactHelp> = {
     hint: 'The letter after the size, on the placard.',
     unlocks: 'whether the tires carry the axle',
   },
-  pressure: { hint: 'On the placard, for cold tires.', unlocks: 'the target of every pressure round' },
+  pressure: { hint: 'On the placard, for cold tires.', unlocks: 'the target of every pressure check' },
   maxPressure: {
     hint: 'Molded on the wall, for a cold tire.',
-    unlocks: 'the pressure that is never gone over',
+    unlocks: 'the pressure never to exceed',
   },
   wheelPressure: {
     hint: 'Stamped inside the rim or on its back.',
-    unlocks: 'the pressure that is never gone over',
+    unlocks: 'the pressure never to exceed',
   },
   valve: {
     hint: 'Rubber ones are good for {65 psi}.',
-    unlocks: 'valves that are not asked for more than they hold',
+    unlocks: 'valves never set past what they hold',
   },
   tireLoad: {
     hint: 'Half of the heaviest axle at a scale, loaded as you tow.',
     unlocks: 'a target by measured load',
   },
-  spares: { unlocks: 'the spare looked at with the rest' },
+  spares: { unlocks: 'the spare checked with the rest' },
   liftPoint: { hint: "The maker's manual may name a point.", unlocks: 'where the jack goes, on every card' },
   liftHeight: {
     hint: 'From the ground, tires full.',
     unlocks: 'the height of the jack point, named on every card that lifts',
   },
-  miles: { unlocks: 'what a trip is asked for' },
+  miles: { unlocks: 'what each trip asks you for' },
   yearly: {
-    hint: 'As near as you can say: it counts until the record has weeks of its own.',
+    hint: 'Your best estimate: it is used until the record has weeks of its own.',
     unlocks: 'when work will fall due, from the first day on',
   },
   use: { unlocks: 'how strictly old tires are judged' },
   roads: { unlocks: 'rust looked for where salt gets, on cards that go under it' },
   law: {
     hint: 'Brakes and breakaway by weight, lamps and reflectors, chains, tire age: it differs by place. Note where you found it.',
-    unlocks: 'what can be ticketed, beside what is safe, before each trip',
+    unlocks: 'what you can be ticketed for, besides what is safe, before each trip',
   },
   water: { unlocks: 'launches logged with their water' },
 };

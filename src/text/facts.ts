@@ -100,7 +100,7 @@ export const FACT_WORDS: Record<FactId, FactWords> = {
     label: 'Breakaway battery',
     options: { 'lead-acid': 'Lead-acid or gel', lithium: 'Lithium' },
   },
-  breakawayRequired: { label: 'Breakaway asked for by law, as you looked it up', options: YES_NO },
+  breakawayRequired: { label: 'Breakaway required by law, as you looked it up', options: YES_NO },
   mountingBolts: {
     label: 'Bolts that hold a backing plate',
     options: { '4': 'Four', '5': 'Five' },
@@ -117,8 +117,8 @@ export const FACT_WORDS: Record<FactId, FactWords> = {
   torque: {
     label: 'Lug torque',
   },
-  firstStage: { label: 'First round, where the maker prints his own' },
-  secondStage: { label: 'Second round, where the maker prints his own' },
+  firstStage: { label: 'First round, if the maker gives its own' },
+  secondStage: { label: 'Second round, if the maker gives its own' },
   treatedTorque: {
     label: 'Lug torque, greased threads',
   },
@@ -133,7 +133,7 @@ export const FACT_WORDS: Record<FactId, FactWords> = {
     label: 'Bolt circle',
   },
   material: {
-    label: 'Wheels are of',
+    label: 'Wheel material',
     options: { steel: 'Steel', aluminum: 'Aluminum' },
   },
   socket: {
@@ -154,7 +154,7 @@ export const FACT_WORDS: Record<FactId, FactWords> = {
   },
   coverTool: { label: 'Tool for the cover' },
   adapter: {
-    label: 'Wheel adapters fitted',
+    label: 'Wheel adapters installed',
     options: YES_NO,
   },
   adapterNuts: {
@@ -182,7 +182,7 @@ export const FACT_WORDS: Record<FactId, FactWords> = {
     label: 'Valves',
     options: { 'snap-in': 'Plain rubber, snapped in', metal: 'Metal or high-pressure' },
   },
-  tireLoad: { label: 'Most that one tire carries, weighed' },
+  tireLoad: { label: 'Heaviest tire load, weighed' },
   spares: {
     label: 'Spares carried',
     options: { '0': 'None', '1': '1', '2': '2' },

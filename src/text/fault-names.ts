@@ -19,12 +19,12 @@ export const SHOWS_WORDS: Record<Shows, string> = {
 
 /** What can be wrong, by its kind. */
 const FAULT_NAMES: Record<FaultKind, string> = {
-  'bulb-running': 'running filament burnt out',
-  'bulb-bright': 'brake and turn filament burnt out',
-  'bulb-brake': 'brake bulb burnt out',
-  'bulb-turn': 'turn bulb burnt out',
-  'bulb-both': 'bulb burnt out or loose',
-  'bulb-single': 'bulb burnt out',
+  'bulb-running': 'running filament burned out',
+  'bulb-bright': 'brake and turn filament burned out',
+  'bulb-brake': 'brake bulb burned out',
+  'bulb-turn': 'turn bulb burned out',
+  'bulb-both': 'bulb burned out or loose',
+  'bulb-single': 'bulb burned out',
   socket: 'socket corroded',
   ground: 'ground of that side',
   'ground-shared': 'ground shared by all lamps',

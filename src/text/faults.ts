@@ -11,7 +11,7 @@ export const SWITCH_WORDS: Record<Shows, string> = {
   'turn-right': 'Turn signal to the right',
 };
 
-export const SIGHT_WORDS: Record<Sight, string> = { ok: 'Burns', dim: 'Dim', out: 'Out', wrong: 'Wrong one' };
+export const SIGHT_WORDS: Record<Sight, string> = { ok: 'Works', dim: 'Dim', out: 'Out', wrong: 'Wrong one' };
 
 export const WIRING_WORDS: Record<Wiring, string> = {
   shared: 'Brake and turn share one red lamp',
@@ -26,17 +26,17 @@ interface FaultWords {
 
 /** Where each is on the rig, and what to do. */
 const LOOK_AT: Record<FaultKind, string> = {
-  'bulb-running': 'In the lamp: renew the bulb, grease its contacts.',
-  'bulb-bright': 'In the lamp: renew the bulb, grease its contacts.',
-  'bulb-brake': 'In the lamp: renew the bulb, grease its contacts.',
-  'bulb-turn': 'In the lamp: renew the bulb, grease its contacts.',
-  'bulb-both': 'In the lamp: take it out, look, renew it.',
-  'bulb-single': 'In that lamp: renew the bulb, grease its contacts.',
+  'bulb-running': 'In the lamp: replace the bulb, grease its contacts.',
+  'bulb-bright': 'In the lamp: replace the bulb, grease its contacts.',
+  'bulb-brake': 'In the lamp: replace the bulb, grease its contacts.',
+  'bulb-turn': 'In the lamp: replace the bulb, grease its contacts.',
+  'bulb-both': 'In the lamp: take it out, look, replace it.',
+  'bulb-single': 'In that lamp: replace the bulb, grease its contacts.',
   socket: 'In the lamp, under the bulb: clean the contacts, grease them.',
   ground: 'The white wire or screw behind the lamp, where it meets the frame: clean to bright metal.',
   'ground-shared':
     'The white wire from the plug to the tongue, at its screw on the frame; then the plug’s ground pin.',
-  'branch-running': 'The brown wire where it parts for that side, usually near the back crossmember.',
+  'branch-running': 'The brown wire where it splits off to that side, usually near the back crossmember.',
   'branch-bright': 'The wire from the plug along that side’s rail: look where it is clamped or rubs.',
   'fuse-running': 'In the tow vehicle: the fuse for trailer running lamps.',
   'pin-running': 'At the hitch: clean the pin and its socket.',
@@ -72,16 +72,16 @@ interface TestWords {
 
 const TEST_WORDS: Record<TestKind, (side: string) => TestWords> = {
   'swap-bulb': (side) => ({
-    ask: `Put a bulb that burns, such as the other side’s, into the ${side} lamp.`,
-    outcomes: { lights: 'It burns now', 'stays-out': 'Still out' },
+    ask: `Put a bulb that works, such as the other side’s, in the ${side} lamp.`,
+    outcomes: { lights: 'It lights now', 'stays-out': 'Still out' },
   }),
   'ground-wire': (side) => ({
     ask: `Hold a wire from the ${side} lamp’s ground to bright metal of the frame.`,
-    outcomes: { better: 'Burns bright', same: 'No change' },
+    outcomes: { better: 'Lights bright', same: 'No change' },
   }),
   'frame-wire': () => ({
     ask: 'Hold a wire from the trailer’s frame to bright metal of the tow vehicle.',
-    outcomes: { better: 'All burn bright', same: 'No change' },
+    outcomes: { better: 'All light bright', same: 'No change' },
   }),
   'volts-at-lamp': (side) => ({
     ask: `With it switched on, measure at the contact in the ${side} lamp’s socket: 12 V?`,

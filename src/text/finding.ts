@@ -32,7 +32,7 @@ function trendSaid(
     case 'heat':
       return figure === undefined || against === undefined
         ? 'hub runs warmer over its mate than it used to'
-        : `hub runs ${overMate(figure, system)} of late, ${overMate(against, system)} before`;
+        : `hub runs ${overMate(figure, system)} lately, ${overMate(against, system)} before`;
     case 'nuts':
       return figure === undefined || against === undefined
         ? 'lug nuts do not stay tight'
@@ -99,7 +99,7 @@ function evidenceWords(of: Evidence, system: UnitSystem): string {
   if ('grease' in of)
     return `${small(THICKENER_WORDS[of.grease])} was pumped onto ${small(THICKENER_WORDS[of.onto])}: they do not mix, clean the hub out and repack it`;
   if ('tire' in of)
-    return `the tire that came off ${of.cameOff} is ${of.tire === 'flat' ? 'flat or damaged' : 'worn out'}: no spare until it is repaired or renewed`;
+    return `the tire that came off ${of.cameOff} is ${of.tire === 'flat' ? 'flat or damaged' : 'worn out'}: no spare until it is repaired or replaced`;
   if ('tireCode' in of)
     return conflictWords({ code: of.tireCode as Conflict['code'], have: of.have, want: of.want }, system)
       .title;
@@ -112,7 +112,7 @@ function evidenceWords(of: Evidence, system: UnitSystem): string {
   return small(gradesFor(of.condition as Parameters<typeof gradesFor>[0])[of.judged]);
 }
 
-/** A finding in a clause: in its owner's own words, or by what it rests on, with what was said beside it. */
+/** A finding in a clause: in your own words, or by what it rests on, with what was said beside it. */
 export function findingWords(
   { text, note, of }: Pick<FindingState | Found, 'text' | 'note' | 'of'>,
   system: UnitSystem,
@@ -134,8 +134,8 @@ export function forbidsWords(verdict: 'watch' | 'due' | 'stop'): string {
 
 /** Why a finding stands a step graver than it looks. */
 export const ESCALATED_WORDS = {
-  'came-back': 'One step graver: it came back within a season after it was put right.',
-  'seen-again': 'One step graver: it was there at two looks of one season.',
+  'came-back': 'One step worse: it came back within a season after it was put right.',
+  'seen-again': 'One step worse: it was there at two looks of one season.',
 } as const;
 
 /** What a finding rests on, and the rule behind it. */

@@ -8,8 +8,8 @@ export type BandBasis = 'towed' | 'expected' | 'untold';
 
 const HOW: Record<BandBasis, string> = {
   towed: 'as this rig is towed',
-  expected: 'by what you expect to tow in a year, there being no record yet',
-  untold: 'there being no record yet and nobody having said what to expect',
+  expected: 'by your own estimate for a year, with no record yet',
+  untold: 'with no record yet and no estimate entered',
 };
 
 /** When something will fall due, as a sentence: the likeliest day, and the span that holds eight futures of ten. */
@@ -26,11 +26,11 @@ export function bandWords(
   if (likely === undefined)
     return early === undefined
       ? `Not within two years, ${how}.`
-      : `Likely not within two years; one time of ten by ${day(early, now)}.`;
+      : `Likely not within two years; 1 time in 10 by ${day(early, now)}.`;
   const span =
     early === undefined || late === undefined
-      ? `one time of ten by ${day(early ?? likely, now)}, or not within two years`
-      : `eight times of ten between ${day(early, now)} and ${day(late, now)}`;
+      ? `1 time in 10 by ${day(early ?? likely, now)}, or not within two years`
+      : `8 times in 10 between ${day(early, now)} and ${day(late, now)}`;
   return `Likely about ${day(likely, now)}; ${span}, ${how}.`;
 }
 
@@ -46,12 +46,12 @@ export function towedWords({ towed }: Band, system: UnitSystem): string | undefi
   if (likely === undefined || likely < 1) return undefined;
   const about = `After about ${measure(likely, 'distance', system)} more`;
   if (early === undefined || late === undefined || Math.abs(late - early) < 1609) return `${about}.`;
-  return `${about}; ${measure(early, 'distance', system)} to ${measure(late, 'distance', system)} in eight times of ten.`;
+  return `${about}; ${measure(early, 'distance', system)} to ${measure(late, 'distance', system)} 8 times in 10.`;
 }
 
 /** The span that holds eight futures of ten, shortly: `between 12 Jun and 3 Sep`. */
 export function bandShort({ early, late }: Band, now: string): string {
   const from = early ? day(early, now) : undefined;
-  if (late) return `eight times of ten between ${from ?? 'now'} and ${day(late, now)}`;
-  return from ? `one time of ten by ${from}` : 'not within two years';
+  if (late) return `8 times in 10 between ${from ?? 'now'} and ${day(late, now)}`;
+  return from ? `1 time in 10 by ${from}` : 'not within two years';
 }

@@ -201,7 +201,7 @@ export const SUBJECT_WORDS: Record<Subject, SubjectWords> = {
     grades: {
       none: 'None moved',
       'half-flat': 'One moved, half a flat (30°) at most',
-      moved: 'One moved, nobody noted how far',
+      moved: 'One moved, amount not noted',
       'over-half': 'One moved more than half a flat (30°)',
       'over-flat': 'One moved more than a flat (60°)',
       loose: 'Loose by hand',
@@ -260,7 +260,7 @@ export const SUBJECT_WORDS: Record<Subject, SubjectWords> = {
   lamp: {
     ask: 'These lamps',
     name: 'lamps',
-    grades: { burns: 'All burn', dim: 'Dim', 'one-out': 'One out', none: 'None burns' },
+    grades: { burns: 'All work', dim: 'Dim', 'one-out': 'One out', none: 'None work' },
   },
   contacts: {
     ask: 'As they were found',

@@ -3,7 +3,7 @@ import type { Lead, LeadCode } from '@/core/judge';
 /** Where a cause may lie, and how to look. */
 const LEAD_WORDS: Record<LeadCode, string> = {
   'seal-land': 'The spindle’s seal land: a step or rust there eats the lip. Feel it with a nail.',
-  'line-behind': 'Fishing line or string wound behind the seal cuts it: look before you fit a new one.',
+  'line-behind': 'Fishing line or string wound behind the seal cuts it: look before you install a new one.',
   'over-greased': 'Greased until it pushed out at the back: fewer strokes, wheel turning.',
   vent: 'A blocked vent or a cap pressed to its stop drives grease past the seal.',
   'nut-tight': 'The spindle nut: set too tight it runs hot. Feel for play first.',

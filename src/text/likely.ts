@@ -9,7 +9,7 @@ export const LIKELY_WORDS = {
     'Low on grease',
     'Loose',
     'Worn on one side',
-    'New part fitted',
+    'New part installed',
     'Check at the next stop',
   ],
   finding: [
@@ -33,7 +33,7 @@ export const LIKELY_WORDS = {
     'No time',
     'Need a second person',
     'Shop will do it',
-    'Not fitted on this rig',
+    'Not installed on this rig',
     'Checked and sound',
   ],
   remedy: [

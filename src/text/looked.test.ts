@@ -119,13 +119,13 @@ test('each reason for a decision is said in both systems', () => {
     },
   ] as const;
   const { reasons, go } = goVerdict(judged, skipped, { fitness: 'after', reasons: standing });
-  expect(GO_WORDS[go].word).toBe('Not towed as it is');
+  expect(GO_WORDS[go].word).toBe('Do not tow as is');
   const said = reasons.map((reason) => goReasonWords(reason, 'us', ({ kind }) => `stood before: ${kind}`));
   expect(said).toEqual(
     expect.arrayContaining([
       '1L tire wall and tread: bulge, separation',
       expect.stringContaining('1R pressure: no target is known'),
-      expect.stringContaining('not looked at'),
+      expect.stringContaining('not checked'),
       'stood before: finding',
     ]),
   );
@@ -168,11 +168,11 @@ describe('trends', () => {
     [leak(3), /^Losing 3\.0 psi a month, 5\.\d %: a leak\./],
     [leak(0.5), /^Holds its air: 0\.5 psi a month/],
     [leakTrend([], [], psi(65), NOW), /^Too few cold readings/],
-    [heat(24), /^Runs 26 °F over its mate of late, 2 °F over its mate before: it is getting warmer/],
+    [heat(24), /^Runs 26 °F over its mate lately, 2 °F over its mate before: it is getting warmer/],
     [heat(0), /as it always has/],
     [heatTrend([], [], -Infinity), /^Too few stops/],
     [wear('tread', 0.06), /^Wears \d\.\d\/32 in in 1,000 mi: about [\d,]+ mi left/],
-    [wear('lining', 0), /^No wear to be told/],
+    [wear('lining', 0), /^No wear to be seen/],
     [wearTrend('tread', []), /^Too few readings/],
     [nutTrend(looks('moved', 'held', 'moved')), /moved at two looks of the last 3/],
     [nutTrend(looks('held', 'held')), /none moved in two looks/],
@@ -243,20 +243,20 @@ test('a lead says how to look, and why the record speaks for it', () => {
 test('what is wrong with a reading says which unit would make sense', () => {
   const meant = { unit: 'kPa', si: 600_000 } as const;
   expect(takenWords({ weight: 'refuse', code: 'impossible', meant }, '600', 'us')).toBe(
-    '“600” is more or less than can be here. In kPa it would make sense.',
+    '“600” is out of range here. In kPa it would make sense.',
   );
   expect(takenWords({ weight: 'ask', code: 'hub-cold' }, '82', 'us')).toContain('has not worked');
   expect(takenWords({ weight: 'ask', code: 'below-air' }, '20', 'metric')).toContain('°C');
 });
 
-test('two things that cannot both hold are named', () => {
+test('two things that cannot both be true are named', () => {
   const first = { place: '1L', subject: 'tread', grade: 'deep' } as const;
   expect(
     contradictionWords(
       { place: '1L', first, second: { ...first, subject: 'tire-wall', grade: 'cord' } },
       'us',
     ),
-  ).toMatch(/^1L: tread .* and tire wall .* cannot both hold\.$/);
+  ).toMatch(/^1L: tread .* and tire wall .* cannot both be true\.$/);
   expect(
     contradictionWords(
       { place: '1L', first, second: { place: '1L', what: 'tread-inner', value: toSI(2 / 32, 'in') } },
@@ -301,8 +301,8 @@ describe('in the log', () => {
     });
     expect(title).toBe('Hitching up: go with care');
     expect(lines).toEqual([
-      '1 item looked at, 1 skipped',
-      'By rule: not towed as it is; you decided otherwise',
+      '1 item checked, 1 skipped',
+      'By rule: do not tow as is; you decided otherwise',
       'Until: the tire shop',
       'two miles',
       'At home',
@@ -344,7 +344,7 @@ describe('in the log', () => {
     expect(lamps.title).toBe('Lamps tested: 1 failure');
     expect(lamps.lines).toEqual([
       `${LAMP_WORDS.left}, brake: out`,
-      'Likely: Left lamp: bulb burnt out or loose (83 %)',
+      'Likely: Left lamp: bulb burned out or loose (83 %)',
     ]);
     expect(
       told('photo', {

@@ -81,7 +81,7 @@ function walkWords({ body }: EntryOf<'walk'>, system: UnitSystem, titleOf: Title
   return {
     title: `${WALK_WORDS[walk].title}: ${decision ? small(GO_WORDS[decision.go].word) : wrong > 0 ? count(wrong, 'thing') + ' not right' : 'clear'}`,
     lines: [
-      `${count(looked.length - skipped, 'item')} looked at${skipped > 0 ? `, ${skipped} skipped` : ''}`,
+      `${count(looked.length - skipped, 'item')} checked${skipped > 0 ? `, ${skipped} skipped` : ''}`,
       ...(decision && decision.go !== decision.rule
         ? [`By rule: ${small(GO_WORDS[decision.rule].word)}; you decided otherwise`]
         : []),
@@ -104,7 +104,7 @@ function walkWords({ body }: EntryOf<'walk'>, system: UnitSystem, titleOf: Title
 function lightsWords({ body }: EntryOf<'lights'>): EntryWords {
   const bad = body.results.filter(({ result }) => result !== 'ok');
   return {
-    title: bad.length === 0 ? 'Lamps tested: all burn' : `Lamps tested: ${count(bad.length, 'failure')}`,
+    title: bad.length === 0 ? 'Lamps tested: all work' : `Lamps tested: ${count(bad.length, 'failure')}`,
     lines: [
       ...bad.map(
         ({ lamp, shows, result }) =>

@@ -31,5 +31,5 @@ export const LOOK_WORDS: Record<
 
 /** What is looked at, by its id. */
 export function lookName(look: string): string {
-  return look in LOOK_WORDS ? LOOK_WORDS[look as keyof typeof LOOK_WORDS].name : 'Looked at';
+  return look in LOOK_WORDS ? LOOK_WORDS[look as keyof typeof LOOK_WORDS].name : 'Checked';
 }

@@ -72,7 +72,7 @@ export function outlookWords(
         ? `For ${goal}: due before it starts, ${some(before)}.${way}`
         : `For ${goal}: what is due now comes first.${way}`;
     case 'unknown':
-      return `For ${goal}: not known to be fit until what nobody has a record of was looked at.${way}`;
+      return `For ${goal}: not known to be fit until what has no record is checked.${way}`;
     case 'not':
       return `${capital(goal)}: not fit as it stands.${way}`;
   }

@@ -20,8 +20,8 @@ export const PART_WORDS: Record<PartKind, { readonly one: string; readonly many:
 export const GRADE_WORDS: Record<ShelfGrade, string> = {
   'as-new': 'As new',
   sound: 'Sound, kept as a spare',
-  worn: 'Worn, for need only',
-  unfit: 'Unfit: not to be fitted',
+  worn: 'Worn, emergency use only',
+  unfit: 'Unfit: not to be installed',
 };
 
 interface PartFactWords {

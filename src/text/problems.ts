@@ -35,16 +35,16 @@ export function tripWords(
   const other = problem.other ? day(problem.other, now) : '';
   const last = lastReading === undefined ? '' : measure(lastReading, 'distance', system);
   const WORDS: Record<`${TripProblem['field']} ${TripProblem['code']}`, string> | Record<string, string> = {
-    'distance negative': 'Miles cannot be less than nothing.',
-    'distance absurd': 'That is farther than once round the Earth.',
+    'distance negative': 'Miles cannot be negative.',
+    'distance absurd': 'That is farther than once around the Earth.',
     'distance long': 'That is very far for one trip. If it is right, log it again to confirm.',
-    'launches negative': 'Launches cannot be less than none.',
-    'launches not-whole': 'Launches are whole: a hub is under water or it is not.',
+    'launches negative': 'Launches cannot be negative.',
+    'launches not-whole': 'Launches are whole numbers.',
     'launches absurd': 'That is more launches than a trip can hold.',
     'launches many': 'That is many launches for one trip. If it is right, log it again to confirm.',
-    'reading negative': 'A meter cannot read less than nothing.',
-    'reading backwards': `The meter stood at ${last} before: it cannot run backwards. Is this a typing error, or another meter?`,
-    'started begins-after': 'It began after it ended: one of the two days is wrong.',
+    'reading negative': 'A meter cannot read below zero.',
+    'reading backwards': `The meter read ${last} before: it cannot run backward. A typing error, or another meter?`,
+    'started begins-after': 'It starts after it ends: one of the two days is wrong.',
     'started overlap': `It overlaps the trip logged for ${other}. If both are right, log it again to confirm.`,
     'happened overlap': `It overlaps the trip logged for ${other}. If both are right, log it again to confirm.`,
     'vehicle backwards': 'Home again, the tow vehicle reads less than it did going out.',
@@ -69,17 +69,17 @@ export function tapWords(problem: TapProblem | { code: 'no-run' }): string {
     case 'not-square':
       return 'The two distances are farther apart than this step allows: shift the axle, then measure both again.';
     case 'worn-goes-back':
-      return 'These bearings were graded due or worse: they do not go back in. Say which are renewed.';
+      return 'These bearings were graded due or worse: they do not go back in. Say which are replaced.';
     case 'reading-absurd':
-      return `This cannot be right: ${READING_WORDS[problem.what].label.toLowerCase()}. Look at the figure and its unit.`;
+      return `This cannot be right: ${READING_WORDS[problem.what].label.toLowerCase()}. Check the figure and its unit.`;
     case 'wrong-hand':
       return `This side takes a ${problem.wanted} plate. The other one looks right here and hardly brakes: do not mount it.`;
     case 'count-off':
       return `There are ${problem.expected} studs. Every one gets its nut before the wheel goes on; if one cannot, report it.`;
     case 'reason-missing':
-      return 'Say why it is left out: it goes on record.';
+      return 'Say why it is left out: it goes in the log.';
     case 'no-way-on':
-      return 'What you graded needs other work first, and it cannot follow from here. Put the card down and lay it out anew.';
+      return 'What you graded needs other work first, and it cannot follow from here. Pause this job and lay it out again.';
     case 'not-optional':
       return 'This step cannot be left out.';
     case 'not-this-step':
@@ -145,6 +145,6 @@ export function archiveWords(problem: ArchiveProblem | MergeProblem): string {
     case 'bad-line':
       return `Line ${problem.line} of the log cannot be read${problem.field ? ` (${problem.field})` : ''}: ${problem.detail}.`;
     case 'conflict':
-      return `Entry ${problem.id} is here already with other words. One of the two was altered; nothing was brought in.`;
+      return `Entry ${problem.id} is here already with different contents. One of the two was altered; nothing was brought in.`;
   }
 }

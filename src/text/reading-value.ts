@@ -30,7 +30,7 @@ export function readingTyped(what: ReadingId, value: number | string, system: Un
 
 /** Why what was typed is no such reading. */
 export function readingProblemWords(problem: ReadingProblem, system: UnitSystem): string {
-  return problem.code === 'negative' ? 'This cannot be less than nothing.' : parseWords(problem, system);
+  return problem.code === 'negative' ? 'This cannot be negative.' : parseWords(problem, system);
 }
 
 /** The value of a reading, with its unit. */

@@ -33,13 +33,13 @@ export const READING_WORDS: Record<ReadingId, ReadingWords> = {
   'new-outer-roller': { label: 'New outer bearing, roller number', logged: 'new outer roller' },
   'new-outer-race': { label: 'New outer bearing, race number', logged: 'new outer race' },
   renewed: {
-    label: 'What is renewed',
-    hint: 'A bearing and its race are renewed together.',
+    label: 'Replaced',
+    hint: 'A bearing and its race are replaced together.',
     logged: 'renewed',
   },
   grease: {
     label: 'Grease going in, by its thickener',
-    hint: 'It stands on the cartridge. One grease per rig.',
+    hint: 'Printed on the cartridge. One grease per rig.',
     logged: 'grease',
   },
   'grease-product': {
@@ -53,7 +53,7 @@ export const READING_WORDS: Record<ReadingId, ReadingWords> = {
   'studs-done': { label: 'Studs done', unit: 'studs', logged: 'threads done' },
   hand: {
     label: 'The plate in your hands',
-    hint: 'It stands on the plate or its box: left or right.',
+    hint: 'Stamped on the plate or its box: left or right.',
     logged: 'hand',
   },
   lining: {
@@ -63,7 +63,7 @@ export const READING_WORDS: Record<ReadingId, ReadingWords> = {
   },
   'pad-inner': {
     label: 'Inner pad, thinnest',
-    hint: 'The lining alone. Where only lining and steel can be reached, tell the steel below.',
+    hint: 'The lining alone. Where only lining and steel can be reached, enter the steel below.',
     logged: 'inner pad',
   },
   'pad-outer': { label: 'Outer pad, thinnest', logged: 'outer pad' },
@@ -111,7 +111,7 @@ export const READING_WORDS: Record<ReadingId, ReadingWords> = {
     hint: 'It goes with the tire: what is flat or worn out is no spare.',
     logged: 'the tire that came off',
   },
-  law: { label: 'What the law asks here, and where it stands', logged: 'law' },
+  law: { label: 'What the law requires here, and where it says so', logged: 'law' },
   'end-play': { label: 'End play, worked out', logged: 'end play worked out' },
   'play-dialed': {
     label: 'End play by dial',

@@ -72,7 +72,7 @@ export const NUT_SCHOOL_WORDS: Record<NutSchool, string> = {
 export const TORQUE_SCHOOL_WORDS: Record<TorqueSchool, string> = {
   'air-then-ground': '20 % and 50 % in the air, full on the ground',
   'all-on-ground': '40, 85 and 100 % on the ground',
-  'snug-then-twice': 'hand snug, then full on the ground twice round',
+  'snug-then-twice': 'hand snug, then full on the ground twice around',
 };
 
 const ORDINAL = ['front', 'second', 'third'];

@@ -53,7 +53,7 @@ export function routineHow(
     }
     case 'brake-adjust':
       return {
-        how: 'Wheel up, star wheel turned until it just drags once round, then compared with its mate. Plug back in the slot. It stops firmly when the brake is applied, and lets go cleanly.',
+        how: 'Wheel up, star wheel turned until it just drags once around, then compared with its mate. Plug back in the slot. It stops firmly when the brake is applied, and lets go cleanly.',
         caution: RAISED,
       };
     case 'brake-measure':
@@ -88,7 +88,7 @@ export function routineHow(
         caution: 'Never tow with the pin out. Chock the wheels first.',
       };
     case 'battery-renew':
-      return { how: 'Renewed every two years, or under 12.0 V.' };
+      return { how: 'Replaced every two years, or under 12.0 V.' };
     case 'gear-look':
       return { how: 'Look at each and move what moves: cracks, wear, rust, looseness, what is missing.' };
     case 'underside':
@@ -98,7 +98,7 @@ export function routineHow(
       };
     case 'pivots':
       return {
-        how: 'Greaseable bolts take grease until it shows at the bushing; dry bushings are looked at for play, bright metal and oval eyes.',
+        how: 'Greaseable bolts take grease until it shows at the bushing; dry bushings are checked for play, bright metal and oval eyes.',
         caution: 'On level ground, wheels chocked, stands under the frame.',
       };
     case 'contacts':

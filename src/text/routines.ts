@@ -23,51 +23,51 @@ const of = (title: string, noun: string, done: string, one = noun, many = `${one
 /** Every routine by name. */
 export const ROUTINE_WORDS: Record<DutyRoutine | RepairId, RoutineWords> = {
   repack: of('Repack', 'repack', 'Repacked'),
-  'hub-look': of('Rock and spin', 'wheel-end check', 'Rocked and spun', 'wheel-end check'),
-  'hub-service': of('Sealed hub service', 'service of the hub', 'Hub serviced', 'hub service'),
+  'hub-look': of('Rock and spin', 'wheel-end check', 'Rocked and spun'),
+  'hub-service': of('Sealed hub service', 'hub service', 'Hub serviced'),
   grease: of('Grease', 'greasing', 'Greased'),
   'lug-torque': of('Lug torque', 'torque check', 'Torque checked', 'lug torque check'),
-  'adapter-torque': of('Adapter nuts', 'check of the adapter nuts', 'Adapter nuts checked', 'adapter check'),
+  'adapter-torque': of('Adapter nuts', 'adapter nut check', 'Adapter nuts checked', 'adapter check'),
   'brake-adjust': of('Brake adjustment', 'brake adjustment', 'Brakes adjusted'),
-  'brake-measure': of('Measure brakes', 'brake measuring', 'Brakes measured'),
-  'tire-look': of('Tire inspection', 'tire inspection', 'Tires inspected', 'tire inspection'),
-  'tire-renew': of('Tire age', 'date of the tire', 'Tire renewed', 'tire date'),
-  walkaround: of('Walk round before leaving', 'walk round it', 'Walked round', 'walkaround'),
+  'brake-measure': of('Measure brakes', 'brake measurement', 'Brakes measured'),
+  'tire-look': of('Tire inspection', 'tire inspection', 'Tires inspected'),
+  'tire-renew': of('Tire age', 'tire date', 'Tire replaced'),
+  walkaround: of('Walk around before leaving', 'walkaround', 'Walked around'),
   rinse: of('Rinse', 'rinse', 'Rinsed'),
-  pressures: of('Cold pressures', 'pressure round', 'Pressures set'),
+  pressures: of('Cold pressures', 'pressure check', 'Pressures set'),
   lights: of('Lights', 'light test', 'Lights tested'),
   'breakaway-test': of('Breakaway pull test', 'breakaway test', 'Breakaway tested'),
-  'battery-renew': of('Breakaway battery age', 'date of the battery', 'Battery renewed', 'battery date'),
-  'gear-grease': of('Strip and grease', 'strip and grease it', 'Stripped and greased', 'greasing'),
-  'gear-look': of('Look over', 'look at it', 'Looked over', 'look over the gear', 'looks over the gear'),
-  underside: of('Underside by wrench', 'round of the fixings', 'Fixings checked', 'underside round'),
-  pivots: of('Suspension pivots', 'look at the pivots', 'Pivots done', 'pivot round'),
-  contacts: of('Lamp contacts', 'cleaning of the contacts', 'Contacts cleaned', 'contact cleaning'),
+  'battery-renew': of('Breakaway battery age', 'battery date', 'Battery replaced'),
+  'gear-grease': of('Strip and grease', 'greasing', 'Stripped and greased'),
+  'gear-look': of('Inspect', 'inspection', 'Inspected', 'gear inspection'),
+  underside: of('Underside by wrench', 'underside check', 'Underside checked'),
+  pivots: of('Suspension pivots', 'pivot check', 'Pivots checked'),
+  contacts: of('Lamp contacts', 'contact cleaning', 'Contacts cleaned'),
   wash: of('Wash for lay-up', 'wash', 'Washed', 'wash', 'washes'),
-  'unload-tires': of('Load off the tires', 'lay-up of the tires', 'Tires relieved', 'tire lay-up'),
-  'battery-out': of('Breakaway battery out', 'lay-up of the battery', 'Battery taken out', 'battery lay-up'),
-  'bearing-renew': of('Bearings and races', 'renewal of the bearings', 'Bearings renewed', 'bearing renewal'),
-  'hub-renew': of('Hub or drum renewal', 'renewal of the hub', 'Hub renewed', 'hub renewal'),
-  'plate-renew': of('Brake plate renewal', 'renewal of the plate', 'Brake plate renewed', 'plate renewal'),
-  'shoe-renew': of('Shoe renewal', 'renewal of the shoes', 'Shoes renewed', 'shoe renewal'),
-  'magnet-renew': of('Magnet renewal', 'renewal of the magnet', 'Magnet renewed', 'magnet renewal'),
-  'brakes-install': of('New brakes', 'installation of brakes', 'Brakes installed', 'brake installation'),
-  'pad-renew': of('Brake pads', 'renewal of the pads', 'Pads renewed', 'pad renewal'),
-  'stud-renew': of('New stud', 'renewal of the stud', 'Stud renewed', 'stud renewal'),
-  'cap-renew': of('New cap', 'renewal of the cap', 'Cap renewed', 'cap renewal'),
-  'hub-build': of('Hub on a bare spindle', 'building of the hub', 'Hub built up'),
+  'unload-tires': of('Load off the tires', 'tire lay-up', 'Load taken off the tires'),
+  'battery-out': of('Breakaway battery out', 'battery lay-up', 'Battery taken out'),
+  'bearing-renew': of('Bearings and races', 'bearing replacement', 'Bearings replaced'),
+  'hub-renew': of('Hub or drum replacement', 'hub replacement', 'Hub replaced'),
+  'plate-renew': of('Brake plate replacement', 'plate replacement', 'Brake plate replaced'),
+  'shoe-renew': of('Shoe replacement', 'shoe replacement', 'Shoes replaced'),
+  'magnet-renew': of('Magnet replacement', 'magnet replacement', 'Magnet replaced'),
+  'brakes-install': of('New brakes', 'brake installation', 'Brakes installed'),
+  'pad-renew': of('Brake pads', 'pad replacement', 'Pads replaced'),
+  'stud-renew': of('New stud', 'stud replacement', 'Stud replaced'),
+  'cap-renew': of('New cap', 'cap replacement', 'Cap replaced'),
+  'hub-build': of('Hub on a bare spindle', 'hub build', 'Hub built up'),
   'hub-read': of(
-    'Open and read one hub',
-    'reading of the hub',
+    'Open one hub and read it',
+    'hub reading',
     'Hub opened and read',
     'hub opened to read it',
     'hubs opened to read them',
   ),
   'tire-change': of('Tire change', 'tire change', 'Tire changed'),
-  'tire-rotate': of('Tire rotation', 'rotation of the tire', 'Tires rotated', 'tire rotation'),
-  'stud-threads': of('Stud threads', 'care of the threads', 'Threads cleaned', 'thread cleaning'),
-  bushings: of('Bushings and equalizer', 'renewal of the bushings', 'Bushings renewed', 'bushing renewal'),
-  'axle-set': of('Axle set', 'setting of the axle', 'Axle set', 'axle setting'),
+  'tire-rotate': of('Tire rotation', 'tire rotation', 'Tires rotated'),
+  'stud-threads': of('Stud threads', 'thread cleaning', 'Threads cleaned'),
+  bushings: of('Bushings and equalizer', 'bushing replacement', 'Bushings replaced'),
+  'axle-set': of('Axle set', 'axle setting', 'Axle set'),
   'lug-recheck': of('Lug recheck', 'refit', 'Rechecked', 'lug recheck'),
 };
 
@@ -90,7 +90,7 @@ function placesWords(routine: WorkRoutine, places: readonly RoutinePlace[]): str
     : names.join(', ');
 }
 
-/** A routine with where it is done: `Repack 2R`, `Look over the coupler`, `Lights`. */
+/** A routine with where it is done: `Repack 2R`, `Inspect the coupler`, `Lights`. */
 export function routineTitle(routine: WorkRoutine, places: readonly RoutinePlace[]): string {
   return `${ROUTINE_WORDS[routine].title} ${placesWords(routine, places)}`.trim();
 }
@@ -120,8 +120,8 @@ export function jobWords(routine: WorkRoutine, places: readonly RoutinePlace[]):
 
 /** Work as it is asked for on the Bench, where a duty counts an age. */
 export function workTitle(routine: WorkRoutine): string {
-  if (routine === 'tire-renew') return 'Tire renewal';
-  return routine === 'battery-renew' ? 'Breakaway battery renewal' : ROUTINE_WORDS[routine].title;
+  if (routine === 'tire-renew') return 'Tire replacement';
+  return routine === 'battery-renew' ? 'Breakaway battery replacement' : ROUTINE_WORDS[routine].title;
 }
 
 /** Some work with where it is done: `Tire renewal 1L`. */
@@ -149,10 +149,10 @@ export function jobsTitle(
   return `${titles.join(', ')}${routines.length > named.length ? ` and ${routines.length - named.length} more` : ''}`;
 }
 
-/** The round that comes every couple of thousand miles, by its name: `2,000-mile round`; in the other units to the nearest hundred. */
+/** The round that comes every couple of thousand miles, by its name: `2,000-mile service`; in the other units to the nearest hundred. */
 export function roundName(system: UnitSystem): string {
-  if (system === 'us') return `${formatNumber(fromSI(COUPLE_OF_THOUSAND, 'mi'))}-mile round`;
-  return `${formatNumber(Math.round(fromSI(COUPLE_OF_THOUSAND, 'km') / 100) * 100)} km round`;
+  if (system === 'us') return `${formatNumber(fromSI(COUPLE_OF_THOUSAND, 'mi'))}-mile service`;
+  return `${formatNumber(Math.round(fromSI(COUPLE_OF_THOUSAND, 'km') / 100) * 100)} km service`;
 }
 
 /** Which work is for what, where names lie close together. */

@@ -14,7 +14,7 @@ export const RULE_REASONS: Record<RuleId, RuleReason> = {
     where: 'The step that sets the nut, on every card from now on.',
   },
   repack: {
-    why: 'What most axle makers print. Twelve months hold in every school; metered grease needs hubs with a fitting; sealed hubs keep their maker’s years and are looked at yearly all the same.',
+    why: 'What most axle makers print. Twelve months hold in every school; metered grease needs hubs with a fitting; sealed hubs keep their maker’s years and are still checked yearly.',
     where: 'When each repack is due.',
   },
   grease: {
@@ -50,7 +50,7 @@ export const RULE_REASONS: Record<RuleId, RuleReason> = {
   cotter: { why: 'They cost pennies.', where: 'What is laid out before a repack.' },
   pivots: {
     why: 'Greased ones last; neglected ones wear faster than dry.',
-    where: 'Whether pivots are greased every {2,000 mi} or looked at each spring.',
+    where: 'Whether pivots are greased every {2,000 mi} or checked each spring.',
   },
   hubs: {
     why: 'Races are the hard part on the roadside.',

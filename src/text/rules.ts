@@ -71,20 +71,20 @@ export const RULE_WORDS: Record<RuleId, RuleWords> = {
     ask: 'Cracked lining',
     schools: {
       'watch-hairlines': 'hairlines watched until one reaches the edge',
-      'renew-at-sight': 'renewed at sight',
+      'renew-at-sight': 'replaced on sight',
     },
   },
   renewal: {
     ask: 'Shoes or loaded plate',
     schools: {
-      cheaper: 'whichever sums cheaper with your hours, the plate if the magnet is due too',
+      cheaper: 'whichever comes out cheaper with your hours, the plate if the magnet is due too',
       plate: 'always the plate',
       parts: 'always parts',
     },
   },
   cotter: {
     ask: 'Cotter pins',
-    schools: { new: 'new each time', reuse: 'used again while sound' },
+    schools: { new: 'new each time', reuse: 'reused while sound' },
   },
   pivots: {
     ask: 'Suspension pivots',
@@ -92,7 +92,7 @@ export const RULE_WORDS: Record<RuleId, RuleWords> = {
   },
   hubs: {
     ask: 'Renewing worn hubs',
-    schools: { sets: 'bearing and race sets', complete: 'complete hub with races fitted, one carried' },
+    schools: { sets: 'bearing and race sets', complete: 'complete hub with races installed, one carried' },
   },
   lubricant: {
     ask: 'Grease in hubs',
@@ -109,7 +109,7 @@ export const RULE_WORDS: Record<RuleId, RuleWords> = {
     },
   },
   verge: {
-    ask: 'Tightening on the verge',
+    ask: 'Tightening on the shoulder',
     schools: {
       'finish-there': 'carry a torque wrench and finish there',
       'tighten-and-go': 'tighten hard, go, torque at the first safe place',

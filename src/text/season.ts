@@ -8,8 +8,8 @@ import { list, measure, words } from './measure';
 
 /** The halves of the world. */
 export const HALF_WORDS: Record<Half, string> = {
-  north: 'Northern half of the world',
-  south: 'Southern half of the world',
+  north: 'Northern hemisphere',
+  south: 'Southern hemisphere',
 };
 
 /** The times of a season. */
@@ -22,9 +22,9 @@ export const SEASON_WORDS: Record<SeasonTime, string> = {
 /** What can happen to a rig and leaves a check behind. */
 export const EVENT_WORDS: Record<EventBody['what'], string> = {
   shop: 'A shop had wheels off',
-  verge: 'Tightened on the verge',
-  'new-brakes': 'New brakes fitted',
-  adapter: 'Wheel adapters fitted',
+  verge: 'Tightened on the shoulder',
+  'new-brakes': 'New brakes installed',
+  adapter: 'Wheel adapters installed',
   fixings: 'U-bolts or hangers disturbed',
 };
 
@@ -50,7 +50,7 @@ const MONTHS = ['Jan', 'Feb', 'Mar', 'Apr', 'May', 'Jun', 'Jul', 'Aug', 'Sep', '
 
 /** A day of every year: `1 Apr`. */
 export function yearDay(text: string): string {
-  return `${Number(text.slice(3))} ${MONTHS[Number(text.slice(0, 2)) - 1] ?? ''}`;
+  return `${MONTHS[Number(text.slice(0, 2)) - 1] ?? ''} ${Number(text.slice(3))}`;
 }
 
 /** How far a time of the season has come: `two of nine done, by 9 Jun`. */
@@ -67,5 +67,5 @@ export function seasonWords(season: SeasonDates, name: string): string {
   const span = `${name} is towed from ${yearDay(season.start)} to ${yearDay(season.end)}`;
   return season.basis === 'owner'
     ? `${span}, as you said.`
-    : `${span}, as is usual there; say so where it is other.`;
+    : `${span}, the usual there; change it if yours differs.`;
 }

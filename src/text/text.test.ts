@@ -164,7 +164,7 @@ describe('the verdict of the yard', () => {
     const verdict = towVerdict(rig(), dutiesOf(rig(), NOW), []);
     expect(towHeadline(verdict)).toBe('Not known to be fit');
     expect(towSummary(verdict, 'us', NOW)).toBe(
-      'No record of the repacks of 1L, 1R, 2L and 2R, tire inspections of 5 places, tire dates of 5 places, pressure round, light test, breakaway test, battery date, looks over the gear of 12 places and underside round. Unknown counts as due until someone has looked.',
+      'No record of the repacks of 1L, 1R, 2L and 2R, tire inspections of 5 places, tire dates of 5 places, pressure check, light test, breakaway test, battery date, gear inspections of 12 places and underside check. Unknown counts as due until someone checks.',
     );
   });
 
@@ -184,7 +184,7 @@ describe('the verdict of the yard', () => {
     const lines = reasonLines(reasons, 'us', NOW);
     expect(lines.flatMap((line) => line.reasons)).toHaveLength(reasons.length);
     expect(lines.length).toBeLessThan(reasons.length / 2);
-    expect(lines.filter(({ words }) => words.startsWith('Look over'))).toHaveLength(1);
+    expect(lines.filter(({ words }) => words.startsWith('Inspect the'))).toHaveLength(1);
     for (const { words } of lines) expect(words).toMatch(/^[A-Z1-3].*\.$/);
   });
   test('every reason is a sentence', () => {
@@ -218,7 +218,7 @@ describe('the verdict of the yard', () => {
     const duty = dutiesOf(rig(work), NOW).find((one) => one.id === 'repack@1L');
     if (!duty) throw new Error('no duty');
     expect(dutyWhy(duty, 'us', NOW)).toBe(
-      '369 days since the repack of 12 May 2025; limit at 365 days (house rule).',
+      '369 days since the repack of May 12, 2025; limit at 365 days (house rule).',
     );
     expect(dutyStanding(duty, 'us')).toEqual({ figure: '4 days', words: 'past' });
   });
@@ -303,7 +303,7 @@ test('what is laid out follows the rig', () => {
 
 test('a meter that runs backwards says where it stood', () => {
   const problem = { field: 'reading', code: 'backwards', weight: 'refuse' } as const;
-  expect(tripWords(problem, toSI(21_480, 'mi'), 'us')).toContain('stood at 21,480 mi before');
+  expect(tripWords(problem, toSI(21_480, 'mi'), 'us')).toContain('read 21,480 mi before');
 });
 
 describe('steps follow what is known of the rig', () => {
@@ -346,7 +346,7 @@ describe('steps follow what is known of the rig', () => {
     expect(howOf('jack', torsion, seat)).not.toContain('spring seat');
   });
 
-  test('pins are new, or used again while sound, by the school', () => {
+  test('pins are new, or reused while sound, by the school', () => {
     expect(howOf('lock-in', plain)).toContain('Put a new pin');
     expect(howOf('lock-in', plain, { ...HOUSE_DEFAULT, cotter: 'reuse' })).not.toContain('Put a new pin');
   });
@@ -386,8 +386,8 @@ test('a card is called by its work, and by no more of it than can be read at a g
     at(one, 'rig'),
   );
   expect(jobsTitle(many)).toBe('Lights, cold pressures, underside by wrench and 2 more');
-  expect(jobsTitle(at('battery-renew', 'breakaway'))).toBe('Breakaway battery renewal');
-  expect(jobsTitle(at('tire-renew', '1L'))).toBe('Tire renewal 1L');
+  expect(jobsTitle(at('battery-renew', 'breakaway'))).toBe('Breakaway battery replacement');
+  expect(jobsTitle(at('tire-renew', '1L'))).toBe('Tire replacement 1L');
 });
 
 test.each([

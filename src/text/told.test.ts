@@ -73,15 +73,15 @@ describe('entries as they are told', () => {
     ],
     [
       'a fix',
-      entry('finding.closed', { finding: ID, how: 'latch renewed' }),
+      entry('finding.closed', { finding: ID, how: 'latch replaced' }),
       'Fixed: Towed 180 mi',
-      ['latch renewed'],
+      ['latch replaced'],
     ],
     ['a withdrawal', entry('void', { target: ID, reason: 'twice' }), 'Withdrew: Towed 180 mi', ['twice']],
     ['a note', entry('note', { text: 'under the oak' }), 'under the oak', []],
   ])('%s', (_, one, title, lines) => expect(us(one)).toEqual({ title, lines }));
 
-  test('work says what was read, seen, used and renewed, and what it left behind', () => {
+  test('work says what was read, seen, used and replaced, and what it left behind', () => {
     const work = entry('work', {
       jobs: [{ routine: 'repack', place: '1L' }],
       from: 'bench',
@@ -106,7 +106,7 @@ describe('entries as they are told', () => {
         'Seal YS-171 · end play worked out 0.006 in',
         'Rollers and races light staining',
         'Grease: calcium sulfonate',
-        'Renewed: inner bearing and race and seal',
+        'Replaced: inner bearing and race and seal',
         'Lug rechecks opened at 10 mi and 25 mi',
         'Left out (top-up 1L): gun empty',
         'Step by step on the bench, 1 h 36 min',
@@ -172,7 +172,7 @@ describe('judgements as they are told', () => {
   test('what readings warned of keeps its figures; one told before they were kept says so much less', () => {
     const said = (of: Parameters<typeof findingWords>[0]['of']) => findingWords({ of }, 'us');
     expect(said({ trend: 'heat', figure: 10, against: 0 })).toBe(
-      'hub runs 18 °F over its mate of late, level with its mate before',
+      'hub runs 18 °F over its mate lately, level with its mate before',
     );
     expect(said({ trend: 'leak', figure: toSI(3, 'psi') })).toBe('loses 3.0 psi a month');
     expect(said({ trend: 'nuts', figure: 2, against: 4 })).toBe('a nut moved at 2 of the last 4 looks');

@@ -13,5 +13,5 @@ export function oddTorqueWords(
   if (usual) return undefined;
   const studs = studDiameter === undefined ? 'trailer studs' : `${partLength(studDiameter, system)} studs`;
   const band = `${measure(min, 'torque', system)} to ${measure(max, 'torque', system)}`;
-  return `Usual for ${studs} is ${band}. If the maker says ${measure(torque, 'torque', system)}, keep it: save again.`;
+  return `Usual for ${studs} is ${band}. If the maker says ${measure(torque, 'torque', system)}, save again to confirm.`;
 }

@@ -22,7 +22,7 @@ function leakWords(trend: LeakTrend, system: UnitSystem, now: Instant): TrendWor
     return {
       title,
       said: 'Too few cold readings to tell a leak from the weather.',
-      basis: `${reads}; three over ten days or more tell.`,
+      basis: `${reads}; it takes three over ten days or more.`,
     };
   const figure = (value: number) => measure(Math.max(0, value), 'pressure', system, 1);
   const share = `${formatNumber((rate / Math.max(level ?? 1, 1)) * 100, 1)} %`;
@@ -64,14 +64,14 @@ function heatWords(trend: HeatTrend, system: UnitSystem): TrendWords {
     return {
       title,
       said: 'Too few stops with both hubs read to know what is usual here.',
-      basis: `${stops} since a hub of this axle was last opened; eight tell.`,
+      basis: `${stops} since a hub of this axle was last opened; it takes eight.`,
     };
   const over = (kelvins: number) => overMate(kelvins, system);
   const basis = `${stops}, held against its own past first; it varies by ${degrees(scatter, system)} as a rule. Watched from ${degrees(25 / 1.8, system)} over.`;
   return trend.status === 'rising'
     ? {
         title,
-        said: `Runs ${over(lately)} of late, ${over(usual)} before: it is getting warmer. Open it before it tells you on the road.`,
+        said: `Runs ${over(lately)} lately, ${over(usual)} before: it is getting warmer. Open it before it tells you on the road.`,
         basis,
       }
     : { title, said: `Runs ${over(lately)}, as it always has.`, basis };
@@ -86,12 +86,12 @@ function wearWords(trend: WearTrend, system: UnitSystem): TrendWords {
     return {
       title,
       said: 'Too few readings over too short a way to tell how fast it wears.',
-      basis: `${reads}; two that lie ${road(321_868)} apart tell.`,
+      basis: `${reads}; it takes two at least ${road(321_868)} apart.`,
     };
   if (!left)
     return {
       title,
-      said: 'No wear to be told from the readings yet.',
+      said: 'No wear to be seen in the readings yet.',
       basis: `${reads} since it was new here.`,
     };
   const per = system === 'us' ? '1,000 mi' : '1,000 km';

@@ -4,9 +4,9 @@ const reasonOf = (error: unknown) => (error instanceof Error ? error.message : S
 /** What is said when the device could not store something: what happened, and what to do. */
 export function unstoredWords(error: unknown): string {
   if (nameOf(error) === 'YardGone')
-    return 'This yard was cleared or begun afresh in another tab: nothing was logged. Reload this one.';
+    return 'This yard was cleared or started over in another tab: nothing was logged. Reload this one.';
   if (nameOf(error) === 'QuotaExceededError')
-    return 'This device is full: it could not store this, so it is not logged. What you typed is still here: free some space and tap again. An archive can be saved all the same.';
+    return 'This device is full: it could not store this, so it is not logged. What you typed is still here: free some space and tap again. You can still save an archive.';
   return `The device could not store this, so it is not logged: ${reasonOf(error)}`;
 }
 
@@ -36,7 +36,7 @@ export function shutWords(reason: string): { readonly title: string; readonly wh
     };
   return {
     title: 'The log cannot be read',
-    what: 'Nothing was changed. Close other tabs of Yardline and reload this one; if it stays so, the browser may be blocking storage for this site.',
+    what: 'Nothing was changed. Close other tabs of Yardline and reload this one; if it keeps happening, the browser may be blocking storage for this site.',
   };
 }
 

@@ -28,7 +28,7 @@ export const WALK_WORDS: Record<WalkId, WalkWords> = {
   'first-stop': { title: 'First stop', when: 'After {10 to 25 mi}: hubs by hand, lugs by wrench.' },
   stop: { title: 'Every stop', when: 'Fuel, food or a rest: hands near the hubs, eyes on tires and straps.' },
   home: { title: 'Home again', when: 'While it is fresh: cuts, curb hits, warm hubs, weeping grease.' },
-  twice: { title: 'Twice a season', when: 'Lug torque all round, brakes felt, tread and pressures read.' },
+  twice: { title: 'Twice a season', when: 'Lug torque all around, brakes felt, tread and pressures read.' },
   spring: { title: 'Spring', when: 'Before the first trip: every wheel up, every piece of gear.' },
   layup: { title: 'Lay-up', when: 'Before the winter: what spring has to fix goes on the list.' },
   shop: { title: 'After a shop', when: 'A wheel was off elsewhere: torque checked by you.' },
@@ -79,18 +79,18 @@ function itemTitle(item: Pick<WalkItem, 'look' | 'place' | 'own'>): string {
 }
 
 export const UNJUDGED_WORDS: Record<Unjudged, string> = {
-  'hub-cold': 'As warm as the air: it has not worked, so nothing can be said of it.',
+  'hub-cold': 'As cool as the air: it has not worked, so it cannot be judged.',
   'bare-cap':
     'Measured on a bare cap, which reads far too cold: measure on paint, rubber or tape at the hub.',
-  'not-spun': 'No rock says nothing of a bearing that is too tight: spin it as well.',
-  'not-read': 'Not read: without a gauge nobody can say.',
-  'no-target': 'No target is known: tell the placard’s pressure and it is judged.',
+  'not-spun': 'No rock does not rule out a bearing that is too tight: spin it as well.',
+  'not-read': 'Not read: without a gauge there is no telling.',
+  'no-target': 'No target is known: enter the placard pressure and it is judged.',
 };
 
 export const GO_WORDS: Record<Go, { readonly word: string; readonly means: string }> = {
-  clear: { word: 'Clear to go', means: 'Everything on this walk was looked at and clear.' },
-  care: { word: 'Go with care', means: 'What stands below is watched: look again at the first stop.' },
-  no: { word: 'Not towed as it is', means: 'What stands below comes first.' },
+  clear: { word: 'Clear to go', means: 'Everything on this walk was checked and clear.' },
+  care: { word: 'Go with care', means: 'Watch the items below: check again at the first stop.' },
+  no: { word: 'Do not tow as is', means: 'The items below come first.' },
 };
 
 /** Pressures nearer than this read the same (Pa). */
@@ -102,7 +102,7 @@ function byWeather({ judgement, brought, cold, verdict }: Judged, system: UnitSy
     return '';
   const { against } = judgement;
   if (Math.abs(brought - against) >= Math.abs(cold - against) - SAME_PRESSURE) return '';
-  return ` At ${measure(ONE_TEMPERATURE, 'temperature', system)} it would read ${measure(brought, 'pressure', system)}: that is the weather, not a leak. Set it all the same.`;
+  return ` At ${measure(ONE_TEMPERATURE, 'temperature', system)} it would read ${measure(brought, 'pressure', system)}: that is the weather, not a leak. Set it anyway.`;
 }
 
 /** What was found at an item: grade or figure, and the rule. */
@@ -120,9 +120,7 @@ export function judgedWords(
   }
   const { grade } = answer;
   return {
-    said: grade
-      ? gradeWords(item.subject, grade, system)
-      : (answer.words ?? 'Not right; nobody has said how'),
+    said: grade ? gradeWords(item.subject, grade, system) : (answer.words ?? 'Not right; no detail given'),
   };
 }
 
@@ -139,7 +137,7 @@ export function goReasonWords(
     case 'unread':
       return `Pressure not read: ${list(reason.items.map(({ place }) => (place === 'rig' ? 'the rig' : placeName(place))))}`;
     case 'skipped':
-      return `${itemTitle(reason.item)}: not looked at`;
+      return `${itemTitle(reason.item)}: not checked`;
     case 'standing':
       return tow(reason.reason);
   }
@@ -150,7 +148,7 @@ export function takenWords(problem: TakenProblem, typed: string, system: UnitSys
   const meant = problem.meant ? ` In ${problem.meant.unit} it would make sense.` : '';
   switch (problem.code) {
     case 'impossible':
-      return `“${typed}” is more or less than can be here.${meant}`;
+      return `“${typed}” is out of range here.${meant}`;
     case 'units':
       return `“${typed}” is far from what it should be.${meant} Which is it?`;
     case 'hub-cold':
@@ -164,11 +162,11 @@ export function takenWords(problem: TakenProblem, typed: string, system: UnitSys
   }
 }
 
-/** Two things said of one place that cannot both hold. */
+/** Two things said of one place that cannot both be true. */
 export function contradictionWords({ place, first, second }: Contradiction, system: UnitSystem): string {
   const said = (one: Contradiction['second']) =>
     'subject' in one
       ? `${SUBJECT_WORDS[one.subject].name} “${small(gradeWords(one.subject, one.grade, system))}”`
       : `${readingName(one.what)} ${readingValue(one.what, one.value, system)}`;
-  return `${placeName(place as Place)}${whereWords({ side: first.side as 'L' | 'R' | undefined })}: ${said(first)} and ${said(second)} cannot both hold.`;
+  return `${placeName(place as Place)}${whereWords({ side: first.side as 'L' | 'R' | undefined })}: ${said(first)} and ${said(second)} cannot both be true.`;
 }

@@ -118,11 +118,11 @@ test('a band is told as its likeliest day and the span of eight futures of ten',
       now,
     );
   expect(say('2026-06-20', '2026-07-12', '2026-09-09')).toBe(
-    'Likely about 12 Jul; eight times of ten between 20 Jun and 9 Sep, as this rig is towed.',
+    'Likely about Jul 12; 8 times in 10 between Jun 20 and Sep 9, as this rig is towed.',
   );
-  expect(say('2026-06-20', '2026-06-20', '2026-06-20')).toBe('Due 20 Jun.');
+  expect(say('2026-06-20', '2026-06-20', '2026-06-20')).toBe('Due Jun 20.');
   expect(say('2026-06-20', '2026-07-12')).toContain('or not within two years');
-  expect(say('2027-06-20')).toContain('Likely not within two years; one time of ten by');
+  expect(say('2027-06-20')).toContain('Likely not within two years; 1 time in 10 by');
   expect(say()).toBe('Not within two years, as this rig is towed.');
 });
 
@@ -145,21 +145,21 @@ test.each<[Kind, object, string]>([
       to: '1L',
       rolled: 0,
     },
-    'Tire fitted at 1L',
+    'Tire installed at 1L',
   ],
   ['part.moved', { moves: [{ part: 'a', to: 'shelf', grade: 'sound' }] }, 'Moved: the part to the shelf'],
   ['part.read', { part: 'a', facts: { dot: { value: '1121', source: 'marking' } } }, 'Read off: the part'],
   [
     'survey',
     { item: 'gear', place: 'coupler', found: { as: 'condition', verdict: 'clear' } },
-    'First look, Coupler: clear',
+    'First inspection, Coupler: clear',
   ],
   [
     'survey',
     { item: 'fact-torque', place: 'rig', found: { as: 'not-looked' } },
-    'First look, Lug torque: not looked at',
+    'First inspection, Lug torque: not checked',
   ],
-  ['survey', { item: 'part-tire', place: 'S1', found: { as: 'reading' } }, 'First look, Tire S1: read'],
+  ['survey', { item: 'part-tire', place: 'S1', found: { as: 'reading' } }, 'First inspection, Tire S1: read'],
   ['rule.chosen', { rule: 'tireAge', school: '5' }, 'House rule: tire age limit'],
   ['rig.changed', { changes: { 'gear.winch': false } }, 'Changed: winch'],
 ])('%s %j is told as %s', (kind, body, title) => {

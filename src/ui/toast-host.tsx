@@ -24,7 +24,8 @@ export default function ToastHost() {
   }, []);
   return (
     <Toaster
-      offset={{ bottom: '1.5rem', top: '8rem' }}
+      // Clear of the rail, whose last places are at its foot.
+      offset={{ bottom: '1.5rem', top: '8rem', left: '15rem' }}
       position={wide ? 'bottom-left' : 'top-center'}
       toastOptions={{
         duration: 4500,

@@ -3,7 +3,7 @@ import { Suspense } from 'react';
 import { Loading } from '@/features/rigs';
 import { SurveyView } from '@/features/rig/survey';
 
-export const metadata: Metadata = { title: 'First look' };
+export const metadata: Metadata = { title: 'First inspection' };
 
 export default function Page() {
   return (

@@ -107,7 +107,7 @@ describe('the chapters of a season', () => {
     ]);
 
   test('are spring, mid-season and lay-up, each with the duties this rig has for it', () => {
-    // On 1 May the spring work of that very day counts; the middle and the lay-up are to come.
+    // On May 1 the spring work of that very day counts; the middle and the lay-up are to come.
     expect(left(0, ...sound)).toEqual([
       ['commission', '2025-04-01', true, []],
       ['mid', '2025-06-11', false, ['lug-torque']],

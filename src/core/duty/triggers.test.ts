@@ -226,7 +226,7 @@ describe('by the part', () => {
 });
 
 describe('by the season', () => {
-  // Day 0 is 1 May 2025; looks of mid-season fall on 10 June and 21 August, the lay-up on 31 October.
+  // Day 0 is May 1, 2025; looks of mid-season fall on 10 June and 21 August, the lay-up on 31 October.
   test.each([
     [5, 'clear'],
     [30, 'soon'],

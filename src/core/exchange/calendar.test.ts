@@ -9,7 +9,7 @@ const repack: CalendarDay = {
   key: 'rig-repack-1L',
   day: '2026-08-10',
   title: 'Juniper: Repack 1L; seals, grease',
-  about: 'Likely about 10 Aug;\neight times of ten between 1 Aug and 3 Sep. ' + 'long '.repeat(40) + 'end.',
+  about: 'Likely about Aug 10;\neight times of ten between Aug 1 and Sep 3. ' + 'long '.repeat(40) + 'end.',
 };
 
 /** The events of a file as an ordinary calendar reads them. */

@@ -468,7 +468,7 @@ function withPart(kind: 'tire' | 'battery', at: Place, facts: Record<string, str
 const reviewed = (rig: RigState, house = HOUSE_DEFAULT) =>
   reviewRig({ model: base, parts: rig.parts }, house, NOW).find(({ code }) => /^(tire|battery)-/.test(code));
 
-describe('tire age, read on 16 May 2026 (week 20)', () => {
+describe('tire age, read on May 16, 2026 (week 20)', () => {
   test.each([
     ['2221', '6', 'clear'],
     ['1921', '6', 'watch'],

@@ -26,7 +26,7 @@ export function BenchView() {
       <div className="max-w-xl p-8">
         <h1 className="text-3xl">This card is no longer open</h1>
         <p className="text-soft mt-2 mb-5">
-          It was closed or dropped, here or in another tab. What was logged of it stands in the Logbook.
+          It was closed or dropped, here or in another tab. What was logged is in the Logbook.
         </p>
         <div className="flex gap-3">
           <LinkButton href="/logbook" look="primary">
@@ -42,8 +42,7 @@ export function BenchView() {
       <div className="max-w-xl p-8">
         <h1 className="text-4xl">Nothing on the bench yet</h1>
         <p className="text-soft mt-2 mb-5 text-lg">
-          The bench leads a job one step at a time, in the one safe order. It needs to know which rig it is
-          working on.
+          The Bench takes you through a job one step at a time, in the one safe order. First it needs a rig.
         </p>
         <LinkButton href="/setup" look="primary" size="lg">
           Set up your first rig

@@ -28,7 +28,7 @@ export function Bundles({ view, onChoose }: { view: RigView; onChoose: (jobs: re
   const due = jobsOf(view, alone(duties.filter(({ verdict }) => PRESSING.has(verdict))));
   const chapters = season ? seasonLists(duties, { model, house, season }, now) : [];
   const bundles = [
-    // Of fifty things that nobody has looked at yet, the ones that matter come first.
+    // Of fifty things that have no record, the ones that matter come first.
     ...(rig.trips === 0
       ? [{ name: 'Before the first tow', jobs: jobsOf(view, beforeFirstTow(duties)) }]
       : []),
@@ -44,7 +44,7 @@ export function Bundles({ view, onChoose }: { view: RigView; onChoose: (jobs: re
   ].filter(({ jobs }) => jobs.length > 0);
   if (bundles.length === 0) return null;
   return (
-    <div role="group" aria-label="Taken up together" className="mt-4 flex flex-wrap gap-2.5">
+    <div role="group" aria-label="Done together" className="mt-4 flex flex-wrap gap-2.5">
       {bundles.map(({ name, jobs }) => (
         <Button key={name} onClick={() => onChoose(jobs)}>
           {name} <span className="text-soft font-normal">{count(jobs.length, 'job')}</span>

@@ -172,7 +172,7 @@ export function CloseView({
           </ul>
         </section>
         {odd.length > 0 && (
-          <section aria-label="Two things that cannot both hold" className="grid max-w-3xl gap-2">
+          <section aria-label="Two things that cannot both be true" className="grid max-w-3xl gap-2">
             {odd.map((one) => (
               <FieldError key={contradictionWords(one, units)}>{contradictionWords(one, units)}</FieldError>
             ))}
@@ -214,7 +214,7 @@ export function CloseView({
                   <Mark mark="clear" size={22} />
                   <span>
                     {finding.place === 'rig' ? '' : `${placeName(finding.place)}: `}
-                    {findingWords(finding, units)}; looked at again, clear
+                    {findingWords(finding, units)}; rechecked, clear
                   </span>
                 </li>
               ))}
@@ -243,13 +243,13 @@ export function CloseView({
             {stops && (
               <div className="mt-2">
                 <TextArea
-                  label="The part renewed, or the shop that did it"
+                  label="The part replaced, or the shop that did it"
                   maxLength={200}
                   rows={2}
                   value={kept.fixed}
                   onChange={(event) => change({ ...kept, fixed: event.target.value })}
                   error={
-                    tried && unsaid ? 'It forbade towing: say what was renewed, or who did it.' : undefined
+                    tried && unsaid ? 'It forbade towing: say what was replaced, or who did it.' : undefined
                   }
                 />
               </div>
@@ -269,12 +269,12 @@ export function CloseView({
         />
         <section className="grid max-w-3xl gap-4 sm:grid-cols-[1fr_8rem]">
           <Field
-            label="What it cost, if you keep count"
+            label="What it cost, if you track it"
             inputMode="decimal"
             maxLength={12}
             value={kept.cost}
             onChange={(event) => change({ ...kept, cost: event.target.value })}
-            error={costWrong ? 'A sum is wanted here, such as 42.50.' : undefined}
+            error={costWrong ? 'Enter an amount, such as 42.50.' : undefined}
           />
           <Select
             label="Currency"
@@ -295,7 +295,7 @@ export function CloseView({
           </div>
         </section>
         <p className="max-w-3xl text-lg">
-          {jobsTitle(run.card.jobs)}: counted anew from today.
+          {jobsTitle(run.card.jobs)}: the count restarts today.
           {work.refits.length > 0 &&
             ` Lug rechecks of ${list(work.refits.map(({ place }) => place))} open at ${list(run.card.rechecks.map((limit) => measure(limit, 'distance', units)))} from this refit.`}
         </p>

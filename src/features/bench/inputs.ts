@@ -120,7 +120,7 @@ export const chapterDraftKey = (run: string): string => `bench chapter ${run}`;
 export function tapOf(step: CardStep, input: StepInput): Result<Tap, string> {
   const { readings, bad } = readInput(step, input);
   const [first] = bad;
-  if (first) return fail(`${READING_WORDS[first].label}: a number is wanted here, in the unit shown.`);
+  if (first) return fail(`${READING_WORDS[first].label}: enter a number, in the unit shown.`);
   const note = input.note?.trim();
   return ok({
     do: 'done',

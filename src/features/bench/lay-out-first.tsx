@@ -99,7 +99,7 @@ export function LayOutFirst({
   };
   const tell = async (changes: Changes) => {
     if (applyChanges(model, changes).ok)
-      await record(rig.id, [{ kind: 'rig.changed', body: { changes } }], 'Kept with the rig');
+      await record(rig.id, [{ kind: 'rig.changed', body: { changes } }], 'Saved with the rig');
   };
   const onFact = (changes: Changes) => reported(tell(changes));
   return (
@@ -127,11 +127,11 @@ export function LayOutFirst({
       {hubs.map((hub) => (
         <div key={`${hub.routine} ${hub.place}`} className="mb-5">
           <Choice
-            label={`New hub for ${placeName(hub.place)}: do its races come fitted?`}
+            label={`New hub for ${placeName(hub.place)}: do its races come installed?`}
             hint="Look into the box: rings pressed into both ends of the hub are its races."
             columns="grid-cols-1 sm:grid-cols-2"
             options={[
-              { value: 'fitted', label: 'Fitted' },
+              { value: 'fitted', label: 'Installed' },
               { value: 'loose', label: 'Loose' },
             ]}
             value={hub.races}

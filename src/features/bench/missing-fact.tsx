@@ -133,7 +133,7 @@ export function SeenHub({
         view={rigOf(run, now)}
         id={id}
         axle={index}
-        keep="Go on by it"
+        keep="Use it"
         canForget={false}
         {...(id === 'hub' && { only: OPENED })}
         onKeep={onFact}

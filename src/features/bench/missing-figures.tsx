@@ -80,8 +80,7 @@ export function MissingFigures({
   return (
     <div className="border-soon mb-5 grid gap-2 border-l-4 pl-4">
       <p>
-        <strong>Not known yet, and worked to on this card.</strong> Better looked up now than under the
-        trailer.
+        <strong>Not known yet, and needed on this card.</strong> Better looked up now than under the trailer.
       </p>
       {missing.map(({ id, axle }) => {
         const key = factPath(id, axle);
@@ -92,7 +91,7 @@ export function MissingFigures({
             view={view}
             id={id}
             axle={axle}
-            keep="Keep it"
+            keep="Save it"
             onKeep={(changes) => {
               onFact(changes);
               setOpen(undefined);

@@ -42,8 +42,8 @@ export function MissingTorque({
             : 'their torque is not known.'}
         </strong>{' '}
         {passed
-          ? 'Passed over: it stays open as “torque not set”, and the rig is not to be towed until it is.'
-          : 'It stands in the maker’s manual. Ask for it now, not under the trailer.'}
+          ? 'Skipped: it stays open as “torque not set”, and the rig is not to be towed until it is.'
+          : 'It is in the maker’s manual. Find it now, not under the trailer.'}
       </p>
       {open ? (
         <div className="w-full">

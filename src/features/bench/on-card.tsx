@@ -60,8 +60,8 @@ export function OnCard({ view, chosen }: { view: RigView; chosen: Jobs }) {
       {mates.length > 0 && (
         <div className="border-soon border-l-4 pl-4">
           <p className="text-lg">
-            <strong>This goes in axle pairs.</strong> Both sides of an axle are renewed together, or they pull
-            and wear apart.
+            <strong>This goes in axle pairs.</strong> Both sides of an axle are replaced together, or they
+            pull and wear apart.
           </p>
           <OtherSides view={view} mates={mates} />
           <Button className="mt-2" onClick={() => set([...jobs, ...mates])}>

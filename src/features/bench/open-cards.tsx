@@ -36,7 +36,7 @@ export function OpenCards({ runs, now }: { runs: readonly Run[]; now: Instant })
               <p className="text-soft">
                 step {Math.min(run.index + 1, run.card.steps.length)} of {run.card.steps.length}, begun{' '}
                 {day(run.started, now)}
-                {run.parked && `. Put down: ${run.parked}`}
+                {run.parked && `. Paused: ${run.parked}`}
                 {isUnfit(run) && '. Not fit to tow until it is closed'}
               </p>
             </div>

@@ -14,7 +14,7 @@ const REASONS = [
   'Waiting for weather',
   'Waiting for help',
   'It got dark',
-  'Only a break',
+  'Taking a break',
 ];
 
 /** A card put down with something loose, up or out: parked with a reason, or left for good as not fit to tow. */
@@ -37,7 +37,7 @@ export function PutDownDialog({
   const [problem, setProblem] = useState<string>();
 
   const leave = async () => {
-    if (reason.trim() === '') return setProblem('Say why: it goes on record.');
+    if (reason.trim() === '') return setProblem('Say why: it goes in the log.');
     const at = store.clock.now();
     const drafts = cardEntries({ run, rig, outcome: leaveRun(run, reason, at, rig), at, newId });
     try {

@@ -36,7 +36,7 @@ export function ReportDialog({
     >
       {branches.length > 0 && (
         <section className="border-line mb-5 grid gap-2 border-b pb-5">
-          <h3 className="text-lg font-semibold">Is it one of these? The card then goes on another way.</h3>
+          <h3 className="text-lg font-semibold">Is it one of these? The card then takes another route.</h3>
           {branches.map((branch) => (
             <Button
               key={branch}
@@ -53,7 +53,7 @@ export function ReportDialog({
         </section>
       )}
       <SheetForm
-        label="Keep it with the card"
+        label="Save it with the card"
         save={() => {
           setTried(true);
           if (!verdict || text.trim() === '') return;

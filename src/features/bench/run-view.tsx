@@ -152,7 +152,7 @@ function StaleNote({ run, model, actions }: { run: Run; model: RigModel; actions
       </p>
       {problem && <FieldError>{problem}</FieldError>}
       <Button className="mt-2" onClick={() => reported(actions.renew(model).then(setProblem))}>
-        Lay it out anew
+        Lay it out again
       </Button>
     </div>
   );

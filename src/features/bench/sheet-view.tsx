@@ -182,7 +182,7 @@ export function SheetView() {
   const params = useSearchParams();
   const [paper, setPaper] = useState<Paper>('letter');
   return (
-    <WithRig promise="A card on paper needs a rig to be laid out for.">
+    <WithRig promise="A card on paper needs a rig to work on.">
       {({ model, house, rig }, { runs }) => {
         const run = runs.find((one) => one.id === params.get('run'));
         const jobs = run ? run.card.jobs : jobsFromUrl(params, model, house);

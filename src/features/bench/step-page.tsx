@@ -44,7 +44,7 @@ function StarRound({ run, of, onWhole }: { run: Run; of: string; onWhole: () => 
       <figcaption className="mt-2 grid gap-2">
         <Settled of={of} className="grid">
           <Button size="lg" onClick={() => (done >= studs ? onWhole() : setDone(done + 1))}>
-            {done >= studs ? 'All round, go on' : `Nut ${done + 1} is tight`}
+            {done >= studs ? 'All tight, go on' : `Nut ${done + 1} is tight`}
           </Button>
         </Settled>
         <span className="text-soft text-[0.94rem]">
@@ -267,8 +267,8 @@ export function StepPage({
           )}
           {bolts !== undefined && !torqueMissing && (
             <p className="border-stop border-l-4 pl-4">
-              <strong>Torque not set.</strong> Passed over before the start: it stays open, and the rig is not
-              to be towed until it is.
+              <strong>Torque not set.</strong> Skipped before the start: it stays open, and the rig is not to
+              be towed until it is.
             </p>
           )}
           {handed && <How words={words} />}

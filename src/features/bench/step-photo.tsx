@@ -31,7 +31,7 @@ export function StepPhoto({ run, step }: { run: Run; step: CardStep }) {
         onPhoto={async (photo) => {
           const note = stepName(step).slice(0, 300);
           const entry = photoEntry(photo, step.place ?? 'rig', { of: run.id, step: step.step, note });
-          await record(run.rig, [entry], 'Photo kept', [photo]);
+          await record(run.rig, [entry], 'Photo saved', [photo]);
           setTaken((now) => [...now, photo.hash]);
         }}
       />

@@ -49,8 +49,7 @@ export function TypeInView({ run, rig, now }: { run: Run; rig: RigState | undefi
   const save = async () => {
     for (const step of asking) {
       const [bad] = readInput(step, inputOf(step)).bad;
-      if (bad)
-        return setProblem({ key: step.key, text: `${READING_WORDS[bad].label}: a number is wanted here.` });
+      if (bad) return setProblem({ key: step.key, text: `${READING_WORDS[bad].label}: enter a number.` });
     }
     let stopped: { readonly key: string; readonly why: TapProblem } | undefined;
     try {
@@ -101,7 +100,7 @@ export function TypeInView({ run, rig, now }: { run: Run; rig: RigState | undefi
             )
           }
         >
-          What is not marked was well
+          Everything else was good
         </Button>
         <LinkButton href={`/bench?run=${run.id}`}>Step by step instead</LinkButton>
       </div>
@@ -148,7 +147,7 @@ export function TypeInView({ run, rig, now }: { run: Run; rig: RigState | undefi
       <div className="bg-paper sticky bottom-[calc(var(--bar)+env(safe-area-inset-bottom))] py-3 md:bottom-0">
         {problem && <FieldError>{problem.text}</FieldError>}
         <Button type="submit" look="primary" size="lg" className="w-full text-xl">
-          Take it over
+          Add it to the card
         </Button>
       </div>
     </form>

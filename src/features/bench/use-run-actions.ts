@@ -52,7 +52,7 @@ export function useRunActions(run: Run): RunActions {
     async (changes: Changes) => {
       const next = applyChanges(run.model, changes);
       if (!next.ok) return;
-      await record(run.rig, [{ kind: 'rig.changed', body: { changes } }], 'Kept with the rig');
+      await record(run.rig, [{ kind: 'rig.changed', body: { changes } }], 'Saved with the rig');
       await store.updateRun(run.id, (current) => {
         const amended = amendModel(current, next.value, store.clock.now());
         return amended.ok ? amended.value : current;

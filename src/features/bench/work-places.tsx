@@ -9,7 +9,7 @@ import { Button, cx, FieldError, RigPlan, type PlaceLabel } from '@/ui';
 import type { Jobs } from './use-jobs';
 
 const NOTE = {
-  clear: 'in date',
+  clear: 'current',
   soon: 'soon due',
   unknown: 'no record',
   due: 'due',
@@ -30,9 +30,7 @@ function labelsOf(view: RigView, work: WorkId): Partial<Record<Place, PlaceLabel
 function ask({ work, jobs, partner }: Jobs): string {
   const title = workTitle(work);
   if (work === 'tire-rotate')
-    return partner
-      ? `${title}: ${partner} changes places with which?`
-      : `${title}: tap the two that change places.`;
+    return partner ? `${title}: ${partner} swaps with which?` : `${title}: tap the two to swap.`;
   return jobs.some(({ routine }) => routine === work)
     ? 'Tap another place, or other work: set-up is shared, one corner is up at a time.'
     : `${title}: tap where. Set-up is shared, one corner is up at a time.`;

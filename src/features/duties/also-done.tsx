@@ -14,8 +14,8 @@ export function AlsoDone({
   if (offered.length === 0) return null;
   return (
     <fieldset className="grid gap-1">
-      <legend className="font-semibold">Looked at or done there as well</legend>
-      <p className="text-soft">Only what is ticked is counted anew; nothing is taken for seen by itself.</p>
+      <legend className="font-semibold">Checked or done there as well</legend>
+      <p className="text-soft">Only what you mark restarts; nothing is assumed.</p>
       {offered.map((id) => (
         <label key={id} className="flex min-h-11 items-center gap-3 text-lg">
           <input

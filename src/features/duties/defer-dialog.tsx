@@ -35,7 +35,7 @@ export function DeferDialog({ view, duty, onClose }: { view: RigView; duty: Duty
     const until = date === '' ? undefined : fromDateField(date, view.now);
     const far = miles.trim() === '' ? undefined : parseQuantity(miles, 'distance', unit);
     const found: typeof errors = {
-      ...(reason.trim() === '' && { reason: 'Say why: it goes on record.' }),
+      ...(reason.trim() === '' && { reason: 'Say why: it goes in the log.' }),
       ...(date !== '' && !until && { date: 'This is not a day of the calendar.' }),
       ...(until && until <= view.now && { date: 'Put it off to a day that is still to come.' }),
       ...(until &&
@@ -51,7 +51,7 @@ export function DeferDialog({ view, duty, onClose }: { view: RigView; duty: Duty
           miles: `At most ${meterAmount('distance', limit.distance, units)} more is safe.`,
         }),
       ...(date === '' &&
-        miles.trim() === '' && { date: 'Give a day or a distance: nothing is put off for ever.' }),
+        miles.trim() === '' && { date: 'Enter a day or a distance: nothing is put off forever.' }),
     };
     setErrors(found);
     if (Object.keys(found).length > 0) return;

@@ -28,7 +28,7 @@ export function DutyAction({
   if (duty.reason === 'no-figure')
     return (
       <LinkButton look={look} href={`/rig?rig=${rig}`}>
-        Tell it
+        Enter it
       </LinkButton>
     );
   switch (duty.routine) {

@@ -51,9 +51,9 @@ export function EventDialog({ view, onClose }: { view: RigView; onClose: () => v
       open
       onClose={onClose}
       title="Something was done to it"
-      description="By a shop, on the verge, or by you: what it leaves behind is kept in mind."
+      description="By a shop, on the shoulder, or by you: what it leaves behind is kept in mind."
     >
-      <SheetForm save={save} label="Put it on record">
+      <SheetForm save={save} label="Add it to the log">
         <Choice
           label="What"
           columns="grid-cols-1"
@@ -71,7 +71,7 @@ export function EventDialog({ view, onClose }: { view: RigView; onClose: () => v
             <legend className="mb-1.5 font-semibold">At which wheels</legend>
             {offered.length === 0 ? (
               <p className="text-soft">
-                No wheel of this rig is known to have drum brakes. Tell its brakes under Rig first.
+                No wheel of this rig is known to have drum brakes. Enter its brakes under Rig first.
               </p>
             ) : (
               <div className="grid grid-cols-4 gap-2">

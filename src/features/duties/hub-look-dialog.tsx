@@ -37,7 +37,7 @@ export function HubLookDialog({
       return grade ? [{ subject, grade }] : [];
     });
     if (given.length < SUBJECTS.length) return;
-    await record(view.rig.id, hubLookEntries(place, given, { ...view, newId }), `Look at ${place} logged`);
+    await record(view.rig.id, hubLookEntries(place, given, { ...view, newId }), `Check of ${place} logged`);
     onClose();
   };
 
@@ -45,10 +45,10 @@ export function HubLookDialog({
     <Dialog
       open
       onClose={onClose}
-      title={`Yearly look at ${place}`}
-      description="This hub stays shut, and is looked at once a year all the same."
+      title={`Yearly check of ${place}`}
+      description="This hub stays closed, and still gets a check once a year."
     >
-      <SheetForm save={save} label="Log the look">
+      <SheetForm save={save} label="Log the check">
         <p className="border-soon border-l-4 pl-3">
           Chocks on the other side, jack under the frame, stand in place before hands go in. The tire just
           clears the ground.

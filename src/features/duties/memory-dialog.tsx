@@ -34,7 +34,7 @@ export function MemoryDialog({ view, duty, onClose }: { view: RigView; duty: Dut
     const since =
       miles.trim() === '' ? undefined : parseQuantity(miles, 'distance', unitFor('distance', units));
     const found: typeof errors = {
-      ...(!happened && { date: 'Give the day, as near as you know it.' }),
+      ...(!happened && { date: 'Enter the day, as near as you know it.' }),
       ...(happened && happened > now && { date: 'That day has not come yet.' }),
       ...(since && !since.ok && { miles: parseWords(since.error, units) }),
       ...(since?.ok && (since.value < 0 || since.value > 1.6e9) && { miles: 'That cannot be right.' }),
@@ -68,7 +68,7 @@ export function MemoryDialog({ view, duty, onClose }: { view: RigView; duty: Dut
           label="Towed since, if you know"
           unit={unitFor('distance', units)}
           inputMode="decimal"
-          hint="Left empty, its miles count from when this record began, and say “at least”."
+          hint="Left empty, its miles count from when this record began, shown as “at least”."
           value={miles}
           error={errors.miles}
           onChange={(event) => setMiles(event.target.value)}

@@ -35,7 +35,7 @@ export function PlanDialog({
   const errors = {
     date:
       date === ''
-        ? 'Give the day it starts.'
+        ? 'Enter the day it starts.'
         : !at
           ? 'This is not a day of the calendar.'
           : at < view.now
@@ -44,14 +44,14 @@ export function PlanDialog({
     miles: !far.ok
       ? parseWords(far.error, units)
       : far.value <= 0
-        ? 'Give how far it will be towed.'
+        ? 'Enter how far it will be towed.'
         : far.value > 1e8
-          ? 'That is farther than twice round the Earth.'
+          ? 'That is farther than twice around the Earth.'
           : undefined,
     launches:
       wet.ok && Number.isInteger(wet.value) && wet.value >= 0 && wet.value <= 200
         ? undefined
-        : 'Launches are whole, from none to 200.',
+        : 'Launches are a whole number, up to 200.',
   };
   const sound = !errors.date && !errors.miles && !errors.launches;
   const ahead =
@@ -73,7 +73,7 @@ export function PlanDialog({
           ...(trip && { replaces: trip.id }),
         },
       ],
-      trip ? 'Trip planned anew' : 'Trip planned',
+      trip ? 'Trip changed' : 'Trip planned',
     );
     onClose();
   };
@@ -82,10 +82,10 @@ export function PlanDialog({
     <Dialog
       open
       onClose={onClose}
-      title={trip ? 'Plan it anew' : 'A trip ahead'}
+      title={trip ? 'Change the plan' : 'A trip ahead'}
       description={`${view.model.name}: how far, and when?`}
     >
-      <SheetForm save={save} label={trip ? 'Keep it' : 'Plan it'}>
+      <SheetForm save={save} label={trip ? 'Save it' : 'Plan it'}>
         <Field
           label="Towed, there and back"
           unit={unit}
@@ -113,7 +113,7 @@ export function PlanDialog({
         )}
         <Field
           label="Name"
-          hint="As you call it: the lakes, hay to the farm."
+          hint="Your name for it: the lakes, hay to the farm."
           maxLength={60}
           value={name}
           onChange={(event) => setName(event.target.value)}

@@ -34,7 +34,7 @@ const first = (typed: string) => found(all, typed)[0]?.[1][0];
 test.each([
   ['repack 2R', 'Repack 2R', '/bench?rig=a&jobs=repack:2R'],
   ['2r repa', 'Repack 2R', '/bench?rig=a&jobs=repack:2R'],
-  ['coupler', 'Look over the coupler', '/bench?rig=a&jobs=gear-look:coupler'],
+  ['coupler', 'Inspect the coupler', '/bench?rig=a&jobs=gear-look:coupler'],
   ['damp', '1L: seal: damp', '/finding?rig=a&id=f1'],
   ['ys-171', 'YS-171', '/parts?rig=a&kind=seal'],
   ['metric', 'Backup & settings', '/keep'],

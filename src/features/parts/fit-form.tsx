@@ -22,7 +22,7 @@ export function FitForm({
   view,
   kind,
   place,
-  label = 'Put it on record',
+  label = 'Add it to the log',
   onDone,
 }: {
   view: RigView;
@@ -49,7 +49,7 @@ export function FitForm({
       rolled.trim() === '' ? undefined : parseQuantity(rolled, 'distance', unitFor('distance', units));
     const facts = telling.read({
       ...(miles && !miles.ok && { rolled: parseWords(miles.error, units) }),
-      ...(miles?.ok && miles.value < 0 && { rolled: 'Miles cannot be less than nothing.' }),
+      ...(miles?.ok && miles.value < 0 && { rolled: 'Miles cannot be negative.' }),
     });
     if (!facts) return;
     const known = how === 'new' ? 0 : miles?.ok ? miles.value : undefined;
@@ -86,8 +86,8 @@ export function FitForm({
           columns="grid-cols-1 sm:grid-cols-3"
           options={[
             { value: 'there', label: 'Sits there already' },
-            { value: 'new', label: 'New, fitted now' },
-            { value: 'used', label: 'Used, fitted now' },
+            { value: 'new', label: 'New, installed now' },
+            { value: 'used', label: 'Used, installed now' },
           ]}
           value={how}
           onChange={setHow}
@@ -128,7 +128,7 @@ export function FitForm({
       <PartFields {...telling.fields} />
       {how !== 'new' && turns && (
         <Field
-          label="Has rolled before, if known"
+          label="Miles on it already, if known"
           unit={unitFor('distance', units)}
           inputMode="decimal"
           hint={`Empty: not known. Its miles at ${placeName(place)} then count as a least figure.`}

@@ -171,7 +171,7 @@ export function KindView({ view, kind }: { view: RigView; kind: PartKind }) {
         </div>
         <p role="status" className="text-soft mt-2 min-h-12 text-[0.94rem]">
           {picked !== undefined
-            ? `${capital(name(picked))} is in hand. Tap where it goes; what sits there changes places with it.`
+            ? `${capital(name(picked))} is in hand. Tap where it goes; what is there swaps with it.`
             : `Drag ${/^[aeiou]/.test(one) ? 'an' : 'a'} ${one} to where it goes, or tap it and then its new place.`}
         </p>
       </div>

@@ -39,12 +39,12 @@ function readOne(fact: string, text: string, system: UnitSystem, now: number, in
       const code = text.toUpperCase().replace(/\s+/g, ' ');
       const read = tireDate(code, now);
       if (read.ok || insisted || read.error.code === 'before-2000') return ok(code);
-      return wrong(`${dotWords(read.error)} If it is molded so, keep it: save again.`, true);
+      return wrong(`${dotWords(read.error)} If that is what is molded there, save again to confirm.`, true);
     }
     case 'size':
       if (insisted || tireSize(text)) return ok(text.toUpperCase());
       return wrong(
-        'This is not written like a tire size, such as ST225/75R15. If it is, keep it: save again.',
+        'This is not written like a tire size, such as ST225/75R15. If it is, save again to confirm.',
         true,
       );
     case 'capacity': {
@@ -78,7 +78,7 @@ function readOne(fact: string, text: string, system: UnitSystem, now: number, in
     case 'since':
       return /^\d{4}-\d{2}-\d{2}$/.test(text) && Date.parse(text) <= now
         ? ok(text)
-        : wrong('Give a day that has been.');
+        : wrong('Enter a day that has passed.');
     default:
       return text.length > 40 ? wrong('Forty letters at most.') : ok(text);
   }

@@ -54,7 +54,7 @@ export function PartList({
                 </span>
               </span>
               <span className="text-soft underline underline-offset-4">
-                {part ? 'Open' : 'Put on record'}
+                {part ? 'Open' : 'Add to the log'}
               </span>
             </button>
           </li>

@@ -49,12 +49,12 @@ function ReadForm({ view, part, onDone }: { view: RigView; part: PartState; onDo
       await record(
         view.rig.id,
         [{ kind: 'part.read', body: { part: part.id, facts } }],
-        'Kept with the part',
+        'Saved with the part',
       );
     onDone();
   };
   return (
-    <SheetForm save={save} label={telling.label('Keep it')}>
+    <SheetForm save={save} label={telling.label('Save it')}>
       <PartFields {...telling.fields} />
       {telling.conflicts.length > 0 && <Contradictions conflicts={telling.conflicts} />}
     </SheetForm>

@@ -52,7 +52,7 @@ export function usePartDraft(
     units,
     errors,
     conflicts,
-    label: (plain) => (conflicts.length > 0 ? 'Keep it all the same' : insisted ? 'Keep it as typed' : plain),
+    label: (plain) => (conflicts.length > 0 ? 'Save it anyway' : insisted ? 'Save it as typed' : plain),
     fields: {
       kind,
       draft,

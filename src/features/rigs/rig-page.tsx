@@ -9,7 +9,7 @@ import { WithRig } from './with-rig';
 
 const PAGES = [
   ['/rig', 'Facts'],
-  ['/survey', 'First look'],
+  ['/survey', 'First inspection'],
   ['/rules', 'House rules'],
   ['/identify', 'Identify'],
 ] as const;
@@ -55,7 +55,7 @@ export function RigPage({
   children: (view: RigView, ready: Extract<Rigs, { status: 'ready' }>) => ReactNode;
 }) {
   return (
-    <WithRig promise="Once a rig is set up, its facts, parts and rules are told here, and a first look at it is led.">
+    <WithRig promise="Once a rig is set up, its facts, parts and rules are kept here, and its first inspection starts here.">
       {(view, ready) => (
         <div className="mx-auto w-full max-w-[80rem] px-4 py-3 md:px-8 md:py-5">
           <RigTabs rigs={ready.rigs} chosen={view.rig.id} href={(id) => `${path}?rig=${id}`} />

@@ -121,7 +121,7 @@ export function ArchiveIn() {
                 Bring them in
               </Button>
             )}
-            <Button onClick={() => setStage({ at: 'idle' })}>{stage.added > 0 ? 'Leave it' : 'Good'}</Button>
+            <Button onClick={() => setStage({ at: 'idle' })}>{stage.added > 0 ? 'Cancel' : 'Good'}</Button>
           </div>
         </div>
       )}

@@ -81,7 +81,7 @@ function DemoBlock() {
         <p className="text-soft mb-3">
           Three invented rigs with two and a half years behind them, apart from your own data.
         </p>
-        <Button onClick={() => go('demo')}>Look round the demo yard</Button>
+        <Button onClick={() => go('demo')}>Look around the demo yard</Button>
       </Block>
     );
   return (
@@ -92,7 +92,7 @@ function DemoBlock() {
           Go to my own yard
         </Button>
         <Button onClick={() => reported(store.send('clear', undefined).then(() => location.reload()))}>
-          Begin the demo afresh
+          Start the demo over
         </Button>
       </div>
     </Block>
@@ -232,7 +232,7 @@ export function SettingsView() {
     <div className="mx-auto w-full max-w-[64rem] px-4 py-4 md:px-8 md:py-6">
       <h1 className="mb-1 text-4xl md:text-5xl">Your record is yours</h1>
       <p className="text-soft mb-6 text-lg">
-        It lies on this device, in a format that is open, and goes nowhere unless you take it.
+        It stays on this device, in an open format, and goes nowhere unless you take it.
       </p>
       <Block title="Take it with you">
         <ArchiveOut ready={yard} />
@@ -266,7 +266,7 @@ export function SettingsView() {
           hideLabel
           columns="grid-cols-2 sm:grid-cols-4"
           options={[
-            { value: 'auto', label: 'As the device' },
+            { value: 'auto', label: 'Same as device' },
             { value: 'day', label: 'Day' },
             { value: 'night', label: 'Night' },
             { value: 'sun', label: 'Full sun', hint: 'no tints' },

@@ -20,8 +20,7 @@ export function Broken({ what, again }: { what: string; again: () => void }) {
       <div>
         <h1 className="text-3xl">This page broke</h1>
         <p className="text-soft mt-2">
-          That is a fault of ours. Everything logged and every step of an open card is on this device as it
-          was.
+          That is our fault. Everything logged and every step of an open card is still on this device.
         </p>
         <p className="text-soft mt-2 text-[0.92rem] wrap-anywhere">{what}</p>
         <div className="mt-5 flex gap-3">

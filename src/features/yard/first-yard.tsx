@@ -31,8 +31,8 @@ function Welcome() {
     <>
       <h1 className="max-w-[18ch] text-4xl md:text-6xl">Can you tow today?</h1>
       <p className="text-soft mt-4 max-w-[52ch] text-lg">
-        Tell Yardline what your trailer is. It counts what wears it, says what is due and why, and leads each
-        job step by step. Everything stays on this device.
+        Tell Yardline what your trailer is. It keeps track of the wear, says what is due and why, and walks
+        you through each job step by step. Everything stays on this device.
       </p>
       <div className="mt-6 flex flex-wrap gap-3">
         <LinkButton href="/setup" look="primary" size="lg">
@@ -75,7 +75,7 @@ export function FirstYard({ retired }: { retired: number }) {
         </dl>
         <div className="mt-5 flex flex-wrap gap-x-2">
           <Button look="quiet" className="-ml-4" onClick={() => setPreferences({ yard: 'demo' })}>
-            Look round the demo yard
+            Look around the demo yard
           </Button>
           <LinkButton look="quiet" href="/keep">
             Bring in an archive

@@ -57,7 +57,7 @@ export default function Lately({ view, state, now }: { view: RigView; state: Yar
           ))}
         </ul>
         <LinkButton look="quiet" className="mt-1 -ml-4" href={`/logbook?rig=${rig.id}`}>
-          Whole logbook
+          Full logbook
         </LinkButton>
       </div>
     </section>

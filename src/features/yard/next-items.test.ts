@@ -43,7 +43,7 @@ test('a finding stands for the routine it pulls forward', () => {
   expect(items.some((item) => /repack.*2R/.test(item))).toBe(false);
 });
 
-test('a wheel that was just off comes before what nobody has looked at', () => {
+test('a wheel that was just off comes before what has no record', () => {
   const work = entry('work', 1, {
     jobs: [{ routine: 'repack', place: '1L' }],
     from: 'bench',

@@ -3,7 +3,7 @@ import type { Conflict } from '@/core/judge';
 import type { FindingState } from '@/core/log';
 import type { RigView } from '@/features/rigs';
 
-/** One thing that comes next: a finding, what does not agree, or a routine with the places it is alike at. */
+/** One thing that comes next: a finding, the conflict, or a routine with the places it is alike at. */
 export type NextItem =
   | { readonly weight: number; readonly is: 'finding'; readonly finding: FindingState }
   | { readonly weight: number; readonly is: 'conflict'; readonly conflict: Conflict }
@@ -15,7 +15,7 @@ const OF_UPKEEP = { clear: -0.1, soon: 0.6, unknown: 0.4, due: 1.2, overdue: 1.3
 
 function weightOf(duty: Duty): number {
   if (duty.reason === 'no-figure') return OF_UPKEEP.unknown;
-  // A wheel that was just off comes before what nobody has looked at yet.
+  // A wheel that was just off comes before what has no record.
   if (duty.routine === 'lug-recheck' && duty.verdict === 'soon') return 2.5;
   return duty.matter === 'safety' ? OF_SAFETY[duty.verdict] : OF_UPKEEP[duty.verdict];
 }

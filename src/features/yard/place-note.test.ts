@@ -75,7 +75,7 @@ test('every verdict has its mark', () => {
   expect(markOfFitness(towVerdict(rig, duties, []).fitness)).toBe('unknown');
 });
 
-test('what does not agree at a wheel end is said in few words', () => {
+test('the conflict at a wheel end is said in few words', () => {
   const at = (code: ConflictCode, have?: number | string) => {
     const conflict = { id: code, code, place: '1L', verdict: 'due', have } as const;
     return placeNote({ place: '1L', mark: 'due', conflict }, 'us');

@@ -27,7 +27,7 @@ function whatIsLookedAt(place: Place | 'rig'): string | undefined {
   if (isGear(place)) return `Look: ${GEAR_LOOKS[place]}.`;
   return isWheelEnd(place)
     ? undefined
-    : 'Pressure, age, and whether it is still a spare: looked at with the rest, and its carrier too.';
+    : 'Pressure, age, and whether it is still a spare: checked with the rest, and its carrier too.';
 }
 
 /** One place of a rig: what is due there and why, what is open, and what is known of it. */
@@ -86,7 +86,7 @@ export function PlaceSheet({
         )}
         <LinkButton href={`/parts?rig=${rig.id}`}>Parts</LinkButton>
         <LinkButton href={end || place === 'rig' ? `/rig?rig=${rig.id}` : `/survey?rig=${rig.id}`}>
-          {end || place === 'rig' ? 'Facts' : 'First look'}
+          {end || place === 'rig' ? 'Facts' : 'First inspection'}
         </LinkButton>
       </div>
       <Button className="mb-2 w-full" look="danger" onClick={() => actions.onReport(place)}>

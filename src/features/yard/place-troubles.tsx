@@ -6,7 +6,7 @@ import { usePreferences } from '@/store';
 import { capital, conflictWords, day, findingWords, jobsTitle, VERDICT_WORDS } from '@/text';
 import { Button, LinkButton, Mark } from '@/ui';
 
-/** What is wrong at a place: findings to be fixed, and what does not agree there. */
+/** What is wrong at a place: findings to be fixed, and the conflict there. */
 export function PlaceTroubles({
   view,
   place,

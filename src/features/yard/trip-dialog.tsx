@@ -127,13 +127,13 @@ export function TripDialog({ view, ready, onClose }: { view: RigView; ready: Rea
         title={`${became.miles} logged`}
         description={
           became.duties.length === 0
-            ? `${model.name} is as it was.`
+            ? `${model.name} has not changed.`
             : `It brought ${words(became.duties.length, 'thing')} closer for ${model.name}.`
         }
       >
         <Became became={became.duties} now={ready.now} onClose={onClose} />
         <LinkButton className="mt-2 w-full" size="lg" href={`/walk?rig=${rig.id}&walk=home`}>
-          Walk round it while it is warm
+          Walk around it while it is warm
         </LinkButton>
       </Dialog>
     );
@@ -176,7 +176,7 @@ export function TripDialog({ view, ready, onClose }: { view: RigView; ready: Rea
               autoFocus={rig.meter !== undefined && !replaced}
               hint={
                 rig.meter && !replaced
-                  ? `It stood at ${measure(rig.meter.reading, 'distance', units)} before.`
+                  ? `It read ${measure(rig.meter.reading, 'distance', units)} before.`
                   : undefined
               }
               {...sheet.field('reading')}

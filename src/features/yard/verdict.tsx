@@ -55,12 +55,12 @@ export function Verdict({ view, now, onPlan }: { view: RigView; now: string; onP
               href={`/survey?rig=${view.rig.id}`}
               className={cx(QUIET, 'py-2.5 font-semibold')}
             >
-              Take a first look
+              Start the first inspection
             </Link>
           )}
           {lines.length > 1 && (
             <button type="button" aria-expanded={open} onClick={() => setOpen(!open)} className={QUIET}>
-              {open ? 'Fewer words' : `All ${lines.length} reasons`}
+              {open ? 'Show less' : `All ${lines.length} reasons`}
             </button>
           )}
           <button type="button" onClick={onPlan} className={QUIET}>

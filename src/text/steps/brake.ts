@@ -32,7 +32,7 @@ export const BRAKE: StepTexts<
       ? {
           short: 'Measure pads, disc',
           title: `Measure pads and disc of ${at}`,
-          how: 'Both pads at their thinnest place, the lining alone. Where only lining and steel can be reached, measure them together and tell the steel plate as well. Then both faces of the disc, and its thickness against the minimum stamped on it.',
+          how: 'Both pads at their thinnest place, the lining alone. Where only lining and steel can be reached, measure them together and measure the steel plate as well. Then both faces of the disc, and its thickness against the minimum stamped on it.',
           why: `At ${partLength(PAD.due, system)} a pad is due, at ${partLength(PAD.stop, system)} it stops.`,
           caution: 'Brake dust: wipe it off wet, never blow it out.',
         }
@@ -66,15 +66,15 @@ export const BRAKE: StepTexts<
     caution: 'The caliper stays closed: brake lines are work for qualified hands.',
   }),
   'look-flange': ({ at }) => ({
-    short: 'Look: flange',
-    title: `Look at the bare flange of ${at}`,
+    short: 'Inspect flange',
+    title: `Inspect the bare flange of ${at}`,
     how: 'Wire brush, then look at the bolt holes and along the weld to the axle.',
-    why: 'A new plate on a bent flange drags for ever.',
+    why: 'A new plate on a bent flange drags forever.',
     caution: 'A crack at the weld of an axle goes to qualified hands.',
   }),
   'wires-off': ({ at, axle }) => ({
     short: axle?.brake === 'electric' ? 'Wires off' : 'Line off',
-    title: axle?.brake === 'electric' ? `Cut the wires free at ${at}` : `Line off at ${at}, and closed`,
+    title: axle?.brake === 'electric' ? `Cut the wires free at ${at}` : `Line off at ${at}, and capped`,
     how:
       axle?.brake === 'electric'
         ? 'Tow vehicle unplugged. Cut the old splices off close, keep the length: the wires must reach again. Terminals that come free of a plug save more of it.'
@@ -82,7 +82,7 @@ export const BRAKE: StepTexts<
     why:
       axle?.brake === 'electric'
         ? 'An old splice under a new one is the next fault.'
-        : 'Air and dirt in the line are a brake that is not there.',
+        : 'Air or dirt in the line means no brake.',
     ...(axle?.brake !== 'electric' && { caution: 'Brake lines are work for qualified hands.' }),
   }),
   'plate-off': ({ at, axle, system }) => ({
@@ -152,7 +152,7 @@ export const BRAKE: StepTexts<
   'ask-law': () => ({
     short: 'Law on brakes',
     title: 'What does the law ask of brakes here?',
-    how: 'From which weight brakes are demanded, on how many axles, and with a breakaway: it differs by place. Look it up, and note what you found and where.',
-    why: 'Nobody here can know it for you.',
+    how: 'The weight at which brakes are required, on how many axles, and whether with a breakaway: it differs by place. Look it up, and note what you found and where.',
+    why: 'It depends on where you are.',
   }),
 };

@@ -29,13 +29,13 @@ const FINER = {
 
 /** How a cap goes back, by its kind. */
 const CAP_ON: Readonly<Record<CapKind, string>> = {
-  plain: 'Start it on one side, tap round the rim until it is flush.',
-  plug: 'Without its plug for now. Start it on one side, tap round the rim until it is flush.',
+  plain: 'Start it on one side, tap aaround the rim until it is flush.',
+  plug: 'Without its plug for now. Start it on one side, tap aaround the rim until it is flush.',
   pressure:
     'Look at the O-ring first. Start it on one side with a block of wood over its rim, tap it home square.',
   screw: 'Look at the O-ring: worn, cut or flat, a new one. Start the cap by hand, then snug, no more.',
   window:
-    'Clean faces, a new gasket, its screws crosswise. Filled to the line and looked at again after it has stood.',
+    'Clean faces, a new gasket, its screws crosswise. Filled to the line and checked again after it has stood.',
 };
 
 /** Packing and closing the hub: from grease in to the cap on. */
@@ -60,9 +60,9 @@ export const CLOSE: StepTexts<
     return {
       short: renews ? 'Pack new bearings' : 'Pack bearings',
       title: renews ? `Pack both new bearings of ${at}` : `Pack both bearings of ${at}`,
-      how: `${renews ? 'The new ones, that belong to the races of the new hub; the old rollers lie aside. ' : ''}By hand or with a packer, pushed in at the wide end until fresh grease comes out all round the cage.`,
+      how: `${renews ? 'The new ones, that belong to the races of the new hub; the old rollers lie aside. ' : ''}By hand or with a packer, pushed in at the wide end until fresh grease comes out all around the cage.`,
       why: 'Grease on the outside of a bearing does nothing: it is wanted between rollers and cage.',
-      caution: 'Gloves: grease is no food for skin.',
+      caution: 'Gloves: keep grease off your skin.',
     };
   },
   smear: ({ at }) => ({
@@ -78,7 +78,7 @@ export const CLOSE: StepTexts<
   'seal-in': ({ at, axle }) => ({
     short: 'New seal in',
     title: `New seal into ${at}, flush`,
-    how: 'Lip toward the bearing, grease on the lip. Drive it evenly with a block of wood until it is flush all round.',
+    how: 'Lip toward the bearing, grease on the lip. Drive it evenly with a block of wood until it is flush all around.',
     why: mayBrake(axle)
       ? 'A seal in askew weeps onto the brake.'
       : 'A seal in askew lets grease out and water in.',
@@ -143,7 +143,7 @@ export const CLOSE: StepTexts<
   'plug-home': ({ at }) => ({
     short: 'Plug home',
     title: `Wipe ${at}, then the plug into its cap`,
-    how: 'Wipe fitting and cap clean. Push the plug in all round. A lost or torn one: put a new one in.',
+    how: 'Wipe fitting and cap clean. Push the plug in all around. A lost or torn one: put a new one in.',
     why: 'Without it water and dirt go straight to the fitting and the bearing.',
   }),
   'caliper-on': ({ at, step, system }) => ({

@@ -5,7 +5,7 @@ import { mayBrake, NEVER_ON_ITS_FACE, type StepTexts } from './setting';
 /** Where the fitting is reached, by the cap over it. */
 const REACHED: Readonly<Record<CapKind, string>> = {
   plain:
-    'Tap round the rim of the cap with a mallet, turning it as it walks out. The fitting sits in the end of the spindle.',
+    'Tap aaround the rim of the cap with a mallet, turning it as it walks out. The fitting sits in the end of the spindle.',
   plug: 'The rubber plug in the middle of the cap. Behind it, in the end of the spindle, sits the fitting.',
   pressure: 'The fitting sits in the middle of the spring plate. See how far the plate stands out now.',
   screw: 'Turn the cap out by hand. The fitting sits in the end of the spindle.',
@@ -42,38 +42,38 @@ export const GREASE: StepTexts<
         ? 'A cartridge for one wheel is possible. Count: a hub that swallows far more than its mates has a leak, or was never filled.'
         : 'Count the strokes: a hub that swallows far more than its mates has a leak, or was never filled.',
     caution:
-      'Any grease behind the hub: stop, the seal has blown. Never against a stop. The gun sticks under pressure: wiggle it off sideways. Gloves: grease is no food for skin.',
+      'Any grease behind the hub: stop, the seal has blown. Never against a stop. The gun sticks under pressure: wiggle it off sideways. Gloves: keep grease off your skin.',
   }),
   'look-back': ({ at, axle }) => ({
-    short: 'Look behind the hub',
-    title: `Look at the back of the hub of ${at}`,
+    short: 'Inspect behind the hub',
+    title: `Inspect the back of the hub of ${at}`,
     how: `With a light, behind the wheel: the back of the hub${mayBrake(axle) ? ' and the edge of the backing plate' : ' and the inside of the wheel'}.`,
     why: 'Fresh grease at the front proves nothing about the seal at the rear.',
-    caution: `Grease there means that the seal has blown: no more strokes${mayBrake(axle) ? ', and the brake is looked at' : ''}.`,
+    caution: `Grease there means that the seal has blown: no more strokes${mayBrake(axle) ? ', and the brake is checked' : ''}.`,
   }),
   'plug-in': ({ at, axle }) =>
     axle && greasedUnderCap(axle)
       ? {
           short: 'Cap back',
           title: `Wipe ${at} and put the cap back`,
-          how: 'Wipe the fitting and the rim. The cap goes on as it came off, seated all round.',
+          how: 'Wipe the fitting and the rim. The cap goes on as it came off, seated all around.',
           caution: NEVER_ON_ITS_FACE,
         }
       : {
           short: 'Plug back',
           title: `Wipe ${at} and put the plug back`,
-          how: 'Wipe cap and wheel, plug in all round. A lost plug is water in the hub: put a new one in.',
+          how: 'Wipe cap and wheel, plug in all around. A lost plug is water in the hub: put a new one in.',
         },
   'oil-check': ({ at }) => ({
-    short: 'Look: oil',
-    title: `Look at the oil of ${at}`,
+    short: 'Check oil',
+    title: `Check the oil of ${at}`,
     how: 'Level at the mark of the sight glass, wheel standing. Milky is water; a wet wheel is a leak.',
     why: 'A hub that runs in oil runs on its level.',
   }),
   'maker-service': ({ at, axle, system }) => ({
     short: "Maker's service",
     title: `Do what the maker of the hub asks for at ${at}`,
-    how: `By its manual, no more. A sealed hub is renewed as one piece; an oil bath is drained and filled to its mark.${axle?.rating ? ` Axle rating ${factWords('rating', axle.rating, system)}.` : ''}`,
+    how: `By its manual, no more. A sealed hub is replaced as one piece; an oil bath is drained and filled to its mark.${axle?.rating ? ` Axle rating ${factWords('rating', axle.rating, system)}.` : ''}`,
     caution: 'Not opened on the side: without its tools and figures it belongs to a shop.',
   }),
 };

@@ -3,8 +3,8 @@ import { drumRules, NEVER_ON_ITS_FACE, type StepTexts } from './setting';
 
 /** How a new cap goes on, by its kind. */
 const NEW_CAP: Readonly<Record<CapKind, string>> = {
-  plain: 'Start the cap on one side, tap round its rim until it is flush.',
-  plug: 'Cap on without its plug: start it on one side, tap round its rim until it is flush. A stroke or two through the fitting where there is one, wipe, plug in.',
+  plain: 'Start the cap on one side, tap aaround its rim until it is flush.',
+  plug: 'Cap on without its plug: start it on one side, tap aaround its rim until it is flush. A stroke or two through the fitting where there is one, wipe, plug in.',
   pressure:
     'Look at the O-ring, start the cap on one side with a block of wood over its rim, tap it home square, then fill until the plate just moves out.',
   screw: 'Look at the O-ring, start the cap by hand, and turn it snug, no more.',
@@ -30,7 +30,7 @@ export const HUBS: StepTexts<
 > = {
   'cap-look': ({ at, axle }) => ({
     short: 'Old cap, the lock',
-    title: `Look at the cap of ${at}, and behind it`,
+    title: `Inspect the cap of ${at}, and behind it`,
     how: `Through the wheel. ${axle && capOf(axle) === 'screw' ? 'Turn the old cap out by hand or with a strap, not with a wrench on its edge.' : 'What is left of the old cap comes off with a mallet, turned as it comes.'} Look at the lock: pin, keeper or tang is there, and the nut does not turn by hand. Wipe out what got in.`,
     why: 'A lost cap lets water and grit in; a lost lock lets the wheel go.',
     caution: 'No lock, no towing: report it, and open the hub.',
@@ -57,7 +57,7 @@ export const HUBS: StepTexts<
     short: 'Spindle clean',
     title: `Clean the spindle of ${at}`,
     how: 'All old grease off: threads, both seats, the seal land, the inside of the plate.',
-    why: 'The hub goes aside as it is. What stays is the spindle, and it is looked at bare.',
+    why: 'The hub goes aside as it is. What stays is the spindle, and it is inspected bare.',
     caution: 'Gloves, air, no flame near solvent.',
   }),
   'unwind-ring': ({ at }) => ({
@@ -84,7 +84,7 @@ export const HUBS: StepTexts<
   'match-hub': ({ at, axle, fitted }) => ({
     short: 'Match the new one',
     title: `Hold the new hub against the old one of ${at}`,
-    how: `Old one beside new one: studs, bolt circle, depth, the bore for the seal.${drumRules(axle)} ${fitted ? 'Its races are fitted: check that they are home all round, and that the new rollers are of their numbers.' : 'Its races are loose: they are seated next.'} Old rollers never run in new races.`,
+    how: `Old one beside new one: studs, bolt circle, depth, the bore for the seal.${drumRules(axle)} ${fitted ? 'Its races are installed: check that they are home all around, and that the new rollers are of their numbers.' : 'Its races are loose: they are seated next.'} Old rollers never run in new races.`,
     why: 'Kits bought by rating alone are the wrong ones.',
   }),
   'soak-pin': ({ at }) => ({
@@ -97,8 +97,8 @@ export const HUBS: StepTexts<
   'free-drum': ({ at }) => ({
     short: 'Free the drum',
     title: `Free the drum of ${at}`,
-    how: 'Star wheel further back, the lever held off. Tap round the drum with a mallet. Then straight off.',
-    why: 'It hangs on a lip that the shoes have worn. Pulled all the same, springs break.',
+    how: 'Star wheel further back, the lever held off. Tap around the drum with a mallet. Then straight off.',
+    why: 'It hangs on a lip that the shoes have worn. Pull it anyway, and springs break.',
     caution: 'Never a puller on a drum whose shoes still stand out.',
   }),
   'clear-line': ({ at }) => ({
@@ -110,7 +110,7 @@ export const HUBS: StepTexts<
   'grease-off-brake': ({ at }) => ({
     short: 'Brake cleaned',
     title: `Get the grease off the brake of ${at}`,
-    how: 'Plate, springs and drum with brake cleaner. Linings that have soaked it up are renewed, not cleaned: report them.',
+    how: 'Plate, springs and drum with brake cleaner. Linings that have soaked it up are replaced, not cleaned: report them.',
     why: 'A greasy shoe grabs cold and slips hot.',
     caution: 'Gloves, air, no flame near the cleaner. Dust is wiped wet, never blown.',
   }),
@@ -122,8 +122,8 @@ export const HUBS: StepTexts<
     caution: 'No washer, no wheel: the card stays here until there is one.',
   }),
   'renew-stud': ({ at }) => ({
-    short: 'Stud renewed',
-    title: `Renew the sheared stud of ${at}`,
+    short: 'Stud replaced',
+    title: `Replace the sheared stud of ${at}`,
     how: 'Drive the rest out from the front. Draw the new one in with a stack of washers and an old nut, until its head is home. A new nut with it: an old one has shared its load.',
     why: 'The others of that wheel have carried its share: look at each of them.',
     caution: 'Eyes covered.',

@@ -93,6 +93,6 @@ export function torqueSpec(
 export function threadsWords(model: RigModel, threads: ThreadState | undefined): string | undefined {
   if (mayCheckLugs(model, threads)) return undefined;
   return threads === 'treated'
-    ? 'Its threads carry anti-seize, and the lowered torque of its maker is not known. The dry figure could stretch the studs: enter the lowered one under Rig, or wipe the threads dry and torque the wheel anew.'
-    : 'No record says whether its threads carry anti-seize, and on greased threads the dry figure could stretch the studs. One nut off at a time, brush and wipe each thread, then torque the wheel anew.';
+    ? 'Its threads carry anti-seize, and the lowered torque of its maker is not known. The dry figure could stretch the studs: enter the lowered one under Rig, or wipe the threads dry and torque the wheel again.'
+    : 'No record says whether its threads carry anti-seize, and on greased threads the dry figure could stretch the studs. One nut off at a time, brush and wipe each thread, then torque the wheel again.';
 }

@@ -5,8 +5,8 @@ export const LOOK: StepTexts<
   'clean' | 'look-bearings' | 'look-spindle' | 'look-brake' | 'look-seal' | 'read-hub' | 'renew'
 > = {
   'look-seal': ({ at, axle }) => ({
-    short: 'Look: seal, grease',
-    title: `Look at the seal and the grease of ${at}`,
+    short: 'Inspect seal, grease',
+    title: `Inspect the seal and the grease of ${at}`,
     how: 'The hub is off anyway: the lip of the seal, the back of the hub, the grease on the bearings. What weeps or is milky asks for a repack with a new seal before it goes back.',
     why: mayBrake(axle)
       ? 'New linings last as long as the seal behind them.'
@@ -21,34 +21,34 @@ export const LOOK: StepTexts<
   clean: ({ at }) => ({
     short: 'Clean all of it',
     title: `Clean out all old grease on ${at}`,
-    how: 'Hub, races, both bearings, spindle, washer, nut, cap. Solvent and a brush, then dry. Nothing old stays in a corner.',
+    how: 'Hub, races, both bearings, spindle, washer, nut, cap. Solvent and a brush, then dry. Leave nothing old in the corners.',
     why: 'Two greases of different thickener can thin each other, and dirt hides in the old one.',
     caution: 'Gloves, air, no flame near solvent. Never spin a dry bearing with compressed air.',
   }),
   'look-bearings': ({ at }) => ({
-    short: 'Look: bearings',
+    short: 'Grade bearings',
     title: `Grade rollers and races of ${at}`,
     how: 'Turn each roller in good light, run a fingernail over both races. Read the numbers on roller and race, inner and outer, while they are clean.',
     why: 'A mark that you can feel grows from here on; so does one you can only see, but slowly.',
   }),
   'look-spindle': ({ at }) => ({
-    short: 'Look: spindle',
+    short: 'Grade spindle',
     title: `Grade the spindle of ${at}`,
     how: 'Where the seal runs and where both bearings sit: a fingernail along it.',
     why: 'A new seal on a scored land weeps within weeks.',
     caution: 'A bent or scored spindle goes to qualified hands.',
   }),
   'look-brake': ({ at, axle, system, step }) => ({
-    short: 'Look: brake',
-    title: `Look at the brake of ${at} while it is open`,
+    short: 'Inspect brake',
+    title: `Inspect the brake of ${at} while it is open`,
     how: `${step.subjects.includes('lining') ? 'Linings on both shoes, the drum face, springs.' : 'The drum stays: its face, and whether the brake pulsed or dragged once a turn, which is a drum out of round.'}${axle?.brake === 'hydraulic-drum' ? ' Lift the dust boots of the cylinder: wet inside means it leaks.' : ''}${step.subjects.includes('lining') ? ` Say which shoe a defect is on, forward or rear. ${liningWords(axle?.lining, system)}` : ''}`,
     why: 'It will not be this open again for a year.',
     caution: 'Brake dust: wipe it off wet, never blow it out.',
   }),
   renew: ({ at }) => ({
-    short: 'Renew or keep',
-    title: `What is renewed on ${at}?`,
-    how: 'A renewed bearing gets its new race: drive the old race out, press the new one in until it is seated all round. The seal is renewed in any case.',
+    short: 'Replace or keep',
+    title: `What are you replacing on ${at}?`,
+    how: 'A new bearing gets a new race: drive the old race out, press the new one in until it is seated all around. The seal is replaced either way.',
     caution: 'Eyes covered: hardened races chip under a hammer. Use a soft drift.',
   }),
 };

@@ -28,8 +28,8 @@ export const OPEN: StepTexts<
     title: `Take the cap off ${at}`,
     how: `${
       axle && capOf(axle) === 'screw'
-        ? 'Turn it out by hand, or with a strap round it; look at its O-ring.'
-        : 'Tap round its rim with a mallet, turning the hub as it walks out. A tight one is levered evenly: a thin driver into the gap all round, then a thicker one.'
+        ? 'Turn it out by hand, or with a strap around it; look at its O-ring.'
+        : 'Tap aaround its rim with a mallet, turning the hub as it walks out. A tight one is levered evenly: a thin driver into the gap all around, then a thicker one.'
     } Wipe out the old grease.`,
     why: 'A dented cap lets water in; one pried from one side does not go back round.',
     caution: 'Eyes covered: old caps jump. Just off the road the hub is hot: let it cool.',

@@ -8,7 +8,7 @@ function coverOff({ wheels }: RigModel): string {
   const tool = wheels.coverTool ? ` Tool: ${wheels.coverTool}.` : '';
   switch (wheels.cover) {
     case 'pop-off':
-      return `It pops off: pry a little at a time, all round.${tool}`;
+      return `It pops off: pry a little at a time, all around.${tool}`;
     case 'slotted':
       return `A slotted ring: turn it out.${tool}`;
     case 'screwed':
@@ -52,13 +52,13 @@ export const RAISE: StepTexts<
 > = {
   'stand-again': ({ at }) => ({
     short: 'Stand again',
-    title: `Look at the stand of ${at} once more`,
+    title: `Check the stand of ${at} once more`,
     how: 'The frame came up beside it when the other wheel was raised. The stand carries, stands upright, and the jack just touches. If it came free, let the frame down onto it again.',
     caution: 'No hand under it before it carries.',
   }),
   'look-well': ({ at, model }) => ({
-    short: 'Look: wheel well',
-    title: `Look into the wheel well of ${at}`,
+    short: 'Inspect wheel well',
+    title: `Inspect the wheel well of ${at}`,
     how: `Frame and well above the hub: rust scale, paint, bolts. Surface rust is brushed, primed and coated while the wheel is off.${SALTED(model)}`,
     why: 'It is hidden the rest of the year.',
   }),
@@ -97,7 +97,7 @@ export const RAISE: StepTexts<
   steady: () => ({
     short: 'Stabilizers down',
     title: 'Stabilizers down, to steady only',
-    how: 'Wind them down until they just touch. Skip this where they are in the way.',
+    how: 'Crank them down until they just touch. Skip this where they are in the way.',
     caution: 'A stabilizer never lifts: it folds.',
   }),
   'cover-off': ({ at, model }) => ({

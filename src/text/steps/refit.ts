@@ -5,10 +5,10 @@ import type { StepTexts } from './setting';
 /** How a brake is tried with its wheel in the air, by one person where that can be (handbook 4.5). */
 function brakeTest(axle: Axle | undefined, { actuator }: RigModel): string {
   if (axle?.brake === 'electric')
-    return 'Tow vehicle plugged in again. Somebody works the controller lever, or pull the breakaway pin for a moment, while you turn the wheel forward. Pin straight back in.';
+    return 'Tow vehicle plugged in again. Have someone work the controller lever, or pull the breakaway pin for a moment, while you turn the wheel forward. Pin straight back in.';
   if (actuator === 'surge')
     return 'Hitched. Set the emergency lever of the actuator by its cable: the wheel must not turn by hand. Let the lever go: it must turn free.';
-  return 'Somebody works the brake while you turn the wheel forward, and lets it go.';
+  return 'Have someone apply the brake while you turn the wheel forward, then let it go.';
 }
 
 /** Refit: from the wheel on to the chocks away. */
@@ -29,7 +29,7 @@ export const REFIT: StepTexts<
     short: 'Wheel on',
     title: `Wheel onto ${at}`,
     how: 'Wipe both faces clean, wheel and hub. Roll the wheel onto a bar under it, lean it in, lift with the bar, twist to find the studs.',
-    why: 'Dirt between the faces is torque that goes away in the first hour on the road.',
+    why: 'Dirt between the faces lets the torque go in the first hour on the road.',
     caution: 'Lift with the legs; a heavy wheel is rolled and levered, not carried.',
   }),
   'hand-start': ({ at, model }) => ({
@@ -49,7 +49,7 @@ export const REFIT: StepTexts<
   'brake-adjust': ({ at }) => ({
     short: 'Adjust brake',
     title: `Adjust the brake of ${at}`,
-    how: 'Turn the star wheel through its slot, holding the lever off if there is one, until the wheel just drags all round. Then back until the rub is light and even. Plug back in the slot.',
+    how: 'Turn the star wheel through its slot, holding the lever off if there is one, until the wheel just drags all around. Then back until the rub is light and even. Plug back in the slot.',
     why: 'Shoes that stand off brake late or not at all. Compare with the wheel across the axle: even drag.',
   }),
   'brake-test': ({ at, axle, model }) => ({
@@ -82,7 +82,7 @@ export const REFIT: StepTexts<
   'tighten-hard': ({ at }) => ({
     short: 'Tighten hard',
     title: `Tighten ${at} hard, in a star`,
-    how: 'With bar and socket, every nut, twice round the star. Your house rule goes on from here: slowly to the next safe place, and there to its torque.',
+    how: 'With bar and socket, every nut, twice aaround the star. Your house rule goes on from here: slowly to the next safe place, and there to its torque.',
     why: 'Until it is torqued, the Yard keeps this wheel open.',
     caution: 'Never jumped on and never finished by a machine: studs stretch. Keep out of the traffic.',
   }),

@@ -78,7 +78,7 @@ const LOCK: Record<LockKind, { out: string; in: string; name: string }> = {
   tang: {
     name: 'tang washer',
     out: 'Wipe the nut clean. Bend the raised tang of the washer flat.',
-    in: 'Bend one tang up hard against a flat of the nut. A tang that has been bent before and cracks is renewed.',
+    in: 'Bend one tang up hard against a flat of the nut. A tang that has been bent before and cracks is replaced.',
   },
 };
 

@@ -8,7 +8,7 @@ import { boltsText, torqueText, type StepTexts } from './setting';
 /** What a tire is set to cold, or that nobody told. */
 function targetText(model: RigModel, house: HouseRules, system: UnitSystem): string {
   const target = targetWords(model, house, system);
-  return target ? `Target: ${target}.` : 'No target is known here yet: it stands on the placard.';
+  return target ? `Target: ${target}.` : 'No target is known here yet: read it off the placard.';
 }
 
 /** What goes on threads that are left so. */
@@ -44,13 +44,13 @@ export const TIRES: StepTexts<
     caution: 'Stand aside while a tire fills.',
   }),
   'look-tire': ({ at }) => ({
-    short: 'Look: tire',
-    title: `Look at the tire of ${at}`,
+    short: 'Inspect tire',
+    title: `Inspect the tire of ${at}`,
     how: 'Cuts, bulges, nails, cracks between tread blocks and on the wall, valve stem and cap. Tread at three points across: inner, middle, outer. The code on the wall, last four digits.',
     why: 'Three depths say more than one: wear on an edge is the axle, wear in the middle is air.',
   }),
   'look-spare': ({ model, system }) => ({
-    short: 'Look: spare',
+    short: 'Inspect spare',
     title: 'Is the spare fit to carry?',
     how: `Pressure, wall, tread, valve, age by its code. It must be of the same size and load range${model.tires?.size ? ` (${factWords('tireSize', model.tires.size, system)})` : ''}.`,
     why: 'Better known before the wheel is off.',
@@ -64,11 +64,11 @@ export const TIRES: StepTexts<
         ? `Bring the spare to ${at}`
         : `Bring the new tire to ${at}`,
     how: `Trailer-rated, size${model.tires?.size ? ` ${factWords('tireSize', model.tires.size, system)}` : ' as on the placard'}, load range ${model.tires?.loadRange ? factWords('loadRange', model.tires.loadRange, system) : 'no lower than on the placard'}. Read its code before it is on. A center cap comes over from the old wheel.`,
-    why: 'All tires on an axle are alike, and are renewed in pairs.',
+    why: 'All tires on an axle are alike, and are replaced in pairs.',
   }),
   rotate: ({ at, mate }) => ({
     short: 'Change places',
-    title: mate ? `The wheels of ${mate} and ${at} change places` : 'The two wheels change places',
+    title: mate ? `Swap the wheels of ${mate} and ${at}` : 'Swap the two wheels',
     how: 'Both lie side by side on the ground. Each goes where the other was; look at both inner walls while they lie there.',
     why: 'The log moves their age and miles along with them.',
     caution: 'Lift with the legs; a heavy wheel is rolled, not carried.',
@@ -89,7 +89,7 @@ export const TIRES: StepTexts<
     short: 'Check torque',
     title: `Check the lug torque of ${at}`,
     how: `Tire on the ground. Wrench at ${torqueText(model, system, step.threads)}, every nut in a star. It clicks without moving, or it moves: say which.`,
-    why: 'A nut that moves has settled, or is telling something. Twice in a row is a finding.',
+    why: 'A nut that moves has settled, or is trying to tell you something. Twice in a row is a finding.',
     caution: 'Hold the wrench square to the nut; a nut loose by hand means look at studs and holes.',
   }),
   'dress-threads': ({ at, model, step }) => ({
@@ -105,7 +105,7 @@ export const TIRES: StepTexts<
       step.phase === 'open'
         ? `Clean all ${model.wheels.studs} threads of ${at}`
         : `Threads of ${at}, one nut at a time`,
-    how: `${step.phase === 'open' ? 'Brush each thread clean, look at it.' : `One nut off, thread brushed and looked at, nut started by hand and snugged; then the next. All ${model.wheels.studs}.`} ${filmWords(step.threads)}`,
+    how: `${step.phase === 'open' ? 'Brush each thread clean, look at it.' : `One nut off, thread brushed and checked, nut started by hand and snugged; then the next. All ${model.wheels.studs}.`} ${filmWords(step.threads)}`,
     why: filmWhy(step.threads),
     ...(step.phase !== 'open' && { caution: 'Never two nuts off at once. This is a refit: rechecks open.' }),
   }),

@@ -62,8 +62,8 @@ export const UNDER: StepTexts<
     caution: 'Tires on the ground, rig held. Nobody under a frame on a jack.',
   }),
   'look-pivot': ({ at }) => ({
-    short: 'Look: pivots',
-    title: `Look at the pivots of ${at}`,
+    short: 'Inspect pivots',
+    title: `Inspect the pivots of ${at}`,
     how: 'A bar between spring and hanger, and push: play shows as a gap that opens. Bright metal is a joint that works dry. See which way the fittings face while the wheels are on.',
     why: 'Nobody in front hears the banging of a dry bushing.',
   }),
@@ -103,8 +103,8 @@ export const UNDER: StepTexts<
     caution: 'Eyes covered. Springs under tension move when the bolt is out.',
   }),
   'look-hangers': ({ step }) => ({
-    short: 'Look: hangers',
-    title: `Look at the hangers on the ${sideWords(step.side)} side`,
+    short: 'Inspect hangers',
+    title: `Inspect the hangers on the ${sideWords(step.side)} side`,
     how: 'Holes round or oval, welds whole, hanger straight.',
     caution: 'An oval hole or a crack goes to a welder: no bushing holds in it.',
   }),
@@ -115,8 +115,8 @@ export const UNDER: StepTexts<
     caution: 'Eyes covered.',
   }),
   'look-eye': ({ step }) => ({
-    short: 'Look: spring eyes',
-    title: `Look at the spring eyes on the ${sideWords(step.side)} side`,
+    short: 'Inspect spring eyes',
+    title: `Inspect the spring eyes on the ${sideWords(step.side)} side`,
     how: 'Round, not worn thin, no crack. Try a new bushing by hand: it must not fall through.',
     why: 'A bushing that falls through by hand means the eye is worn, and the spring goes.',
   }),
@@ -127,8 +127,8 @@ export const UNDER: StepTexts<
     caution: 'Eyes covered: hardened bushings chip under a hammer.',
   }),
   'renew-spring': ({ step }) => ({
-    short: 'Spring renewed',
-    title: `Renew the spring on the ${sideWords(step.side)} side`,
+    short: 'Spring replaced',
+    title: `Replace the spring on the ${sideWords(step.side)} side`,
     how: 'U-bolts off, spring out, new one on its center pin, plate over it. Above or below the axle as the old one was; the axle is not turned over, its bow stays up. New U-bolts: they stretch once. Springs go in pairs, left and right alike.',
     caution: 'The axle is held on its own before the U-bolts are loose.',
   }),
@@ -166,7 +166,7 @@ export const UNDER: StepTexts<
   'mark-axle': ({ model, axle, at }) => ({
     short: 'Where it goes',
     title: 'Mark where the axle goes',
-    how: `Where an axle was, measure from the coupler to old axle ${at.slice(0, 1)}, on both sides${axle?.suspension === 'torsion' ? ', and see which way its arms point' : ''}. On a new frame the first mark is about 60 % back from the front of the frame; then by moments, so that the tongue carries ${model.kind === 'boat' ? '7 to 12 %' : '10 to 15 %'} of the weight. ${model.axles.length > 1 ? 'With two axles, the mark is their middle. ' : ''}Write down the distance from the coupler. From which weight brakes are demanded is local law: look it up.`,
+    how: `Where an axle was, measure from the coupler to old axle ${at.slice(0, 1)}, on both sides${axle?.suspension === 'torsion' ? ', and see which way its arms point' : ''}. On a new frame the first mark is about 60 % back from the front of the frame; then by moments, so that the tongue carries ${model.kind === 'boat' ? '7 to 12 %' : '10 to 15 %'} of the weight. ${model.axles.length > 1 ? 'With two axles, the mark is their middle. ' : ''}Write down the distance from the coupler. The weight at which brakes are required is local law: look it up.`,
     why: 'Too little on the tongue and it sways; too much and the hitch carries it.',
   }),
   'axle-wires-off': ({ at }) => ({
@@ -176,7 +176,7 @@ export const UNDER: StepTexts<
   }),
   'axle-lines-off': ({ at }) => ({
     short: 'Brake lines off',
-    title: `Brake lines of axle ${at.slice(0, 1)} off, and closed`,
+    title: `Brake lines of axle ${at.slice(0, 1)} off, and capped`,
     how: 'Where they meet the frame. Fluid caught in a tray, both ends capped.',
     caution: 'Brake lines are work for qualified hands.',
   }),
@@ -211,7 +211,7 @@ export const UNDER: StepTexts<
   }),
   'square-axle': ({ system }) => ({
     short: 'Square it',
-    title: 'Measure it square',
+    title: 'Measure it for square',
     how: `From the coupler to the same point of both spindles. The two must come within ${partLength(OUT_OF_SQUARE, system)} of each other.`,
     why: 'An axle that stands askew eats tires from the first day.',
   }),
@@ -219,6 +219,6 @@ export const UNDER: StepTexts<
     short: 'Axle bolts',
     title: 'Axle bolts to their torque',
     how: `${axle?.suspension === 'torsion' ? 'Bracket bolts' : 'U-bolts, both legs of each in turn,'} crosswise. ${boltsText(step, 'the maker of the axle', system)}. Then measured square once more. They are checked again by wrench after the first ${measure(NEW_FIXINGS, 'distance', system)}.`,
-    caution: 'No figure, no guess: it stands in the papers of the axle.',
+    caution: 'No figure, no guess: it is in the paperwork of the axle.',
   }),
 };

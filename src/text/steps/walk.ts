@@ -13,7 +13,7 @@ const STRIPPED: Readonly<Partial<Record<GearId, string>>> = {
   tongueJack:
     'Handle and cover off, the screw run out as far as it goes. Old grease off screw and gears; look at teeth, thrust bearing and foot.',
   swingPin:
-    'Tongue supported, pin out. Brush pin and plates, look for a worn pin and for cracks round the holes.',
+    'Tongue supported, pin out. Brush pin and plates, look for a worn pin and for cracks around the holes.',
   winch:
     'Strap run out. Old grease off gears and bushings; look at teeth and ratchet pawl, and that its bolts are tight.',
   rampHinges:
@@ -46,7 +46,7 @@ export const WALK: StepTexts<
   'plug-lights': () => ({
     short: 'Plug in',
     title: 'Plug in, tow vehicle on',
-    how: 'Pins bright, plug home, lamps on. The cable clears the road and reaches round a corner.',
+    how: 'Pins bright, plug home, lamps on. The cable clears the road and reaches around a corner.',
   }),
   'lamps-running': () => ({
     short: 'Running lamps',
@@ -70,7 +70,7 @@ export const WALK: StepTexts<
   'lamps-other': () => ({
     short: 'Reverse, the rest',
     title: 'Reverse lamps, and whatever else it has',
-    how: `${LAMP} None of these on this rig: say that they burn.`,
+    how: `${LAMP} None of these on this rig: mark them as working.`,
   }),
   'clean-contacts': () => ({
     short: 'Bulbs and contacts',
@@ -87,13 +87,13 @@ export const WALK: StepTexts<
   'read-battery': () => ({
     short: 'Battery voltage',
     title: 'Voltage of the breakaway battery',
-    how: 'Charger off and unplugged from the tow vehicle, meter across its two posts. Its date stands on it.',
-    why: 'Over 12.4 V is well; under 12.0 V it may pull the brakes once, or not at all.',
+    how: 'Charger off and unplugged from the tow vehicle, meter across its two posts. Its date is on it.',
+    why: 'Over 12.4 V is good; under 12.0 V it may pull the brakes once, or not at all.',
   }),
   'pull-pin': () => ({
     short: 'Pull the pin',
     title: 'Pull the breakaway pin',
-    how: 'Unplugged from the tow vehicle. Pin out by its cable: every braked wheel holds; move it a hand’s breadth with the tow vehicle, or try to turn a raised wheel.',
+    how: 'Unplugged from the tow vehicle. Pin out by its cable: every braked wheel holds; move it a little with the tow vehicle, or try to turn a raised wheel.',
     why: 'It is the one brake that works when everything else has come apart.',
     caution: 'A few seconds only: it heats magnets and empties the battery. Never tow with the pin out.',
   }),
@@ -112,26 +112,26 @@ export const WALK: StepTexts<
   'battery-in': () => ({
     short: 'New battery in',
     title: 'New breakaway battery in',
-    how: 'Positive on first. Write the day on it. Charge it before it is trusted.',
+    how: 'Positive on first. Write the date on it. Charge it before it is trusted.',
     caution: 'Tool across both posts is a short.',
   }),
   'look-gear': ({ at, step }) => ({
     short: capital(at),
-    title: `Look over the ${at}`,
+    title: `Inspect the ${at}`,
     how: `${step.place && isGear(step.place) ? capital(GEAR_LOOKS[step.place]) : ''}.${step.place === 'rampHinges' || step.place === 'coupler' ? ' A little grease on what moves.' : ''}`,
     ...(step.place === 'frame' && {
       caution: 'Cracks: steel to a welder, aluminum to one who does aluminum.',
     }),
     ...(step.place === 'winchStrap' && {
-      caution: 'Frayed, sun-rotten or knotted means renew. Stand out of its line.',
+      caution: 'Frayed, sun-rotten or knotted means replace it. Stand out of its line.',
     }),
   }),
   'strip-gear': ({ at, step }) => ({
     short: 'Apart, cleaned',
-    title: `${capital(at)}: apart, cleaned, looked at`,
+    title: `${capital(at)}: apart, cleaned, inspected`,
     how:
       (step.place && isGear(step.place) && STRIPPED[step.place]) ||
-      'Out or apart, old grease and rust off, looked at.',
+      'Out or apart, old grease and rust off, inspected.',
     why: 'Rust starts where it cannot be seen, and grease hides wear.',
     ...(step.place === 'tongueJack'
       ? { caution: 'The tongue stands on a stand, the wheels are chocked: nothing rests on the jack.' }
@@ -144,7 +144,7 @@ export const WALK: StepTexts<
     title: `Grease the ${at}, and back together`,
     how: 'A thin coat on everything that turns or slides, not on what grips. Together again, pin and clip in; run it through its whole travel.',
     why: 'It is needed on the day when nothing else helps.',
-    caution: 'Gloves: grease is no food for skin.',
+    caution: 'Gloves: keep grease off your skin.',
   }),
   rinse: () => ({
     short: 'Rinse',

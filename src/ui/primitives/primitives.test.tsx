@@ -85,7 +85,7 @@ describe('a stepper', () => {
 test('a button does not submit by accident, and a sheet has one that does', () => {
   expect(draw(<Button>Later</Button>)).toContain('type="button"');
   const sheet = draw(
-    <SheetForm save={none} label="Keep it">
+    <SheetForm save={none} label="Save it">
       <Button>Another</Button>
     </SheetForm>,
   );

@@ -35,7 +35,7 @@ export function DecideDialog({
         await record(
           view.rig.id,
           [decisionEntry(finding, { decided, why, opinion: about?.id })],
-          'Decision on record',
+          'Decision logged',
           [],
           [form.key],
         );
@@ -49,11 +49,11 @@ export function DecideDialog({
       title="What do you decide?"
       description={capital(findingWords(finding, units))}
     >
-      <SheetForm save={save} label="Put it on record">
+      <SheetForm save={save} label="Add it to the log">
         <TakenUp since={form.since} onStartOver={form.startOver} />
         {opinions.length > 0 && (
           <Select label="It answers" value={opinion} onChange={(value) => form.set('opinion', value)}>
-            <option value="">nobody in particular</option>
+            <option value="">no one in particular</option>
             {opinions.map((one) => (
               <option key={one.id} value={one.id}>
                 {one.body.who}: {one.body.said.slice(0, 60)}

@@ -231,7 +231,7 @@ function OneFinding({ view, story }: { view: RigView; story: FindingStory }) {
               )}
               <PhotoTaker
                 onPhoto={async (photo) => {
-                  await record(rig.id, [photoEntry(photo, place, { of: state.id })], 'Photo kept', [photo]);
+                  await record(rig.id, [photoEntry(photo, place, { of: state.id })], 'Photo saved', [photo]);
                 }}
               />
             </div>

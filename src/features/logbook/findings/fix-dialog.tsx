@@ -37,7 +37,7 @@ export function FixDialog({
       {
         how: unsaid
           ? asked
-            ? 'It forbade towing: say what was renewed, or who did it.'
+            ? 'It forbade towing: say what was replaced, or who did it.'
             : 'Say what was done: the record is your second opinion.'
           : undefined,
       },
@@ -63,7 +63,7 @@ export function FixDialog({
         <TakenUp since={form.since} onStartOver={form.startOver} />
         {works.length > 0 && (
           <Select label="Fixed by" value={work} onChange={(value) => form.set('work', value)}>
-            <option value="">Something else, told below</option>
+            <option value="">Something else, described below</option>
             {works.map((entry) => (
               <option key={entry.id} value={entry.id}>
                 {title(entry)}, {day(entry.happened, view.now)}
@@ -75,7 +75,7 @@ export function FixDialog({
           likely="remedy"
           label={
             asked
-              ? 'The part renewed, or the shop that did it'
+              ? 'The part replaced, or the shop that did it'
               : by
                 ? 'What else was done, if anything'
                 : 'What was done'

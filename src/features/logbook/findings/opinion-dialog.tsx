@@ -52,7 +52,7 @@ export function OpinionDialog({
               },
             },
           ],
-          'Opinion on record',
+          'Opinion logged',
           [],
           [form.key],
         );
@@ -66,7 +66,7 @@ export function OpinionDialog({
       title="What someone else says"
       description="A shop, a friend, a roadside helper. It stands beside your readings and photos. What you decide, you say under Decide."
     >
-      <SheetForm save={save} label="Put it on record">
+      <SheetForm save={save} label="Add it to the log">
         <TakenUp since={form.since} onStartOver={form.startOver} />
         <Field label="Who" maxLength={80} {...form.field('who')} />
         <TextArea label="What they say has to be done" maxLength={500} {...form.field('said')} />

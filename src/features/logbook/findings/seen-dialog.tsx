@@ -50,7 +50,7 @@ export function SeenDialog({
   };
   return (
     <Dialog open onClose={onClose} title="Seen again" description={capital(findingWords(finding, units))}>
-      <SheetForm save={save} label={clear ? 'It is clear: close the finding' : 'Put the look on record'}>
+      <SheetForm save={save} label={clear ? 'It is clear: close the finding' : 'Log this check'}>
         <TakenUp since={form.since} onStartOver={form.startOver} />
         {graded ? (
           <GradeChoice

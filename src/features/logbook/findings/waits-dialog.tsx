@@ -52,13 +52,7 @@ export function WaitsDialog({
       },
     );
   const over = async () => {
-    await record(
-      view.rig.id,
-      [waitsEntry(finding, undefined)],
-      'It waits for nobody any more',
-      [],
-      [form.key],
-    );
+    await record(view.rig.id, [waitsEntry(finding, undefined)], 'No longer waiting', [], [form.key]);
     onClose();
   };
   return (
@@ -68,7 +62,7 @@ export function WaitsDialog({
       title="Who does it wait for?"
       description={capital(findingWords(finding, units))}
     >
-      <SheetForm save={save} label="Put it on record">
+      <SheetForm save={save} label="Add it to the log">
         <TakenUp since={form.since} onStartOver={form.startOver} />
         <Field label="Who" maxLength={80} hint="A shop, a welder, a part on order." {...form.field('who')} />
         <Field label="Booked for, if it is" type="date" {...form.field('booked')} />
@@ -87,7 +81,7 @@ export function WaitsDialog({
         <TextArea label="What was agreed" maxLength={500} {...form.field('note')} />
         {finding.waits && (
           <Button look="quiet" className="-ml-4 justify-self-start" onClick={() => reported(over())}>
-            It waits for nobody any more
+            No longer waiting
           </Button>
         )}
       </SheetForm>

@@ -14,7 +14,7 @@ export function GapNotes({ rigs }: { rigs: readonly RigView[] }) {
     .sort((a, b) => (a.gap.to > b.gap.to ? -1 : 1));
   if (gaps.length === 0) return null;
   return (
-    <section aria-label="Miles unaccounted" className="border-soon mt-4 grid gap-2 border-l-4 pl-3">
+    <section aria-label="Miles not accounted for" className="border-soon mt-4 grid gap-2 border-l-4 pl-3">
       {gaps.slice(0, SHOWN).map(({ gap, rig, name, now }) => (
         <p key={gap.entry} className="flex flex-wrap items-center gap-x-3">
           <Mark mark="soon" />
@@ -24,7 +24,7 @@ export function GapNotes({ rigs }: { rigs: readonly RigView[] }) {
           </LinkButton>
         </p>
       ))}
-      {gaps.length > SHOWN && <p className="text-soft">{gaps.length - SHOWN} more such spans.</p>}
+      {gaps.length > SHOWN && <p className="text-soft">{gaps.length - SHOWN} more gaps like this.</p>}
     </section>
   );
 }

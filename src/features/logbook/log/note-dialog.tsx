@@ -10,12 +10,12 @@ export function NoteDialog({ rig, name, onClose }: { rig: string; name: string; 
   const text = form.values.text.trim();
   const save = () =>
     form.submit({ text: text === '' ? 'There is nothing in it yet.' : undefined }, async () => {
-      await record(rig, [{ kind: 'note', body: { text } }], 'Note kept', [], [form.key]);
+      await record(rig, [{ kind: 'note', body: { text } }], 'Note saved', [], [form.key]);
       onClose();
     });
   return (
     <Dialog open onClose={onClose} title="A note" description={`Kept with ${name}.`}>
-      <SheetForm save={save} label="Keep it">
+      <SheetForm save={save} label="Save it">
         <TakenUp since={form.since} onStartOver={form.startOver} />
         <TextArea label="Note" likely="note" rows={5} maxLength={2000} {...form.field('text')} />
       </SheetForm>

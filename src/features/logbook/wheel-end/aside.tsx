@@ -30,8 +30,8 @@ export function Aside({ view, place, log }: { view: RigView; place: TirePlace; l
           onChoose={(to) => router.push(`/end?rig=${rig.id}&place=${to}`)}
         />
       </div>
-      <section aria-label="Fitted here">
-        <Ruled>Fitted here</Ruled>
+      <section aria-label="Installed here">
+        <Ruled>Installed here</Ruled>
         <dl className="grid grid-cols-[auto_1fr] gap-x-5 gap-y-1.5 py-3">
           <PartRows view={view} place={place} />
         </dl>

@@ -111,7 +111,7 @@ export function ReadingDialog({
   });
   return (
     <Dialog open onClose={onClose} title={`Read at ${placeName(place)}`}>
-      <SheetForm save={save} label="Put it on record">
+      <SheetForm save={save} label="Add it to the log">
         <TakenUp since={form.since} onStartOver={form.startOver} />
         <Choice
           label="What"

@@ -41,7 +41,7 @@ export function SeasonDialog({
     await record(
       scope === 'house' ? HOUSE : view.rig.id,
       [{ kind: 'season', body: read.value }],
-      'Season kept',
+      'Season saved',
     );
     onClose();
   };
@@ -59,9 +59,9 @@ export function SeasonDialog({
       open
       onClose={onClose}
       title="When do you tow?"
-      description="Spring work, looks in mid-season and the lay-up go by it."
+      description="Spring work, the mid-season check and lay-up follow it."
     >
-      <SheetForm save={save} label="Keep it">
+      <SheetForm save={save} label="Save it">
         <Choice
           label="It holds for"
           columns="grid-cols-2"
@@ -73,7 +73,7 @@ export function SeasonDialog({
           onChange={setScope}
         />
         <Choice
-          label="Where it stands"
+          label="Where it is kept"
           columns="grid-cols-1"
           options={HALVES.map((half) => ({
             value: half,

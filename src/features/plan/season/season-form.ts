@@ -18,10 +18,10 @@ export function readSeason(form: SeasonForm): Result<SeasonChoice, SeasonErrors>
   const { half, start, end } = form;
   if (half === '' && start === '' && end === '')
     return fail({
-      half: 'Choose the half of the world, or give both days: without one no spring can be named.',
+      half: 'Choose the hemisphere, or enter both days: without one there is no date for spring.',
     });
-  if (start === '' && end !== '') return fail({ start: 'Give the day it starts as well.' });
-  if (end === '' && start !== '') return fail({ end: 'Give the day it ends as well.' });
+  if (start === '' && end !== '') return fail({ start: 'Enter the day it starts as well.' });
+  if (end === '' && start !== '') return fail({ end: 'Enter the day it ends as well.' });
   if (start !== '' && yearDay(start) === yearDay(end))
     return fail({ end: 'It ends on the day it starts. Towing all year, give the day before.' });
   return ok({

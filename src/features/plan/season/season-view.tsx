@@ -176,7 +176,7 @@ function RigSeason({ view, ready }: { view: RigView; ready: Ready }) {
           <p className="text-soft mt-1.5 max-w-[62ch] text-lg">
             {season
               ? seasonWords(season, model.name)
-              : 'Spring work, looks in mid-season and the lay-up have no days yet. Say which half of the world it stands in, or the days of your own season; until then, looks go by days alone.'}
+              : 'Spring work, the mid-season check and lay-up have no dates yet. Choose your hemisphere, or enter your own season; until then, checks go by days alone.'}
           </p>
         </div>
         <Button
@@ -184,7 +184,7 @@ function RigSeason({ view, ready }: { view: RigView; ready: Ready }) {
           size={season ? 'md' : 'lg'}
           onClick={() => setSheet({ show: 'season' })}
         >
-          {season ? 'Change the season' : 'Tell the season'}
+          {season ? 'Change the season' : 'Set your season'}
         </Button>
       </div>
       {season && <Year season={season} view={view} />}
@@ -202,10 +202,10 @@ function RigSeason({ view, ready }: { view: RigView; ready: Ready }) {
         <div className="grid content-start gap-8">
           <Ahead view={view} forecast={forecast} />
           <section aria-label="Calendar">
-            <Ruled>Into your calendar</Ruled>
+            <Ruled>To your calendar</Ruled>
             <p className="text-soft py-3">
-              A file that ordinary calendars take in: a day for each routine, with the span it may fall in.
-              Saved again later, it moves those days and doubles none.
+              A file any calendar can import: a day for each routine, with the range it may fall in. Save it
+              again later and those days move; none is doubled.
             </p>
             <Button disabled={forecast.status === 'working'} onClick={save}>
               Save the calendar file

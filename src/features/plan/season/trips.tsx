@@ -34,7 +34,7 @@ export function Trips({ view, onPlan }: { view: RigView; onPlan: (trip?: Planned
             </p>
             <OutlookNote view={view} trip={trip} />
             <div className="flex flex-wrap gap-2">
-              <Button onClick={() => onPlan(trip)}>Plan it anew</Button>
+              <Button onClick={() => onPlan(trip)}>Change the plan</Button>
               <Button look="quiet" onClick={() => reported(callOff(trip))}>
                 Call it off
               </Button>

@@ -22,7 +22,7 @@ export function Contradictions({ conflicts }: { conflicts: readonly Conflict[] }
           </p>
         );
       })}
-      <p className="text-soft">It can be kept all the same; it then stands on the Yard as a finding.</p>
+      <p className="text-soft">You can save it anyway; it then shows on the Yard as a finding.</p>
     </div>
   );
 }

@@ -36,7 +36,7 @@ export function FactDialog({ view, id, onClose }: { view: FactRig; id: FactId; o
         id={id}
         onKeep={(changes) =>
           reported(
-            record(view.rig.id, [{ kind: 'rig.changed', body: { changes } }], 'Kept with the rig').then(
+            record(view.rig.id, [{ kind: 'rig.changed', body: { changes } }], 'Saved with the rig').then(
               onClose,
             ),
           )

@@ -28,7 +28,7 @@ export function FactEditor({
   id,
   axle,
   onKeep,
-  keep = 'Keep it',
+  keep = 'Save it',
   canForget = true,
   only,
 }: {
@@ -123,7 +123,7 @@ export function FactEditor({
       {conflicts.length > 0 && <Contradictions conflicts={conflicts} />}
       <div className="grid gap-2">
         <Button look="primary" size="lg" onClick={save}>
-          {conflicts.length > 0 ? 'Keep it all the same' : keep}
+          {conflicts.length > 0 ? 'Save it anyway' : keep}
         </Button>
         {canForget && known && (
           <Button look="quiet" onClick={() => onKeep(forgetFact(id, indices))}>

@@ -66,7 +66,7 @@ type Read = Result<unknown, FactErrors>;
 function length(text: string, field: 'value' | 'second', system: UnitSystem): Result<number, FactErrors> {
   const read = parseQuantity(text, 'length', unitFor('length', system));
   if (!read.ok) return fail({ [field]: parseWords(read.error, system) });
-  return read.value < 0 ? fail({ [field]: 'A length cannot be less than nothing.' }) : read;
+  return read.value < 0 ? fail({ [field]: 'A length cannot be negative.' }) : read;
 }
 
 function readWindow(draft: FactDraft, most: number, system: UnitSystem): Read {
@@ -128,7 +128,7 @@ function readValue(id: FactId, type: FactType, draft: FactDraft, system: UnitSys
       const slack = (max - min) * 1e-9;
       if (read.value >= min - slack && read.value <= max + slack) return read;
       return fail({
-        value: `From ${factText(id, min, system)} to ${factText(id, max, system)}. Look at the figure and its unit.`,
+        value: `From ${factText(id, min, system)} to ${factText(id, max, system)}. Check the figure and its unit.`,
       });
     }
     case 'pitch':

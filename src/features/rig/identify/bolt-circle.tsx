@@ -51,14 +51,14 @@ export function BoltCircle({ view }: { view: RigView }) {
           >
             <KeepFound
               view={view}
-              label="Keep the bolt circle"
+              label="Save the bolt circle"
               changes={{ 'wheels.boltCircle': { value: wanted, source: 'marking' }, 'wheels.studs': studs }}
             />
           </Outcome>
         ) : (
           <Waiting>
             {how === 'across' && stud === undefined
-              ? 'This way needs the stud diameter: tell it under Facts first.'
+              ? 'This way needs the stud diameter: enter it under Facts first.'
               : 'Type the distance, and the circle stands here.'}
           </Waiting>
         )

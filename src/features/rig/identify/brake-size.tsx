@@ -44,7 +44,7 @@ export function BrakeSize({ view }: { view: RigView }) {
           >
             <KeepFound
               view={view}
-              label="Keep it for braked axles"
+              label="Save it for braked axles"
               changes={Object.fromEntries(
                 view.model.axles
                   .map((axle, i) => ({ axle, i }))

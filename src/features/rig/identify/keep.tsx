@@ -18,13 +18,13 @@ export function KeepFound({ view, changes, label }: { view: RigView; changes: Ch
       disabled={kept === key}
       onClick={() =>
         reported(
-          record(view.rig.id, [{ kind: 'rig.changed', body: { changes } }], 'Kept with the rig').then(() =>
+          record(view.rig.id, [{ kind: 'rig.changed', body: { changes } }], 'Saved with the rig').then(() =>
             setKept(key),
           ),
         )
       }
     >
-      {kept === key ? 'Kept with the rig' : label}
+      {kept === key ? 'Saved with the rig' : label}
     </Button>
   );
 }

@@ -38,7 +38,7 @@ export function Spacing({ view }: { view: RigView }) {
             says={`Equalizer, outer bolt to outer bolt${axles.value === undefined ? '. Its axle spacing is not measured yet.' : `, on axles ${partLength(axles.value, units)} apart.`} An equalizer is ordered by both.`}
             confirm="The bolts’ own diameter, and whether the middle one is greased: the equalizer may carry its fitting."
           >
-            <KeepFound view={view} label="Keep with the rig" changes={changes} />
+            <KeepFound view={view} label="Save with the rig" changes={changes} />
           </Outcome>
         ) : (
           <Waiting>Type one or both; they stand side by side here.</Waiting>

@@ -62,7 +62,7 @@ export function Thread({ view }: { view: RigView }) {
             </ul>
             <KeepFound
               view={view}
-              label={view.model.axles.length === 1 ? 'Keep with the axle' : 'Keep for all axles'}
+              label={view.model.axles.length === 1 ? 'Save with the axle' : 'Save for all axles'}
               changes={Object.fromEntries(
                 view.model.axles.flatMap((_, i) => [
                   [`axles.${i}.threadPitch`, { value: pitch, source: 'marking' }],

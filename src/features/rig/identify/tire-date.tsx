@@ -35,7 +35,7 @@ export function TireDate({ view }: { view: RigView }) {
               ? `Your limit is ${limit} years: look closely for cracks.`
               : `Within your limit of ${limit} years.`}
         </p>
-        <LinkButton href={`/parts?rig=${view.rig.id}&kind=tire`}>Put it on record with its tire</LinkButton>
+        <LinkButton href={`/parts?rig=${view.rig.id}&kind=tire`}>Add it to the log with its tire</LinkButton>
       </Outcome>
     ) : (
       <div className="flex gap-3">

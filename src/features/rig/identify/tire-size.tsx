@@ -29,7 +29,7 @@ export function TireSize({ view }: { view: RigView }) {
   const shown = size && formatQuantity(size.diameter, 'length', units, units === 'us' ? 2 : 0);
   return (
     <Frame
-      before="Read the placard as well as the tire: what is fitted need not be what belongs there."
+      before="Read the placard as well as the tire: what is installed need not be what belongs there."
       photo="The wall with size, load range and its “max load … at … cold”."
       result={
         size && shown ? (
@@ -57,7 +57,7 @@ export function TireSize({ view }: { view: RigView }) {
             </dl>
             <KeepFound
               view={view}
-              label="Keep size and load range"
+              label="Save size and load range"
               changes={{
                 'tires.size': { value: text.trim().toUpperCase(), source: 'marking' },
                 ...(range && { 'tires.loadRange': { value: range, source: 'marking' } }),

@@ -30,7 +30,7 @@ export function useLength(min: number, max: number, start = ''): Typed {
       : !read.ok
         ? parseWords(read.error, units)
         : outside
-          ? 'Nothing on a trailer measures this. Look at the figure and its unit.'
+          ? 'Nothing on a trailer measures this. Check the figure and its unit.'
           : undefined;
   return {
     value: read.ok && !outside ? read.value : undefined,

@@ -39,13 +39,13 @@ export function Wires({ view }: { view: RigView }) {
           <Outcome
             figure={`${braked.length} of ${axles.length}`}
             unit={axles.length === 1 ? 'axle braked' : 'axles braked'}
-            says={`${list(told.map(({ i, brake }) => `axle ${i + 1}: ${BRAKE_WORDS[brake].toLowerCase()}`)).replace(/^a/, 'A')}.${told.length < axles.length ? ' The rest nobody has looked at.' : ''}`}
+            says={`${list(told.map(({ i, brake }) => `axle ${i + 1}: ${BRAKE_WORDS[brake].toLowerCase()}`)).replace(/^a/, 'A')}.${told.length < axles.length ? ' The rest is not checked yet.' : ''}`}
             confirm="That they work: wires can be cut and lines empty. The brake test tells."
           >
-            <KeepFound view={view} label="Keep with the rig" changes={changes} />
+            <KeepFound view={view} label="Save with the rig" changes={changes} />
           </Outcome>
         ) : (
-          <Waiting>Tell what you see behind one wheel of each axle.</Waiting>
+          <Waiting>Say what you see behind one wheel of each axle.</Waiting>
         )
       }
     >
@@ -59,7 +59,7 @@ export function Wires({ view }: { view: RigView }) {
             { value: 'line-drum', label: 'A brake line into a plate', hint: 'hydraulic drum brakes' },
             { value: 'line-disc', label: 'A disc with a caliper', hint: 'hydraulic disc brakes' },
             { value: 'bare', label: 'Nothing, or a bare flange', hint: 'no brakes' },
-            { value: 'unseen', label: 'Not looked at' },
+            { value: 'unseen', label: 'Not checked' },
           ]}
           value={seen[i]}
           onChange={(value) => setSeen(seen.map((one, at) => (at === i ? value : one)))}

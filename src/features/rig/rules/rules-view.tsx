@@ -63,7 +63,7 @@ function comesTo(
     return `Not on ${model.name}: its wheel or axle maker allows nothing on the threads. They stay dry.`;
   return model.wheels.treatedTorque
     ? `On ${model.name} nuts are then set at ${torqueSpec(model, units, 'treated')}.`
-    : `Not yet on ${model.name}: its maker's torque for greased threads is not known. Until it is told, threads stay dry.`;
+    : `Not yet on ${model.name}: its maker's torque for greased threads is not known. Until it is entered, threads stay dry.`;
 }
 
 /** What a choice would change, over every rig it holds for. */
@@ -104,7 +104,7 @@ function Question({ rule, view, ready, scope }: { rule: RuleId; view: RigView; r
   const keep = (school: string | null) => {
     const effect = effectWords(effectOf(ready, view, scope, rule, school));
     reported(
-      record(rig, [{ kind: 'rule.chosen', body: { rule, school } }], `House rule kept. ${effect}`).then(() =>
+      record(rig, [{ kind: 'rule.chosen', body: { rule, school } }], `House rule saved. ${effect}`).then(() =>
         setOpen(false),
       ),
     );

@@ -26,7 +26,7 @@ export function Templates({ values, onTemplate }: SetupEdit & { onTemplate: (id:
   return (
     <Part
       title="Begin with a common layout"
-      unlocks="Structure only: no figure is filled in. Or tell it yourself below."
+      unlocks="Structure only: no figure is filled in. Or enter it yourself below."
     >
       <Choice
         label="Layout"
@@ -213,7 +213,7 @@ export function Miles({ values, units, set, text, first }: SetupEdit & { first: 
         label="How miles come in"
         columns="grid-cols-1 sm:grid-cols-2"
         options={[
-          { value: 'trips', label: 'Trip by trip', hint: 'you tell how far each trip was' },
+          { value: 'trips', label: 'Trip by trip', hint: 'you enter the miles of each trip' },
           { value: 'meter', label: "The trailer's own meter", hint: 'hub meter or odometer' },
         ]}
         value={values.miles}

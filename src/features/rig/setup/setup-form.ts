@@ -143,7 +143,7 @@ class Reader {
     if (text.trim() === '') return undefined;
     const read = parseQuantity(text, dimension, unitFor(dimension, this.system));
     if (!read.ok) return this.wrong(field, parseWords(read.error, this.system));
-    if (read.value < 0) return this.wrong(field, 'This cannot be less than nothing.');
+    if (read.value < 0) return this.wrong(field, 'This cannot be negative.');
     return read.value;
   }
 }
@@ -154,7 +154,7 @@ function readTorque(reader: Reader, form: SetupForm, system: UnitSystem, confirm
   if (torque > 1000 || torque < 10)
     return reader.wrong(
       'torque',
-      `No trailer wheel is held by ${measure(torque, 'torque', system)}. Look at the figure and its unit.`,
+      `No trailer wheel is held by ${measure(torque, 'torque', system)}. Check the figure and its unit.`,
     );
   if (form.torqueSource === '') reader.wrong('torqueSource', 'Say where this figure comes from.');
   const diameter = form.studDiameter === '' ? undefined : toSI(INCHES[form.studDiameter], 'in');

@@ -204,7 +204,7 @@ export function SetupPage({ task }: { task: SetupTask }) {
           </LinkButton>
           {Object.keys(errors).length > 0 && (
             <p role="status" className="text-stop hidden self-center font-medium sm:block">
-              Something above needs another look.
+              Something above needs fixing.
             </p>
           )}
         </div>

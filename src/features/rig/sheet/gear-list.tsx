@@ -7,7 +7,7 @@ const ANSWERS = [
   [false, 'Has none'],
 ] as const;
 
-/** Gear that not every trailer has: what this one has, has not, or nobody has looked for. */
+/** Gear that not every trailer has: what this one has, has not, or is not known to have. */
 export function GearList({
   model,
   onTell,
@@ -59,7 +59,7 @@ export function GearList({
         ))}
       </ul>
       <p className="text-soft mt-2 text-[0.94rem]">
-        On every {model.kind === 'boat' ? 'boat trailer' : 'trailer'}, and checked without being told:{' '}
+        On every {model.kind === 'boat' ? 'boat trailer' : 'trailer'}, and checked from the start:{' '}
         {always.map((id) => placeName(id).toLowerCase()).join(', ')}.
       </p>
     </section>

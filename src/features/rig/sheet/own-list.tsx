@@ -21,8 +21,8 @@ export function OwnList({ model, onTell }: { model: RigModel; onTell: (changes: 
     setTried(false);
   };
   return (
-    <section aria-label="Yours to look at" className="mb-6">
-      <h2 className="border-ink border-b-2 pb-1.5 text-xl">Yours to look at</h2>
+    <section aria-label="Yours to check" className="mb-6">
+      <h2 className="border-ink border-b-2 pb-1.5 text-xl">Yours to check</h2>
       <p className="text-soft mt-2">
         What only this rig has, on the walk it belongs to: a hive strap, a generator, a roof vent.
       </p>
@@ -34,7 +34,7 @@ export function OwnList({ model, onTell }: { model: RigModel; onTell: (changes: 
             <button
               type="button"
               className="grid size-11 place-items-center"
-              aria-label={`No longer looked at: ${item.name}`}
+              aria-label={`No longer checked: ${item.name}`}
               onClick={() => onTell({ [`own.${item.id}`]: null })}
             >
               <X aria-hidden size={18} />
@@ -52,7 +52,7 @@ export function OwnList({ model, onTell }: { model: RigModel; onTell: (changes: 
           }}
         >
           <Field
-            label="What to look at"
+            label="What to check"
             maxLength={60}
             value={name}
             onChange={(event) => setName(event.target.value)}

@@ -44,7 +44,7 @@ function Facts({ view }: { view: RigView }) {
   const known = asked.length - missing.length;
   const next = WORTH.filter((id) => missing.includes(id)).slice(0, 3);
   const tell = (changes: Changes) =>
-    reported(record(rig.id, [{ kind: 'rig.changed', body: { changes } }], 'Kept with the rig'));
+    reported(record(rig.id, [{ kind: 'rig.changed', body: { changes } }], 'Saved with the rig'));
 
   return (
     <div className="grid gap-x-10 gap-y-6 lg:grid-cols-[minmax(0,1fr)_24rem]">
@@ -54,7 +54,7 @@ function Facts({ view }: { view: RigView }) {
         </h1>
         <p className="text-soft mt-1">
           {KIND_WORDS[model.kind]}, {model.axles.length === 1 ? 'one axle' : `${model.axles.length} axles`}.
-          Tell the rest over weeks: each is an entry of its own, with where it came from.
+          Add the rest over time: each is an entry of its own, with where it came from.
         </p>
         <div className="mt-1 mb-3 max-w-xl">
           <Tape
@@ -123,7 +123,7 @@ function Facts({ view }: { view: RigView }) {
             )}
           />
           <p className="text-soft mt-2 text-[0.92rem]">
-            Drawn from what is told. Dashed lines: nobody has said yet whether it is there.
+            Drawn from what you entered. Dashed lines: not known yet whether it is there.
           </p>
         </div>
       </aside>
@@ -147,7 +147,7 @@ function Facts({ view }: { view: RigView }) {
   );
 }
 
-/** The rig as it is known: facts with their sources, gear, what does not agree, and what is still missing. */
+/** The rig as it is known: facts with their sources, gear, the conflict, and what is still missing. */
 export function RigFactsView() {
   return <RigPage path="/rig">{(view) => <Facts key={view.rig.id} view={view} />}</RigPage>;
 }

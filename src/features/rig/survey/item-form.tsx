@@ -26,12 +26,12 @@ function Already({ state }: { state: SurveyState }) {
       {found.as === 'condition' ? (
         <>
           <Mark mark={markOfVerdict(found.verdict)} spoken /> {VERDICT_WORDS[found.verdict]}
-          {found.words ? `: ${found.words}` : ''}, on record. Tell it anew if it has changed.
+          {found.words ? `: ${found.words}` : ''}, on record. Enter it again if it has changed.
         </>
       ) : found.as === 'reading' ? (
-        'On record. Tell it anew if it has changed.'
+        'On record. Enter it again if it has changed.'
       ) : (
-        `Not looked at${found.reason ? `: ${found.reason}` : ''}.`
+        `Not checked${found.reason ? `: ${found.reason}` : ''}.`
       )}
     </p>
   );
@@ -130,9 +130,12 @@ export function ItemForm({
           id={fact.fact}
           axle={fact.index}
           canForget={false}
-          keep="Keep it, and on"
+          keep="Save it, next"
           onKeep={(changes: Changes) =>
-            tell([{ kind: 'rig.changed', body: { changes } }, looked({ as: 'reading' })], 'Kept with the rig')
+            tell(
+              [{ kind: 'rig.changed', body: { changes } }, looked({ as: 'reading' })],
+              'Saved with the rig',
+            )
           }
         />
       )}
@@ -145,13 +148,13 @@ export function ItemForm({
             view={view}
             kind={ask.part}
             place={place}
-            label="Keep it, and on"
+            label="Save it, next"
             onDone={() => tell([looked({ as: 'reading' })], 'On record')}
           />
         ))}
       {part && (
         <Button look="primary" size="lg" onClick={() => tell([looked({ as: 'reading' })], 'On record')}>
-          It is this one, on
+          It is this one, next
         </Button>
       )}
       {ask.as === 'condition' && (
@@ -167,7 +170,7 @@ export function ItemForm({
       )}
       <div className="border-line mt-6 grid gap-3 border-t pt-4 sm:grid-cols-[minmax(0,1fr)_auto] sm:items-end">
         <Field
-          label="Not looked at, because"
+          label="Not checked, because"
           placeholder="cannot be reached, no light, later"
           maxLength={200}
           value={why}
@@ -178,11 +181,11 @@ export function ItemForm({
             onClick={() =>
               tell(
                 [looked({ as: 'not-looked', ...(why.trim() !== '' && { reason: why.trim() }) })],
-                'Noted as not looked at',
+                'Noted as not checked',
               )
             }
           >
-            Not looked at
+            Not checked
           </Button>
           {ask.as === 'condition' && ask.gear && !gearDef(ask.gear).always && (
             <Button

@@ -54,7 +54,7 @@ function told(task: SurveyTask, view: RigView, units: 'us' | 'metric'): Told {
       return {
         mark: 'unknown',
         title: surveyItemShort(task.item, view.model),
-        sub: 'nobody has looked',
+        sub: 'not checked yet',
         key: task.item.key,
       };
   }
@@ -121,13 +121,13 @@ export function ResultList({
     <div className="max-w-4xl">
       <h1 className="text-4xl">
         {n === 0
-          ? 'Nothing stands before the first tow'
+          ? 'Nothing needs doing before the first tow'
           : `${capital(count(n, 'thing'))} before the first tow`}
       </h1>
       <p className="text-soft mt-1 mb-6 text-lg">
         {through
-          ? 'Every item has been looked at or put aside.'
-          : 'As far as it has come. What nobody has looked at counts as not known.'}
+          ? 'Every item has been checked or set aside.'
+          : 'So far. What has not been checked counts as not known.'}
       </p>
       <Tasks
         title="Before the first tow"
@@ -153,7 +153,7 @@ export function ResultList({
       </section>
       <div className="flex flex-wrap gap-2.5">
         <Button look="primary" size="lg" onClick={onBack}>
-          {through ? 'Go through it again' : 'Go on looking'}
+          {through ? 'Go through it again' : 'Go on with it'}
         </Button>
         <LinkButton size="lg" href={`/?rig=${view.rig.id}`}>
           To the Yard

@@ -57,14 +57,14 @@ function Survey({ view }: { view: RigView }) {
         <p className="text-soft flex flex-wrap items-baseline justify-between gap-x-4">
           <span className="text-ink font-semibold">{STATION_WORDS[item.station]}</span>
           <span>
-            {done} of {items.length} looked at{started ? '' : ', begin anywhere'}
+            {done} of {items.length} checked{started ? '' : ', begin anywhere'}
           </span>
         </p>
         <Tape
           used={done}
           limit={items.length}
           mark="clear"
-          label={`${done} of ${items.length} items looked at`}
+          label={`${done} of ${items.length} items checked`}
         />
         <h1 ref={heading} tabIndex={-1} className="mt-2 scroll-mt-28 text-4xl outline-none">
           {title}
@@ -95,7 +95,7 @@ function Survey({ view }: { view: RigView }) {
             chosen={item.place === 'rig' ? [] : [item.place]}
           />
           <p className="text-soft mt-2 text-[0.92rem]">
-            Stop whenever you like. What you have looked at is in the log, and it goes on from there.
+            Stop whenever you like. What you have checked is in the log, and it goes on from there.
           </p>
         </div>
       </aside>

@@ -61,7 +61,7 @@ export function BrakeCircuitTest({ view }: { view: RigView }) {
     await record(
       rig.id,
       circuitEntries({ amps: measured.value, volts: told.volts, circuit }, rig, newId),
-      verdict === 'clear' ? 'Current on record' : 'Current on record, finding opened',
+      verdict === 'clear' ? 'Current logged' : 'Current logged, finding opened',
     );
     setAmps('');
   };
@@ -130,7 +130,7 @@ export function BrakeCircuitTest({ view }: { view: RigView }) {
           </JudgementNote>
           <div>
             <Button look="primary" onClick={() => reported(save())}>
-              Put it on record
+              Add it to the log
             </Button>
           </div>
         </div>

@@ -72,7 +72,7 @@ export function Finder({
           </p>
         )}
         {status === 'open' && !next && (
-          <p className="text-soft mt-2">No test from here parts them further: begin with the first.</p>
+          <p className="text-soft mt-2">No test from here narrows it down further: begin with the first.</p>
         )}
       </div>
       {first && (
@@ -94,7 +94,7 @@ export function Finder({
             })}
           </ul>
           <Button look="quiet" className="-ml-4" onClick={onUndo}>
-            Take the last back
+            Undo the last
           </Button>
         </div>
       )}

@@ -20,12 +20,12 @@ function Begin({ view, onBegin }: { view: RigView; onBegin: (draft: LightsDraft)
     <>
       <h1 className="text-4xl md:text-5xl">Lamps</h1>
       <p className="text-soft mt-1 mb-5 max-w-[52ch] text-lg">
-        One function at a time, at a pace that lets one person walk round. Then what fails leads to where to
+        One function at a time, at a pace that lets one person walk around. Then what fails leads to where to
         look.
       </p>
       <div className="grid gap-2.5 sm:flex">
         <Button look="primary" size="lg" onClick={() => onBegin(FRESH)}>
-          Alone, walking round
+          Alone, walking around
         </Button>
         <Button size="lg" onClick={() => onBegin({ ...FRESH, how: 'filmed' })}>
           Alone, a phone films
@@ -70,7 +70,7 @@ function Told({
     await record(
       rig.id,
       lightsEntries({ ...draft, pattern, diagnosis }, rig, newId),
-      bad === 0 ? 'Lamps tested, all burn' : 'Lamps tested, finding on record',
+      bad === 0 ? 'Lamps tested, all work' : 'Lamps tested, finding on record',
       [],
       [`lights ${rig.id}`],
       `lights ${rig.id}`,
@@ -81,7 +81,7 @@ function Told({
     <>
       <h1 className="flex items-center gap-3 text-4xl md:text-5xl">
         <Mark mark={bad === 0 ? 'clear' : 'due'} size={40} />
-        {bad === 0 ? 'All lamps burn' : capital(words(bad, 'failure'))}
+        {bad === 0 ? 'All lamps work' : capital(words(bad, 'failure'))}
       </h1>
       <div className="mt-5 grid gap-8 lg:grid-cols-[minmax(0,1fr)_minmax(0,1fr)]">
         <div>
@@ -106,7 +106,7 @@ function Told({
           </div>
           <div className="mt-6 flex flex-wrap gap-2.5">
             <Button look="primary" size="lg" onClick={() => reported(save())}>
-              {bad === 0 ? 'Put it on record: all burn' : 'Put it on record'}
+              {bad === 0 ? 'Add it to the log: all work' : 'Add it to the log'}
             </Button>
             <Button size="lg" onClick={() => change((now) => ({ ...now, step: 0 }))}>
               Test again

@@ -8,7 +8,7 @@ import { Button, Tape, Settled } from '@/ui';
 /** Seconds from the switch to the lamps and back, by how they are watched. */
 const PACE = { alone: 25, filmed: 8, helper: 8 } as const;
 
-/** One function at a time: what to switch on, then a countdown to walk round, film, or be told. */
+/** One function at a time: what to switch on, then a countdown to walk around, film, or be told. */
 export function Paced({
   step,
   index,
@@ -44,7 +44,7 @@ export function Paced({
           ? 'The phone films'
           : how === 'helper'
             ? 'Your helper looks at'
-            : 'Then walk round and look at'}
+            : 'Then walk around and look at'}
         : {lamps}.
       </p>
       <p className="figures mt-6 text-[6rem] leading-none font-semibold" role="timer" aria-live="off">
@@ -66,7 +66,7 @@ export function Paced({
           </Button>
         ) : (
           <Button look="primary" size="lg" onClick={onNext}>
-            {index === of - 1 ? 'Seen: tell what burned' : 'Seen: next'}
+            {index === of - 1 ? 'Seen: say what lit' : 'Seen: next'}
           </Button>
         )}
         {left === undefined ? (

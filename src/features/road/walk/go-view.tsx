@@ -157,22 +157,17 @@ export function GoView({
       {decides && rule === 'no' && mayGo && (
         <div className="mt-5">
           {against ? (
-            <TextArea
-              label="Why it goes all the same"
-              likely="reason"
-              maxLength={300}
-              {...form.field('why')}
-            />
+            <TextArea label="Why it goes anyway" likely="reason" maxLength={300} {...form.field('why')} />
           ) : (
             <Button look="quiet" className="-ml-4" onClick={() => form.set('against', true)}>
-              It goes with care all the same
+              Go with care anyway
             </Button>
           )}
         </div>
       )}
       <div className="mt-7 grid gap-2.5 sm:flex">
         <Button look="primary" size="lg" onClick={() => reported(save())}>
-          {decides ? `Put it on record: ${word.toLowerCase()}` : 'Put it on record'}
+          {decides ? `Add it to the log: ${word.toLowerCase()}` : 'Add it to the log'}
         </Button>
         <Button size="lg" onClick={onBack}>
           Back to the walk

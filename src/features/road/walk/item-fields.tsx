@@ -61,7 +61,7 @@ function PressureFields({ item, judged, context, onAnswer }: Props) {
       )}
       {low && !warm && (
         <p className="text-soft text-[0.94rem]">
-          Stand aside while it fills. A tire that was far too low is looked at for its cause before it rolls.
+          Stand aside while it fills. A tire that was far too low is checked for its cause before it rolls.
         </p>
       )}
     </>

@@ -26,7 +26,7 @@ function CleanWords({
 }) {
   const { units } = usePreferences();
   const clear = inUnits(itemWords(item).clear, units);
-  if (judged?.answer.as === 'skipped') return <>Skipped: not looked at</>;
+  if (judged?.answer.as === 'skipped') return <>Skipped: not checked</>;
   if (judged && (judged.verdict !== 'clear' || judged.answer.value !== undefined))
     return (
       <>
@@ -38,7 +38,7 @@ function CleanWords({
         {judgedWords(judged, units).said}
       </>
     );
-  if (judged && item.reads === 'pressure') return <>Looked at, not read</>;
+  if (judged && item.reads === 'pressure') return <>Checked, not read</>;
   if (item.reads === 'pressure' && warm) return <>full by eye; the gauge goes under “other”</>;
   if (item.reads === 'pressure')
     return target === undefined ? (

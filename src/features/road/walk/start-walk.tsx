@@ -64,7 +64,7 @@ export function StartWalk({
               <h1 className="text-4xl md:text-5xl">{WALK_WORDS[draft.walk].title}, left off</h1>
               <p className="text-soft mt-1 text-lg">
                 Begun {dayAgo(draft.started, view.now)}, {count(Object.keys(draft.answers).length, 'item')}{' '}
-                looked at. Beginning another walk drops it; what was seen long ago is better seen again.
+                checked. Beginning another walk drops it; what was seen long ago is better seen again.
               </p>
               <div className="mt-4 flex flex-wrap gap-2.5">
                 <Button look="primary" size="lg" onClick={onGoOn}>
@@ -97,12 +97,12 @@ export function StartWalk({
         </div>
         <aside className="grid content-start gap-8">
           <Choice
-            label="Which way round"
+            label="Which way around"
             columns="grid-cols-1"
             options={[
               {
                 value: 'round',
-                label: 'Round the trailer',
+                label: 'Aaround the trailer',
                 hint: 'From the tongue, left side, back, right side',
               },
               {
@@ -123,7 +123,7 @@ export function StartWalk({
           </section>
           {walks.length > 0 && (
             <section>
-              <Ruled>Walked lately</Ruled>
+              <Ruled>Recent walks</Ruled>
               <ul>
                 {walks.map((entry) => {
                   const { title } = entryWords(entry, units, () => undefined);

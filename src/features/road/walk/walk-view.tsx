@@ -59,7 +59,7 @@ function Walking({
         {first && (
           <div className="border-due mb-6 grid justify-items-start gap-2 border-l-4 pl-4">
             <p>
-              <strong>No wrench to the lugs of {list(untorqued)} on this walk.</strong>{' '}
+              <strong>No wrench on the lugs of {list(untorqued)} on this walk.</strong>{' '}
               {threadsWords(model, threadsOf(view, first))}
             </p>
             <LinkButton
@@ -207,7 +207,7 @@ function OneRig({ view, ready }: { view: RigView; ready: Ready }) {
 /** Walkarounds: are we fit to go? */
 export function WalkView() {
   return (
-    <WithRig promise="Once a rig is set up, every walk round it is led from here, and ends with go or no-go.">
+    <WithRig promise="Once a rig is set up, every walk around it is led from here, and ends with go or no-go.">
       {(view, ready) => <OneRig key={view.rig.id} view={view} ready={ready} />}
     </WithRig>
   );

@@ -65,7 +65,7 @@ const METER: Correctable<'meter'> = {
   read: (body, values, { system }) => {
     const read = parseQuantity(values['reading'] ?? '', 'distance', unitFor('distance', system));
     if (!read.ok) return refuse({ reading: parseWords(read.error, system) });
-    if (read.value < 0) return refuse({ reading: 'A meter cannot read less than nothing.' });
+    if (read.value < 0) return refuse({ reading: 'A meter cannot read below zero.' });
     return ok({ ...body, reading: read.value });
   },
 };

@@ -18,7 +18,7 @@ function readOne(one: Reading, typed: string, system: UnitSystem) {
   if (!read.ok) return { wrong: readingProblemWords(read.error, system) };
   return canBeRead(one.what, read.value)
     ? { value: read.value }
-    : { wrong: 'More or less than can be here. Look at the unit.' };
+    : { wrong: 'Out of range here. Look at the unit.' };
 }
 
 /** Finished work typed over: its readings, grades, greases and note. */
