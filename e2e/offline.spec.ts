@@ -96,3 +96,38 @@ test('the scenario and the open format are served, and a bad question is told so
   const schema = await (await request.get('/api/schema')).json();
   expect(schema.title).toBe('Yardline log entry');
 });
+
+test('every address that was ever given out leads somewhere, with the network off as well', async ({
+  page,
+  context,
+}) => {
+  await page.goto('/');
+  await page.waitForFunction(() => navigator.serviceWorker.controller !== null);
+  await context.setOffline(true);
+  await typeRig(page, DRIFTWOOD);
+  for (const address of [
+    '/?at=1L',
+    '/bench',
+    '/bench?place=1R',
+    '/bench?jobs=repack:1L',
+    '/sheet?jobs=repack:1L',
+    '/walk',
+    '/walk?walk=hitch',
+    '/lights',
+    '/season',
+    '/logbook?place=1L&kind=work',
+    '/finding',
+    '/end?place=1R',
+    '/parts?kind=tire',
+    '/identify?by=date',
+    '/survey',
+    '/rules',
+    '/rig',
+    '/setup',
+    '/keep',
+  ]) {
+    await page.goto(address);
+    await expect(page.locator('h1').first(), address).toBeVisible();
+    await expect(page.getByRole('heading', { name: 'There is no such page' }), address).toHaveCount(0);
+  }
+});

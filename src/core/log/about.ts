@@ -19,6 +19,11 @@ export function groupOfEntry(entry: Entry): LogGroup {
   return defOf(entry).group;
 }
 
+/** The places that an entry itself speaks of, each once. */
+export function placesOfEntry(entry: Entry): readonly RoutinePlace[] {
+  return [...new Set(defOf(entry).places(entry.body))];
+}
+
 /** Ids of the other entries that an entry speaks of, or acts on. */
 export function othersIn(entry: Entry): readonly string[] {
   const target = targetOf(entry);

@@ -17,7 +17,7 @@ export {
   type Kind,
 } from './entry';
 export { compareEntries } from './order';
-export { entriesOf, groupOfEntry, isAbout, isCorrectedHere, othersIn } from './about';
+export { entriesOf, groupOfEntry, isAbout, isCorrectedHere, othersIn, placesOfEntry } from './about';
 export { LOG_GROUPS, type LogGroup } from './define';
 export { advance, endOf, type LogEnd } from './advance';
 export { targetOf } from './retractions';

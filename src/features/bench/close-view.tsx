@@ -5,6 +5,7 @@ import { cardEntries } from '@/core/record';
 import type { Instant } from '@/core/base';
 import type { RigState } from '@/core/log';
 import { SHELF_GRADES, type ShelfGrade } from '@/core/rig';
+import { findingHref, Named } from '@/features/rigs';
 import { contradictionsIn } from '@/core/judge';
 import { parseNumber } from '@/core/quantity';
 import { isLook, markOfVerdict } from '@/core/rules';
@@ -204,8 +205,10 @@ export function CloseView({
                 <li key={finding.id} className="flex gap-2.5">
                   <Mark mark="clear" size={22} />
                   <span>
-                    {finding.place === 'rig' ? '' : `${placeName(finding.place)}: `}
-                    {findingWords(finding, units)}
+                    <Named href={findingHref(run.rig, finding.id)}>
+                      {finding.place === 'rig' ? '' : `${placeName(finding.place)}: `}
+                      {findingWords(finding, units)}
+                    </Named>
                   </span>
                 </li>
               ))}
@@ -213,8 +216,11 @@ export function CloseView({
                 <li key={finding.id} className="flex gap-2.5">
                   <Mark mark="clear" size={22} />
                   <span>
-                    {finding.place === 'rig' ? '' : `${placeName(finding.place)}: `}
-                    {findingWords(finding, units)}; rechecked, clear
+                    <Named href={findingHref(run.rig, finding.id)}>
+                      {finding.place === 'rig' ? '' : `${placeName(finding.place)}: `}
+                      {findingWords(finding, units)}
+                    </Named>
+                    ; rechecked, clear
                   </span>
                 </li>
               ))}

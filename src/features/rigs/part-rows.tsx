@@ -1,5 +1,7 @@
 import { partAt, rolledBy } from '@/core/log';
 import { partsAt, rolls, type Place } from '@/core/rig';
+import { partHref } from './links';
+import { Named } from './named';
 import type { RigView } from './use-rigs';
 import { usePreferences } from '@/store';
 import { capital, measure, PART_WORDS, partName } from '@/text';
@@ -15,7 +17,7 @@ export function PartRows({ view, place }: { view: RigView; place: Place }) {
       <div key={kind} className="contents">
         <dt className="text-soft">{capital(PART_WORDS[kind].one)}</dt>
         <dd className={part ? undefined : 'text-unknown'}>
-          {part ? partName(part, units) : 'not on record'}
+          <Named href={partHref(rig.id, kind)}>{part ? partName(part, units) : 'not on record'}</Named>
           {part && far > 0 && (
             <span className="text-soft">
               , {part.rolledKnown ? '' : 'at least '}

@@ -6,7 +6,7 @@ import { markOfDuty } from '@/core/rules';
 import { raised, type Duty } from '@/core/duty';
 import { unitFor } from '@/core/quantity';
 import { TakenUp, useRecord, useSheetForm } from '@/features/forms';
-import { rigView, type RigView, type Rigs } from '@/features/rigs';
+import { dutyHref, Named, rigView, type RigView, type Rigs } from '@/features/rigs';
 import { usePreferences, useYard } from '@/store';
 import { dateField, dutyTitle, dutyWhy, measure, words } from '@/text';
 import { Button, Dialog, Field, FieldError, LinkButton, Mark, SheetForm, Stepper } from '@/ui';
@@ -14,7 +14,17 @@ import { readTrip, spanOf, type TripForm } from './trip-form';
 
 type Ready = Extract<Rigs, { status: 'ready' }>;
 
-function Became({ became, now, onClose }: { became: readonly Duty[]; now: string; onClose: () => void }) {
+function Became({
+  rig,
+  became,
+  now,
+  onClose,
+}: {
+  rig: string;
+  became: readonly Duty[];
+  now: string;
+  onClose: () => void;
+}) {
   const { units } = usePreferences();
   return (
     <div className="grid gap-4">
@@ -29,7 +39,9 @@ function Became({ became, now, onClose }: { became: readonly Duty[]; now: string
             <li key={duty.id} className="flex gap-3">
               <Mark mark={markOfDuty(duty.verdict)} size={28} />
               <div>
-                <p className="font-semibold">{dutyTitle(duty)}</p>
+                <p className="font-semibold">
+                  <Named href={dutyHref(rig, duty)}>{dutyTitle(duty)}</Named>
+                </p>
                 <p className="text-soft">{dutyWhy(duty, units, now)}</p>
               </div>
             </li>
@@ -131,7 +143,7 @@ export function TripDialog({ view, ready, onClose }: { view: RigView; ready: Rea
             : `It brought ${words(became.duties.length, 'thing')} closer for ${model.name}.`
         }
       >
-        <Became became={became.duties} now={ready.now} onClose={onClose} />
+        <Became rig={rig.id} became={became.duties} now={ready.now} onClose={onClose} />
         <LinkButton className="mt-2 w-full" size="lg" href={`/walk?rig=${rig.id}&walk=home`}>
           Walk around it while it is warm
         </LinkButton>

@@ -4,7 +4,7 @@ import Link from 'next/link';
 import { useState } from 'react';
 import { markOfDuty, markOfFitness } from '@/core/rules';
 import type { TowReason } from '@/core/duty';
-import { tripsAhead, type RigView } from '@/features/rigs';
+import { Named, reasonHref, tripsAhead, type RigView } from '@/features/rigs';
 import { usePreferences } from '@/store';
 import { reasonLines, towHeadline, towSummary } from '@/text';
 import { cx, Mark } from '@/ui';
@@ -74,7 +74,7 @@ export function Verdict({ view, now, onPlan }: { view: RigView; now: string; onP
                 <span className="mt-0.5">
                   <Mark mark={reasonMark(first)} spoken />
                 </span>
-                {words}
+                <Named href={reasonHref(view.rig.id, first)}>{words}</Named>
               </li>
             ))}
           </ul>

@@ -2,6 +2,8 @@
 
 import dynamic from 'next/dynamic';
 import Link from 'next/link';
+import { useSearchParams } from 'next/navigation';
+import { placesOf, type Place } from '@/core/rig';
 import { useDeferredValue, useEffect, useMemo, useState } from 'react';
 import { ClockNote, Failed, RigTabs, useChosenRig, useRigs, type RigView, type Rigs } from '@/features/rigs';
 import { noteVisited } from '@/store';
@@ -21,8 +23,8 @@ const loadSheets = () => import('./sheets');
 const ONCE_DRAWN = 400;
 const Sheets = dynamic(loadSheets, { ssr: false });
 
-function RigYard({ view, ready }: { view: RigView; ready: Ready }) {
-  const [sheet, setSheet] = useState<Sheet>();
+function RigYard({ view, ready, at }: { view: RigView; ready: Ready; at: Place | 'rig' | undefined }) {
+  const [sheet, setSheet] = useState<Sheet | undefined>(at && { show: 'place', place: at });
   // The verdict is there first; what lies below is drawn bit by bit behind it, and no tap waits for all of it.
   const rest = useDeferredValue(true, false);
   // After a change what answers the tap is drawn first, too.
@@ -82,6 +84,8 @@ function RigYard({ view, ready }: { view: RigView; ready: Ready }) {
 export function YardView() {
   const yard = useRigs();
   const chosen = useChosenRig(yard.status === 'ready' ? yard.rigs : []);
+  const asked = useSearchParams().get('at');
+  const at = chosen && [...placesOf(chosen.model), 'rig' as const].find((place) => place === asked);
   useEffect(() => {
     if (chosen) noteVisited();
   }, [chosen]);
@@ -103,7 +107,7 @@ export function YardView() {
         <p className="text-soft hidden whitespace-nowrap lg:block">{dayInFull(yard.now)}</p>
       </div>
       <ClockNote newest={yard.log.newest} now={yard.now} />
-      <RigYard key={chosen.rig.id} view={chosen} ready={yard} />
+      <RigYard key={`${chosen.rig.id} ${at ?? ''}`} view={chosen} ready={yard} at={at} />
     </div>
   );
 }

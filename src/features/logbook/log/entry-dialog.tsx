@@ -1,12 +1,13 @@
 'use client';
 
 import { useState } from 'react';
-import { type Entry, isCorrectedHere } from '@/core/log';
+import { type Entry, isCorrectedHere, placesOfEntry } from '@/core/log';
+import { placesOf } from '@/core/rig';
 import { PhotoOf, useWithdraw } from '@/features/forms';
-import { type Rigs } from '@/features/rigs';
+import { Named, placeHref, type Rigs } from '@/features/rigs';
 import type { LogPage, Told } from '@/keeper/reads';
 import { useAsk, usePreferences } from '@/store';
-import { dayAndTime, entryWords, KIND_OF_ENTRY, partNamer } from '@/text';
+import { capital, dayAndTime, entryWords, KIND_OF_ENTRY, partNamer, placeName } from '@/text';
 import { Button, Dialog, LinkButton, TextArea, reported } from '@/ui';
 import { CorrectForm } from './correction/correct-form';
 import { titlesOf } from './titles';
@@ -106,6 +107,11 @@ function OneEntry({
   const partOf = partNamer(ready.state, entry.rig, units);
   const { title, lines } = entryWords(entry, units, titlesOf(others, units), partOf);
   const finding = findingOf(entry);
+  // A rig that is retired, and a place it no longer has, have no page to go to.
+  const model = ready.rigs.find(({ rig }) => rig.id === entry.rig)?.model;
+  const places = model
+    ? placesOfEntry(entry).filter((place) => place === 'rig' || placesOf(model).includes(place))
+    : [];
   const setup = entry.kind === 'rig.setup' || entry.kind === 'rig.changed';
 
   return (
@@ -130,6 +136,15 @@ function OneEntry({
                 <li key={line}>{line}</li>
               ))}
             </ul>
+          )}
+          {places.length > 0 && (
+            <p className="text-soft mt-3 flex flex-wrap gap-x-4 gap-y-1">
+              {places.map((place) => (
+                <Named key={place} href={placeHref(entry.rig, place)}>
+                  {place === 'rig' ? 'The whole rig' : capital(placeName(place))}
+                </Named>
+              ))}
+            </p>
           )}
           {entry.kind === 'photo' && (
             <PhotoOf

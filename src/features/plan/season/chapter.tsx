@@ -1,7 +1,7 @@
 'use client';
 
 import type { SeasonList, SeasonItem, Duty } from '@/core/duty';
-import type { RigView } from '@/features/rigs';
+import { dutyHref, Named, type RigView } from '@/features/rigs';
 import { DutyAction, type DutyActions } from '@/features/duties';
 import type { WalkId } from '@/core/log';
 import { type SeasonTime, markOfDuty } from '@/core/rules';
@@ -33,13 +33,20 @@ function Item({
   const left = item.duties.filter((duty) => !item.done.includes(duty));
   const all = left.length === 0;
   const [first] = left;
+  const known = first ?? item.duties[0];
   const done = lastDone(item.done);
   const places = (all ? item.duties : left).map((duty) => duty.place);
   return (
     <li className="border-line grid grid-cols-[1.75rem_1fr_auto] items-center gap-x-3 border-b py-2.5">
       {first ? <Mark mark={markOfDuty(first.verdict)} size={24} spoken /> : <Mark mark="clear" size={24} />}
       <div className={cx('min-w-0', all && 'text-soft')}>
-        <p className={cx(!all && 'font-semibold')}>{routineTitle(item.routine, places)}</p>
+        <p className={cx(!all && 'font-semibold')}>
+          {known ? (
+            <Named href={dutyHref(view.rig.id, known)}>{routineTitle(item.routine, places)}</Named>
+          ) : (
+            routineTitle(item.routine, places)
+          )}
+        </p>
         <p className="text-soft text-[0.92rem]">
           {done &&
             `${all ? 'done' : `${item.done.length} of ${item.duties.length} done, last`} ${day(done, view.now)}`}

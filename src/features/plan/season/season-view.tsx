@@ -5,7 +5,17 @@ import { useState } from 'react';
 import { seasonLists, type SeasonList, type Duty } from '@/core/duty';
 import type { PlannedState } from '@/core/log';
 import { type SeasonDates, markOfVerdict, markOfDuty } from '@/core/rules';
-import { benchLink, RigTabs, Ruled, tripsAhead, WithRig, type RigView, type Rigs } from '@/features/rigs';
+import {
+  benchLink,
+  dutyHref,
+  Named,
+  RigTabs,
+  Ruled,
+  tripsAhead,
+  WithRig,
+  type RigView,
+  type Rigs,
+} from '@/features/rigs';
 import { DoneDialog, PlanDialog, useForecast, type Forecast } from '@/features/duties';
 import { usePreferences } from '@/store';
 import {
@@ -111,6 +121,12 @@ function Ahead({ view, forecast }: { view: RigView; forecast: Forecast }) {
           It could not be worked out on this device; what is due now stands on the Yard.
         </p>
       )}
+      {forecast.status === 'ready' && items.length === 0 && (
+        <p className="text-soft py-3">
+          No dates yet: they are worked out from when each job was last done. What has no record is due now,
+          on the Yard.
+        </p>
+      )}
       <ul>
         {shown.map(({ duties, band, at }) => (
           <li
@@ -121,10 +137,12 @@ function Ahead({ view, forecast }: { view: RigView; forecast: Forecast }) {
               <Mark mark={markOfDuty(duties[0].verdict)} size={22} spoken />
             </span>
             <span className="min-w-0">
-              {routineTitle(
-                duties[0].routine,
-                duties.map((duty) => duty.place),
-              )}
+              <Named href={dutyHref(view.rig.id, duties[0])}>
+                {routineTitle(
+                  duties[0].routine,
+                  duties.map((duty) => duty.place),
+                )}
+              </Named>
               {band && band.early !== band.late && (
                 <span className="text-soft block text-[0.92rem]">{bandShort(band, view.now)}</span>
               )}

@@ -6,7 +6,7 @@ import { markOfVerdict } from '@/core/rules';
 import { askedFacts, missingFacts, placesOf, type Changes, type FactId } from '@/core/rig';
 import { FactDialog } from '@/features/rig/facts';
 import { useRecord, useLeadOn } from '@/features/forms';
-import { RigPage, type RigView } from '@/features/rigs';
+import { Named, placeHref, RigPage, type RigView } from '@/features/rigs';
 import { usePreferences } from '@/store';
 import { conflictTitle, conflictWords, FACT_HELP, FACT_WORDS, KIND_WORDS } from '@/text';
 import { Button, LinkButton, Mark, RigPlan, Tape, reported } from '@/ui';
@@ -88,7 +88,12 @@ function Facts({ view }: { view: RigView }) {
                   <li key={conflict.id} className="border-line flex gap-2.5 border-b py-2.5">
                     <Mark mark={markOfVerdict(conflict.verdict)} size={24} spoken />
                     <p>
-                      <strong>{conflictTitle(conflict, units)}.</strong>{' '}
+                      <strong>
+                        <Named href={placeHref(rig.id, conflict.place)}>
+                          {conflictTitle(conflict, units)}
+                        </Named>
+                        .
+                      </strong>{' '}
                       <span className="text-soft">{why}</span>
                     </p>
                   </li>

@@ -1,5 +1,5 @@
 import type { SurveyResult, SurveyTask } from '@/core/survey';
-import type { RigView } from '@/features/rigs';
+import { dutyHref, findingHref, Named, placeHref, type RigView } from '@/features/rigs';
 import { usePreferences } from '@/store';
 import {
   capital,
@@ -23,6 +23,8 @@ interface Told {
   readonly sub: string;
   readonly key?: string;
   readonly href?: string;
+  /** Where what is named has its page. */
+  readonly page?: string;
 }
 
 function told(task: SurveyTask, view: RigView, units: 'us' | 'metric'): Told {
@@ -32,6 +34,7 @@ function told(task: SurveyTask, view: RigView, units: 'us' | 'metric'): Told {
         mark: markOfVerdict(task.finding.verdict),
         title: `${placeName(task.finding.place)}: ${findingWords(task.finding, units)}`,
         sub: `finding, ${VERDICT_WORDS[task.finding.verdict].toLowerCase()}`,
+        page: findingHref(view.rig.id, task.finding.id),
       };
     case 'conflict': {
       const { title, why } = conflictWords(task.conflict, units);
@@ -39,6 +42,7 @@ function told(task: SurveyTask, view: RigView, units: 'us' | 'metric'): Told {
         mark: markOfVerdict(task.conflict.verdict),
         title: `${placeName(task.conflict.place)}: ${title}`,
         sub: why,
+        page: placeHref(view.rig.id, task.conflict.place),
       };
     }
     case 'duty':
@@ -46,6 +50,7 @@ function told(task: SurveyTask, view: RigView, units: 'us' | 'metric'): Told {
         mark: task.duty.verdict === 'unknown' ? 'unknown' : task.duty.verdict === 'soon' ? 'soon' : 'due',
         title: dutyTitle(task.duty),
         sub: dutyWhy(task.duty, units, view.now),
+        page: dutyHref(view.rig.id, task.duty),
         ...(task.duty.routine === 'repack' && {
           href: `/bench?rig=${view.rig.id}&place=${task.duty.place}`,
         }),
@@ -83,12 +88,12 @@ function Tasks({
       {tasks.length === 0 && <p className="text-soft py-3">{none}</p>}
       <ul>
         {tasks.map((task, i) => {
-          const { mark, title: name, sub, key, href } = told(task, view, units);
+          const { mark, title: name, sub, key, href, page } = told(task, view, units);
           return (
             <li key={i} className="border-line flex items-center gap-3 border-b py-2.5">
               <Mark mark={mark} size={24} spoken />
               <span className="min-w-0 flex-1 leading-snug">
-                <span className="font-semibold">{name}</span>
+                <span className="font-semibold">{page ? <Named href={page}>{name}</Named> : name}</span>
                 <span className="text-soft block text-[0.92rem]">{sub}</span>
               </span>
               {key && <Button onClick={() => onItem(key)}>Look now</Button>}

@@ -1,0 +1,48 @@
+import type { Duty, TowReason } from '@/core/duty';
+import type { RoutinePlace } from '@/core/rules';
+import { isWheelEnd, type PartKind } from '@/core/rig';
+
+/** Duties that are walked or told, not worked off on the Bench. */
+const ELSEWHERE: ReadonlySet<Duty['routine']> = new Set(['walkaround', 'lug-recheck']);
+
+/** The way to the Bench with the work of some duties chosen; nothing where none of them is done there. */
+export function benchLink(rig: string, duties: readonly Duty[]): string | undefined {
+  const jobs = duties.filter(({ routine }) => !ELSEWHERE.has(routine));
+  return jobs.length > 0
+    ? `/bench?rig=${rig}&jobs=${jobs.map(({ routine, place }) => `${routine}:${place}`).join(',')}`
+    : undefined;
+}
+
+/** Where a duty is told of and dealt with: the sheet of its place on the Yard. */
+export function dutyHref(rig: string, { place }: Pick<Duty, 'place'>): string {
+  return `/?rig=${rig}&at=${place}`;
+}
+
+/** Where a place has its page: a wheel end its readings, everything else its sheet on the Yard. */
+export function placeHref(rig: string, place: RoutinePlace): string {
+  return place !== 'rig' && isWheelEnd(place) ? `/end?rig=${rig}&place=${place}` : `/?rig=${rig}&at=${place}`;
+}
+
+/** Where a finding has its page. */
+export function findingHref(rig: string, id: string): string {
+  return `/finding?rig=${rig}&id=${id}`;
+}
+
+/** Where the parts of a kind have their page. */
+export function partHref(rig: string, kind: PartKind): string {
+  return `/parts?rig=${rig}&kind=${kind}`;
+}
+
+/** Where what stands against towing is dealt with. */
+export function reasonHref(rig: string, reason: TowReason): string {
+  switch (reason.kind) {
+    case 'duty':
+      return dutyHref(rig, reason.duty);
+    case 'finding':
+      return findingHref(rig, reason.finding.id);
+    case 'conflict':
+      return placeHref(rig, reason.conflict.place);
+    case 'open-work':
+      return `/bench?run=${reason.work.session}`;
+  }
+}
