@@ -92,7 +92,7 @@ function summer(diary: Diary, year: number, until: string): void {
   for (const day of days) {
     const month = Number(day.slice(5, 7));
     if (month === 7 && diary.chance(0.2))
-      diary.trip(day, diary.between(320, 520), { note: 'round the lakes, three nights out' });
+      diary.trip(day, diary.between(320, 520), { note: 'around the lakes, three nights out' });
     else if (diary.chance(month >= 6 && month <= 9 ? 0.6 : 0.35)) diary.trip(day, diary.between(42, 190));
   }
 }
@@ -187,5 +187,5 @@ export function juniper(diary: Diary): void {
   });
   diary.shelve('2026-05-12', 'seal', 'home', { number: 'YS-171' });
   diary.plan('2026-05-12', '2026-05-23', 180, 'the lakes');
-  diary.plan('2026-05-12', '2026-07-03', 420, 'round the lakes, three nights');
+  diary.plan('2026-05-12', '2026-07-03', 420, 'around the lakes, three nights');
 }

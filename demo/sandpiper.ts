@@ -127,7 +127,7 @@ export function sandpiper(diary: Diary): void {
     verdict: 'watch',
     text: 'fuzzed at the edge',
   });
-  diary.write('finding.closed', at('2026-03-21', 11), { finding: finding.id, how: 'strap renewed' });
+  diary.write('finding.closed', at('2026-03-21', 11), { finding: finding.id, how: 'strap replaced' });
 
   diary.commission('2026-03-28', model);
   diary.shelve('2026-03-29', 'hub', 'aboard', { innerIn: 'YB-44', outerIn: 'YB-44', sealIn: 'YS-125' });

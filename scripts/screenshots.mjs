@@ -70,7 +70,7 @@ const SHOTS = [
     go: async (page) => {
       await page.goto(`${BASE}/season?rig=${RIGS.juniper}`);
       await page
-        .getByText(/eight times of ten/)
+        .getByText(/8 times in 10/)
         .first()
         .waitFor();
     },

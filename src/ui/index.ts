@@ -39,7 +39,7 @@ export {
   type SuspensionPart,
   type TargetProps,
 } from './drawings';
-export { hush, localVoice, readOut, useVoice } from './voices';
+export { hush, readOut, useVoice } from './voices';
 export { useWide } from './use-wide';
 export { reported, sayUnstored } from './reported';
 export { guarded } from './guarded';

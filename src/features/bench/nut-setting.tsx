@@ -91,6 +91,20 @@ export function NutSetting({
           );
         })}
       </div>
+      {set && (
+        <>
+          <p className="leading-none">
+            <span className="figures text-5xl font-semibold">{fraction(chosen ?? 0)}</span>
+            <span className="text-soft text-xl"> {(chosen ?? 0) > 1 ? 'slots' : 'slot'} → </span>
+            <span className="figures text-3xl font-semibold">{measure(set.play, 'length', units)}</span>
+            <span className="text-soft text-xl"> end play</span>
+          </p>
+          <JudgementNote verdict={set.judgement.verdict} source={windowSource(set.judgement)}>
+            {ruleWords(set.judgement, windowText)}
+            {past.length > 0 && ` ${past.join('; ')}.`}
+          </JudgementNote>
+        </>
+      )}
       <p className="text-soft -mt-1 text-[0.94rem]">
         Turned back from finger-tight to the slot used, in parts of a slot
         {known &&
@@ -107,20 +121,6 @@ export function NutSetting({
           !stops.some(({ inside }) => inside) &&
           ' No part of a slot comes inside the window on this thread: go by rock and spin.'}
       </p>
-      {set && (
-        <>
-          <p className="leading-none">
-            <span className="figures text-5xl font-semibold">{fraction(chosen ?? 0)}</span>
-            <span className="text-soft text-xl"> {(chosen ?? 0) > 1 ? 'slots' : 'slot'} → </span>
-            <span className="figures text-3xl font-semibold">{measure(set.play, 'length', units)}</span>
-            <span className="text-soft text-xl"> end play</span>
-          </p>
-          <JudgementNote verdict={set.judgement.verdict} source={windowSource(set.judgement)}>
-            {ruleWords(set.judgement, windowText)}
-            {past.length > 0 && ` ${past.join('; ')}.`}
-          </JudgementNote>
-        </>
-      )}
       {!known && <MissingPitch run={run} place={place} now={now} onFact={onFact} />}
     </div>
   );

@@ -1,7 +1,7 @@
 /** Rigs: the yard live, one rig in hand, and the frame of every page about it. */
 export { rigView, useRigs, type RigView, type Rigs } from './use-rigs';
 export { threadsOf } from './threads';
-export { benchLink, dutyHref, findingHref, partHref, placeHref, reasonHref } from './links';
+export { benchLink, dutyHref, findingHref, placeHref, reasonHref } from './links';
 export { Named } from './named';
 export { jobsLink, remedyIn, RepairButton } from './repair';
 export { RigPage } from './rig-page';
