@@ -1,3 +1,4 @@
+import { LIFT_MARGIN } from '@/core/figures';
 import type { RigState } from '@/core/log';
 import type { UnitSystem } from '@/core/quantity';
 import { axleOf, isWheelEnd, sideOf, type RigModel } from '@/core/rig';
@@ -82,9 +83,6 @@ function sizes(id: 'spindleNut' | 'plateNut', { card, model, system }: Setting):
   });
   return told.length > 0 ? { note: list([...new Set(told)]) } : {};
 }
-
-/** What jack and stand carry beyond the side's share (handbook 8.11). */
-const LIFT_MARGIN = 1.25;
 
 const TOOL_WORDS: Readonly<Record<ToolId, (setting: Setting) => Item>> = {
   'corner-lift': ({ model: { gvwr }, system }) => ({

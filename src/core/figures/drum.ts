@@ -32,6 +32,11 @@ export function drumMaximum(nominal: number): number {
   return nominal + DRUM_WEAR;
 }
 
+/** What is left (m) of a drum before its maximum: as stamped, else by its nominal diameter. */
+export function drumLeft(measured: number, nominal: number, stamped?: number): number {
+  return (stamped ?? drumMaximum(nominal)) - measured;
+}
+
 /** A measured brake against the nominal assemblies. */
 export type AssemblyMatch =
   | { readonly found: 'one' | 'several'; readonly assemblies: readonly Assembly[] }

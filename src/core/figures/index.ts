@@ -9,6 +9,8 @@ export { endPlay, pinStops, stopsInWindow, turnsBack, type NutGeometry, type Pin
 export { crowfootSetting } from './crowfoot';
 export { tireDate, type DotProblem, type TireDate } from './dot';
 export {
+  distanceLeft,
+  loadAtPressure,
   maxColdPressure,
   pressureForLoad,
   tireSize,
@@ -17,6 +19,47 @@ export {
   type TireSize,
 } from './tire';
 export { boltCircle, boltCircleAcross, matchPattern, type PatternMatch } from './bolt-circle';
-export { ASSEMBLIES, DRUM_WEAR, drumMaximum, matchAssembly, type Assembly, type AssemblyMatch } from './drum';
+export {
+  ASSEMBLIES,
+  DRUM_WEAR,
+  drumLeft,
+  drumMaximum,
+  matchAssembly,
+  type Assembly,
+  type AssemblyMatch,
+} from './drum';
 export { airPressure, ONE_TEMPERATURE, pressureAt } from './pressure';
-export { GAUGES, magnetCurrent, magnetsPulling, type MagnetCircuit, type MagnetsPulling } from './magnets';
+export {
+  atMagnets,
+  GAUGES,
+  magnetCurrent,
+  magnetsPulling,
+  wireResistance,
+  type MagnetCircuit,
+  type MagnetsPulling,
+} from './magnets';
+export {
+  axleFor,
+  balanceOf,
+  moveFor,
+  TONGUE_WINDOW,
+  tongueByScale,
+  weighed,
+  type Balance,
+  type BalanceProblem,
+  type Load,
+  type TicketProblem,
+  type Tickets,
+  type Weighed,
+} from './balance';
+export { LIFT_MARGIN, liftCapacity, liftFit, type Lift, type LiftFit } from './jack';
+export { clampLoad, FRICTION, greasedOver } from './clamp';
+export { inflationTime } from './inflation';
+export { CARTRIDGE, cartridgesFor, greaseOfStrokes } from './grease';
+export { brakeCost, type BrakeCost, type BrakeOffer } from './brake-cost';
+export { GAUGE_ERROR, leakBetween, PERMEATION, type Leak, type PressureRead } from './leak';
+export { brakeFuse, gaugeFor, wireRun, type WireRun } from './wiring';
+export { askew, FIRST_MARK, hangerPlaces, type HangerPlaces } from './axle-place';
+export { adapterChange, type AdapterChange } from './wheel-adapter';
+export { eyeWear, spacingMatch, type SpacingMatch } from './equalizer';
+export { perStep } from './sensitive';

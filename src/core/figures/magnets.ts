@@ -24,12 +24,26 @@ export interface MagnetCircuit {
 /** The gauges of wire that are reckoned with. */
 export const GAUGES = [8, 10, 12, 14, 16, 18] as const;
 
+/** Resistance (Ω) of a run of wire there and back, `length` (m) one way, at a temperature (K). */
+export function wireResistance(gauge: MagnetCircuit['gauge'], length: number, temperature = WARM): number {
+  return 2 * length * (OHMS[gauge] ?? 0) * (1 + COPPER * (temperature - WARM));
+}
+
 /** Current (A) that some magnets draw together, wire there and back (handbook 8.7); none draw nothing. */
 export function magnetCurrent(circuit: MagnetCircuit, magnets: number): number {
   if (magnets === 0) return 0;
-  const copper = 1 + COPPER * ((circuit.temperature ?? WARM) - WARM);
-  const wire = 2 * circuit.length * (OHMS[circuit.gauge] ?? 0) * copper;
+  const wire = wireResistance(circuit.gauge, circuit.length, circuit.temperature);
   return circuit.volts / (wire + circuit.magnet / magnets);
+}
+
+/** What each of some pulling magnets gets: A through it, and V across it. */
+export function atMagnets(
+  circuit: MagnetCircuit,
+  magnets: number,
+): { readonly current: number; readonly each: number; readonly volts: number } {
+  const current = magnetCurrent(circuit, magnets);
+  const each = magnets === 0 ? 0 : current / magnets;
+  return { current, each, volts: each * circuit.magnet };
 }
 
 /** What a measured current says of the magnets of a rig. */

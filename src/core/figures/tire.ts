@@ -109,6 +109,21 @@ export function pressureForLoad(load: number, capacity: number, most: number): n
   return Math.min(most, most * (load / capacity) ** (1 / LOAD_BY_PRESSURE));
 }
 
+/** What a tire carries (kg) at a lower cold pressure (Pa), from what it carries at its highest: an estimate, never more than that. */
+export function loadAtPressure(pressure: number, capacity: number, most: number): number {
+  return capacity * Math.min(1, Math.max(0, pressure) / most) ** LOAD_BY_PRESSURE;
+}
+
+/** Miles (m) that tread (m) lasts to its limit (m), worn from `new` to `now` over a distance (m); undefined where nothing was worn. */
+export function distanceLeft(
+  tread: { readonly new: number; readonly now: number; readonly limit: number },
+  driven: number,
+): number | undefined {
+  const worn = tread.new - tread.now;
+  if (worn <= 0 || driven <= 0) return undefined;
+  return (Math.max(0, tread.now - tread.limit) / worn) * driven;
+}
+
 /** What metric trailer tires carry (lb) by size and load range. */
 const CARRIES: Readonly<Record<string, Readonly<Record<string, number>>>> = {
   '175/80-13': { B: 1100, C: 1360, D: 1610 },
