@@ -7,6 +7,7 @@ const CORE = [
   'rules',
   'log',
   'judge',
+  'calc',
   'duty',
   'forecast',
   'survey',

@@ -46,9 +46,10 @@ export function axleFor(center: number, share: number): number | undefined {
   return share < 1 && center > 0 ? center / (1 - share) : undefined;
 }
 
-/** How far one load (kg) moves (m, forward is negative) to put `share` on the tongue, the axle staying; undefined where it weighs nothing. */
+/** How far one load (kg) moves (m, forward is negative) to put `share` on the tongue, the axle staying; undefined where it weighs next to nothing. */
 export function moveFor(balance: Balance, axleAt: number, load: Load, share: number): number | undefined {
-  if (load.weight <= 0) return undefined;
+  // Less than a coin moves nothing.
+  if (load.weight < 0.01) return undefined;
   return ((axleAt * (1 - share) - balance.center) * balance.weight) / load.weight;
 }
 

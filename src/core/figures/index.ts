@@ -2,6 +2,7 @@
  * Figures: the formulas of the job, pure arithmetic in SI with no knowledge of
  * any rig's history. Each function names its units.
  */
+export { FIGURE_IDS, type FigureId } from './ids';
 export { starOrder, starGap } from './star';
 export { torqueStages, type TorqueSchool, type TorqueStage } from './torque-stages';
 export { checkTorque, type TorqueCheck } from './torque-check';
