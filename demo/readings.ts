@@ -2,6 +2,7 @@ import { ONE_TEMPERATURE, pressureAt } from '../src/core/figures';
 import { compileWalk, itemsOf, walkBody, type Answers } from '../src/core/walk';
 import type { Entry } from '../src/core/log';
 import { toSI } from '../src/core/quantity';
+import { figureEntry } from '../src/core/record';
 import type { TirePlace, WheelEnd } from '../src/core/rig';
 import { at, psi, type Diary } from './diary';
 import { HIVE_CART } from './hive-cart';
@@ -175,6 +176,8 @@ export function juniperFindings(diary: Diary, told: readonly Entry[]): void {
     decided: 'Open it first.',
     why: 'Seal land and shoes decide, and the seal kit is on the shelf.',
   });
+  const tickets = figureEntry('tickets', { kind: 'trailer', alone: 2465, hitched: 2805, whole: 5120 });
+  if (tickets?.kind === 'figure') diary.write('figure', at('2026-05-03', 9), tickets.body);
 }
 
 /** Hive Cart: rust at the hanger weld, looked at again each season. */

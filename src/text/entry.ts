@@ -59,6 +59,7 @@ export const KIND_OF_ENTRY: Record<Entry['kind'], string> = {
   photo: 'Photo',
   opinion: 'Opinion',
   decision: 'Decision',
+  figure: 'Figure',
   note: 'Note',
   void: 'Withdrawn',
 };
@@ -357,6 +358,11 @@ export function entryWords(
       return {
         title: `${placeName(entry.body.place)}, decided: ${entry.body.decided}`,
         lines: [`Why: ${entry.body.why}`],
+      };
+    case 'figure':
+      return {
+        title: `Worked out: ${entry.body.figure.replaceAll('-', ' ')}`,
+        lines: entry.body.note ? [entry.body.note] : [],
       };
     case 'finding.seen':
       return {

@@ -18,7 +18,7 @@ const lines = (name: string) =>
     .split('\n')
     .filter((line) => line !== '');
 
-const NEWEST = 'v8.ndjson';
+const NEWEST = 'v9.ndjson';
 
 const FIRST = [
   'finding.closed',
@@ -51,6 +51,8 @@ const FOURTH = [...SECOND, 'finding.seen', 'lights', 'opinion', 'photo', 'readin
 
 const SEVENTH = [...FOURTH, 'decision', 'finding.waits'].sort();
 
+const NINTH = [...SEVENTH, 'figure'].sort();
+
 describe.each([
   ['v1.ndjson', FIRST],
   ['v2.ndjson', SECOND],
@@ -59,7 +61,8 @@ describe.each([
   ['v5.ndjson', FOURTH],
   ['v6.ndjson', FOURTH],
   ['v7.ndjson', SEVENTH],
-  [NEWEST, SEVENTH],
+  ['v8.ndjson', SEVENTH],
+  [NEWEST, NINTH],
 ])('a stored log: %s', (name, kinds) => {
   const read = lines(name).map((line) => readEntry(JSON.parse(line)));
   const entries = read.flatMap((one): readonly Entry[] => (one.ok ? [one.value] : []));

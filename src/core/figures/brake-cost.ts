@@ -27,7 +27,8 @@ export function brakeCost(offer: BrakeOffer): BrakeCost {
   const parts = offer.parts + offer.partsHours * offer.rate;
   const plates = offer.plates + offer.platesHours * offer.rate;
   const hours = offer.partsHours - offer.platesHours;
-  const even = hours === 0 ? undefined : (offer.plates - offer.parts) / hours;
+  // Hours that differ by less than a minute are the same.
+  const even = Math.abs(hours) < 1 / 60 ? undefined : (offer.plates - offer.parts) / hours;
   const own = parts <= plates ? 'parts' : 'plates';
   const cheapest = offer.quote !== undefined && offer.quote < Math.min(parts, plates) ? 'shop' : own;
   return {

@@ -1,5 +1,6 @@
 import { findingClosed, findingOpened, findingSeen } from './kinds/finding';
 import { decision } from './kinds/decision';
+import { figure } from './kinds/figure';
 import { lights } from './kinds/lights';
 import { meterRead } from './kinds/meter';
 import { note } from './kinds/note';
@@ -41,6 +42,7 @@ export const REGISTRY = {
   photo,
   opinion,
   decision,
+  figure,
   'part.fitted': partFitted,
   'part.moved': partMoved,
   'part.read': partRead,
