@@ -42,12 +42,7 @@ type Calcs = typeof CALCS;
 /** What goes into a figure, and what comes out of it, by name. */
 export type InputId<F extends FigureId> = keyof Calcs[F]['inputs'] & string;
 export type ResultId<F extends FigureId> = keyof Calcs[F]['results'] & string;
-/** Why a figure cannot be worked out. */
-export type CalcCode = {
-  readonly [F in FigureId]: Calcs[F] extends CalcDef<infer _I, infer _R, infer C> ? C : never;
-}[FigureId];
-
 /** A figure with its names forgotten, for whoever works on any of them. */
-export function calcOf(id: FigureId): CalcDef<string, string, string> {
-  return CALCS[id] as unknown as CalcDef<string, string, string>;
+export function calcOf(id: FigureId): CalcDef<string, string> {
+  return CALCS[id] as unknown as CalcDef<string, string>;
 }

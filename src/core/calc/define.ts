@@ -1,3 +1,4 @@
+import type { BalanceProblem, TicketProblem } from '../figures';
 import type { Dimension } from '../quantity';
 import type { RigModel, Source, WheelEnd } from '../rig';
 import type { Verdict } from '../rules';
@@ -34,10 +35,35 @@ export type CalcInput = NumberInput | ChoiceInput | WordsInput;
 /** What was given of a figure's inputs: numbers in SI or plain, choices and words as text. */
 export type Values = Readonly<Record<string, number | string | undefined>>;
 
+/** Why inputs make no figure, all there are: whoever says them says every one. */
+export type CalcCode =
+  | 'out-of-range'
+  | 'no-choice'
+  | 'longer-than-wrench'
+  | 'window-reversed'
+  | 'no-time'
+  | 'over-target'
+  | 'more-than-all'
+  | 'no-assembly'
+  | 'no-wire'
+  | 'not-a-size'
+  | 'capacity-unknown'
+  | 'over-most'
+  | 'not-worn'
+  | 'scale-inside'
+  | 'behind-frame'
+  | 'before-frame'
+  | 'too-wide'
+  | 'under-bolt'
+  | 'across-on-four'
+  | 'not-over-closed'
+  | BalanceProblem['code']
+  | TicketProblem['code'];
+
 /** Why inputs make no figure: at which of them, and by how much where that can be told (SI). */
-export interface CalcProblem<I extends string = string, C extends string = string> {
+export interface CalcProblem<I extends string = string> {
   readonly at: I;
-  readonly code: C;
+  readonly code: CalcCode;
   readonly by?: number;
 }
 
@@ -57,18 +83,18 @@ export interface Given<I extends string> {
 }
 
 /** A figure with its inputs, results (the first is the main one) and how it is worked out. */
-export interface CalcDef<I extends string, R extends string, C extends string> {
+export interface CalcDef<I extends string, R extends string> {
   readonly inputs: Readonly<Record<I, CalcInput>>;
   readonly results: Readonly<Record<R, Shape>>;
-  readonly work: (given: Given<NoInfer<I>>) => Outcome<NoInfer<R>> | CalcProblem<NoInfer<I>, C>;
+  readonly work: (given: Given<NoInfer<I>>) => Outcome<NoInfer<R>> | CalcProblem<NoInfer<I>>;
   /** The input whose step is told, with the step (SI). */
   readonly sensitive?: { readonly input: NoInfer<I>; readonly step: number };
 }
 
 /** Declares a figure; its names stay known to whoever reads it. */
-export function defineCalc<const I extends string, const R extends string, const C extends string = never>(
-  def: CalcDef<I, R, C>,
-): CalcDef<I, R, C> {
+export function defineCalc<const I extends string, const R extends string>(
+  def: CalcDef<I, R>,
+): CalcDef<I, R> {
   return def;
 }
 

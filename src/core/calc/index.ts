@@ -3,7 +3,7 @@
  * of it, what comes out, and what it is sensitive to. Knows the rig, nothing
  * of the log or of any screen.
  */
-export { CALCS, calcOf, type CalcCode, type InputId, type ResultId } from './calcs';
+export { calcOf, type InputId, type ResultId } from './calcs';
 export { filledFrom, workOut, type Start, type WorkedOut } from './work-out';
-export type { CalcInput, NumberInput, Outcome, Shape, Values } from './define';
+export type { CalcCode, CalcInput, NumberInput, Outcome, Shape, Values } from './define';
 export { LOADS } from './balance';

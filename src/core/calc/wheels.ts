@@ -69,6 +69,7 @@ export const jack = defineCalc({
     raised: quantity('length', inch(4), inch(60), inch(0.25), { usual: inch(14) }),
     blocks: quantity('length', 0, inch(24), inch(0.5), { usual: inch(7) }),
     gvwr: quantity('weight', lb(300), lb(60_000), lb(50), {
+      optional: true,
       fill: ({ gvwr }) => gvwr && { value: gvwr.value, source: gvwr.source },
     }),
     tongue: quantity('weight', 0, lb(8000), lb(10), { optional: true }),
@@ -83,6 +84,7 @@ export const jack = defineCalc({
   },
   work: ({ n, maybe }) => {
     if (n('raised') <= n('closed')) return { at: 'raised', code: 'not-over-closed' };
+    const gvwr = maybe('gvwr');
     const fit = liftFit({
       closed: n('closed'),
       raised: n('raised'),
@@ -98,7 +100,7 @@ export const jack = defineCalc({
         below: fit.spareBelow,
         needed: fit.needed,
         ...(fit.blocks && { least: fit.blocks.min, most: fit.blocks.max }),
-        rated: liftCapacity(n('gvwr'), maybe('tongue') ?? 0),
+        ...(gvwr !== undefined && { rated: liftCapacity(gvwr, maybe('tongue') ?? 0) }),
       },
       verdict: fit.goesUnder && fit.liftsEnough ? 'clear' : 'stop',
       said: !fit.goesUnder ? 'too-tall' : !fit.liftsEnough ? 'too-short' : 'fits',

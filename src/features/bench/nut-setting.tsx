@@ -8,7 +8,7 @@ import { nutPlay, type Run } from '@/core/routine';
 import type { RigState } from '@/core/log';
 import { usePreferences } from '@/store';
 import { day, fraction, measure, ruleWords, windowSource } from '@/text';
-import { CastleNut, cx, Mark } from '@/ui';
+import { CastleNut, cx, LinkButton, Mark } from '@/ui';
 import { MissingPitch } from './missing-fact';
 import { formatNumber } from '@/core/quantity';
 
@@ -121,6 +121,15 @@ export function NutSetting({
           !stops.some(({ inside }) => inside) &&
           ' No part of a slot comes inside the window on this thread: go by rock and spin.'}
       </p>
+      {known && (
+        <LinkButton
+          look="quiet"
+          className="-ml-4 justify-self-start"
+          href={`/figures?rig=${run.rig}&of=nut&place=${place}`}
+        >
+          Other slots, holes or windows
+        </LinkButton>
+      )}
       {!known && <MissingPitch run={run} place={place} now={now} onFact={onFact} />}
     </div>
   );

@@ -30,6 +30,7 @@ import { drawsLow, StepDrawing } from './step-drawing';
 import { StepInputs } from './step-inputs';
 import { StepPhoto } from './step-photo';
 import { Stopwatch } from './stopwatch';
+import { adapterNote, ThroughAdapter, useAdapter } from './through-adapter';
 import { useReadAloud } from './use-read-aloud';
 import { useStepKeys } from './use-step-keys';
 import type { RunActions } from './use-run-actions';
@@ -82,6 +83,7 @@ export function StepPage({
   const [input, setInput] = useState(() => inputOf(run.records[step.key], units));
   const [problem, setProblem] = useState<string>();
   const once = useOnce();
+  const adapter = useAdapter();
   const [dialog, setDialog] = useState<'report' | 'skip'>();
   const heading = useRef<HTMLHeadingElement>(null);
   const draftKey = stepDraftKey(run.id);
@@ -117,7 +119,10 @@ export function StepPage({
     });
   const done = () =>
     take(async () => {
-      const tapped = tapOf(step, input);
+      // What the wrench was really set to goes on record with the step.
+      const set = adapterNote(step, adapter, units);
+      const note = [input.note?.trim(), set].filter(Boolean).join('; ');
+      const tapped = tapOf(step, { ...input, ...(note && { note }) });
       return tapped.ok ? actions.tap(step.key, tapped.value) : tapped.error;
     });
   const unset = run.card.unset ?? [];
@@ -208,6 +213,7 @@ export function StepPage({
                 {isGuess(lugTorque(run.model, step.threads)) && '. Look it up before you rely on it'}
               </p>
             )}
+            <ThroughAdapter run={run} step={step} />
           </div>
           {words.caution && (
             <p

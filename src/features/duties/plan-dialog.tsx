@@ -4,7 +4,7 @@ import { useState } from 'react';
 import { parseNumber, parseQuantity, unitFor } from '@/core/quantity';
 import type { PlannedState } from '@/core/log';
 import { useRecord } from '@/features/forms';
-import { type RigView } from '@/features/rigs';
+import { Named, type RigView } from '@/features/rigs';
 import { useFormUnits } from '@/store';
 import { dateField, fromDateField, parseWords, typed } from '@/text';
 import { Dialog, Field, SheetForm } from '@/ui';
@@ -85,6 +85,11 @@ export function PlanDialog({
       title={trip ? 'Change the plan' : 'A trip ahead'}
       description={`${view.model.name}: how far, and when?`}
     >
+      <p className="-mt-1 mb-4">
+        <Named href={`/figures?rig=${view.rig.id}&of=balance`}>
+          Loaded differently? Work out the tongue weight
+        </Named>
+      </p>
       <SheetForm save={save} label={trip ? 'Save it' : 'Plan it'}>
         <Field
           label="Towed, there and back"

@@ -40,6 +40,7 @@ const PAGES: readonly { readonly title: string; readonly href: string; readonly 
   { title: 'Findings', href: '/finding', also: 'faults trouble' },
   { title: 'Rig: facts and figures', href: '/rig', also: 'torque pressure size' },
   { title: 'Parts', href: '/parts', also: 'shelf numbers spare order' },
+  { title: 'Figures', href: '/figures', also: 'calculate torque balance tongue pressure drum jack' },
   { title: 'First inspection', href: '/survey', also: 'survey baseline used' },
   { title: 'House rules', href: '/rules', also: 'schools settings intervals' },
   { title: 'Identify', href: '/identify', also: 'bolt circle thread measure' },

@@ -4,6 +4,7 @@ import {
   Footprints,
   House,
   Package,
+  Ruler,
   ScrollText,
   Settings,
   Tags,
@@ -32,6 +33,7 @@ export const WORK: readonly Place[] = [
 export const BEHIND: readonly Place[] = [
   { href: '/rig', word: 'Rig', icon: Tags, also: ['/survey', '/rules', '/identify', '/setup'] },
   { href: '/parts', word: 'Parts', icon: Package },
+  { href: '/figures', word: 'Figures', icon: Ruler },
 ];
 
 /** At the foot of the rail. */

@@ -85,6 +85,7 @@ export function PlaceSheet({
           <LinkButton href={`/end?rig=${rig.id}&place=${place}`}>Readings and story</LinkButton>
         )}
         <LinkButton href={`/parts?rig=${rig.id}`}>Parts</LinkButton>
+        {end && <LinkButton href={`/figures?rig=${rig.id}`}>Figures</LinkButton>}
         <LinkButton href={end || place === 'rig' ? `/rig?rig=${rig.id}` : `/survey?rig=${rig.id}`}>
           {end || place === 'rig' ? 'Facts' : 'First inspection'}
         </LinkButton>

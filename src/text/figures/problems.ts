@@ -1,9 +1,7 @@
 import type { CalcCode } from '@/core/calc';
 
 /** Why a figure cannot be worked out, said at its input; `by` is how much, where that can be told. */
-export const CALC_PROBLEMS: Readonly<
-  Record<CalcCode | 'out-of-range' | 'no-choice', (by: string | undefined) => string>
-> = {
+export const CALC_PROBLEMS: Readonly<Record<CalcCode, (by: string | undefined) => string>> = {
   'out-of-range': () => 'Out of range here. Check the figure and its unit.',
   'no-choice': () => 'Choose one.',
   'longer-than-wrench': () => 'An adapter longer than the wrench: check both lengths.',

@@ -158,6 +158,14 @@ function OneEntry({
               Photos and story
             </LinkButton>
           )}
+          {entry.kind === 'figure' && (
+            <LinkButton
+              className="mt-4"
+              href={`/figures?rig=${entry.rig}&of=${entry.body.figure}&entry=${entry.id}`}
+            >
+              Open it again
+            </LinkButton>
+          )}
           {original && <Another label="Corrects" entry={original} others={others} onOpen={onOpen} />}
           {by && (
             <Another

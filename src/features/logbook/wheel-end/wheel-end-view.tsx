@@ -93,6 +93,7 @@ function End({ view, place, log }: { view: RigView; place: TirePlace; log: Answe
           Read something here
         </Button>
         {work && <LinkButton href={work}>Step by step on the Bench</LinkButton>}
+        <LinkButton href={`/figures?rig=${rig.id}&of=pressure`}>Pressure and weather</LinkButton>
       </div>
       <div className="mt-6 grid gap-x-12 gap-y-8 lg:grid-cols-[minmax(0,1fr)_21rem]">
         <div className="min-w-0">

@@ -7,7 +7,7 @@ import { circuitVerdict, judgeBrakeCircuit, magnetsOf } from '@/core/faults';
 import { checkTaken, figuresAt } from '@/core/judge';
 import { formatNumber, parseNumber } from '@/core/quantity';
 import { JudgementNote, useRecord } from '@/features/forms';
-import { Ruled, type RigView } from '@/features/rigs';
+import { Named, Ruled, type RigView } from '@/features/rigs';
 import { newId, usePreferences } from '@/store';
 import { circuitWords, takenWords } from '@/text';
 import { Button, Choice, Field, reported } from '@/ui';
@@ -70,7 +70,7 @@ export function BrakeCircuitTest({ view }: { view: RigView }) {
       <Ruled>Brake circuit by its current</Ruled>
       <p className="text-soft my-3">
         Meter in the brake wire, controller full on by hand, tow vehicle standing. {magnets} magnets on this
-        rig.
+        rig. <Named href={`/figures?rig=${view.rig.id}&of=magnets`}>See what each magnet gets</Named>
       </p>
       <div className="grid grid-cols-2 gap-4 sm:grid-cols-4">
         <Field

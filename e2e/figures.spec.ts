@@ -1,0 +1,98 @@
+import { expect, test, type Page } from '@playwright/test';
+import { skipTo } from './by-script';
+import { DRIFTWOOD, setUp, startRepack } from './steps';
+
+const result = (page: Page) => page.getByRole('status').filter({ hasText: /\d|–/ }).first();
+
+test('balance a loaded trailer from too little to 12 %, by the keys and by the pointer, and keep it', async ({
+  page,
+}) => {
+  await setUp(page, DRIFTWOOD);
+  await page.getByRole('navigation', { name: 'Places' }).getByRole('link', { name: 'Figures' }).click();
+  await page.getByRole('searchbox', { name: 'Find a figure' }).fill('tow straight');
+  await page.getByRole('link', { name: /Will it tow straight/ }).click();
+  await page.getByRole('textbox', { name: 'Axle behind the coupler' }).fill('112.5');
+  await expect(result(page)).toContainText('7.0');
+  await expect(result(page)).toContainText('Too little on the tongue');
+
+  // The axle by its handle and the arrow keys.
+  const axle = page.getByRole('slider', { name: 'Axle behind the coupler' });
+  await axle.focus();
+  for (let i = 0; i < 3; i++) await page.keyboard.press('ArrowRight');
+  await expect(axle).toHaveAttribute('aria-valuetext', /^116/);
+  await expect(page.getByRole('button', { name: 'what if' }).first()).toBeVisible();
+
+  // Load 1 is dragged forward until the tongue carries about 12 %.
+  const load = page.getByRole('slider', { name: 'Load 1 behind the coupler' });
+  const box = await load.boundingBox();
+  if (!box) throw new Error('no load to drag');
+  await page.mouse.move(box.x + box.width / 2, box.y + box.height / 2);
+  await page.mouse.down();
+  await page.mouse.move(box.x + box.width / 2 - 40, box.y + box.height / 2, { steps: 5 });
+  await page.mouse.up();
+  await expect(page.getByRole('textbox', { name: 'Load 1 behind the coupler' })).not.toHaveValue('105');
+  await page.getByRole('textbox', { name: 'Load 1 behind the coupler' }).fill('97');
+  await expect(result(page)).toContainText('Inside its window');
+
+  await page.getByRole('button', { name: 'Add it to the log' }).click();
+  await page.goto('/logbook');
+  await page.getByRole('button', { name: /Worked out: balance/ }).click();
+  await page.getByRole('dialog').getByRole('link', { name: 'Open it again' }).click();
+  await expect(page.getByRole('textbox', { name: 'Load 1 behind the coupler' })).toHaveValue('97');
+  await expect(result(page)).toContainText('Inside its window');
+});
+
+test('an offset adapter from a step of the card and back: every round says what the wrench is set to, and the log too', async ({
+  page,
+}) => {
+  await setUp(page, DRIFTWOOD);
+  await startRepack(page, '1R');
+  await skipTo(page, /^Star round at 20/);
+  await page.getByRole('link', { name: 'Offset adapter on the wrench?' }).click();
+  await expect(page.getByRole('textbox', { name: 'Torque wanted' })).toHaveValue('100');
+  await page.getByRole('textbox', { name: 'Adapter length' }).fill('20');
+  await expect(page.getByText('longer than the wrench')).toBeVisible();
+  await page.getByRole('textbox', { name: 'Adapter length' }).fill('2 14');
+  await expect(page.getByText('Is it 2 1/4, or two figures?')).toBeVisible();
+  for (const typed of ['2 1/4', '2-1/4', '2.25', '2¼']) {
+    await page.getByRole('textbox', { name: 'Adapter length' }).fill(typed);
+    await expect(result(page)).toContainText('88.9');
+  }
+  await page.getByRole('link', { name: 'Use it on the card' }).click();
+  await expect(page.getByRole('heading', { level: 1 })).toHaveText(/^Star round at 20/);
+  await expect(page.getByText('17.8 lbf·ft')).toBeVisible();
+  await page.locator('main footer button[type=submit]').click();
+  await expect(page.getByText('44.4 lbf·ft')).toBeVisible();
+});
+
+test('three tickets: which one contradicts, and by how much; then tongue and axles', async ({ page }) => {
+  await setUp(page, DRIFTWOOD);
+  await page.goto('/figures?of=tickets');
+  await expect(result(page)).toContainText('Next: Tow vehicle alone');
+  await page.getByRole('textbox', { name: /^Tow vehicle alone/ }).fill('5200');
+  await page.getByRole('textbox', { name: /^Hitched/ }).fill('5140');
+  await page.getByRole('textbox', { name: /^All of it/ }).fill('8540');
+  await expect(page.getByText('it weighs 60 lb less than alone')).toBeVisible();
+  await page.getByRole('textbox', { name: /^Hitched/ }).fill('5560');
+  await expect(result(page)).toContainText('10.8');
+  await expect(page.getByText('2,980 lb').first()).toBeVisible();
+});
+
+test('in metric, with a magnet switched off by a tap, and a brake named by its drum', async ({ page }) => {
+  await setUp(page, DRIFTWOOD);
+  await page.evaluate(() => localStorage.setItem('yardline', JSON.stringify({ units: 'metric' })));
+  await page.goto('/figures?of=magnets');
+  await expect(result(page)).toContainText('A in the brake wire');
+  const before = await result(page).innerText();
+  await page.getByRole('switch', { name: 'Magnet 2' }).press('Enter');
+  await expect(result(page)).not.toHaveText(before);
+  await expect(page.getByRole('switch', { name: 'Magnet 2' })).not.toBeChecked();
+
+  await page.goto('/figures?of=drum');
+  await page.getByRole('textbox', { name: /^Drum, inside/ }).fill('255');
+  await page.getByRole('textbox', { name: /^Shoe width/ }).fill('57');
+  await expect(result(page)).toContainText('254');
+  await expect(result(page)).toContainText('axle tag');
+  await page.getByRole('textbox', { name: /^Drum, inside/ }).fill('10 in');
+  await expect(result(page)).toContainText('254');
+});

@@ -1,0 +1,1 @@
+export { FiguresView } from './figures-view';
