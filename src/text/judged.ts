@@ -19,6 +19,7 @@ const MAXIMUM_OF: Record<Basis, string> = {
   maker: 'tire or wheel takes is',
   marking: 'tire or wheel takes is',
   counter: 'tire or wheel takes is',
+  worked: 'tire or wheel takes is',
   owner: 'tire, wheel or valve takes is',
   guess: 'tire or wheel takes is',
 };

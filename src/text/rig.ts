@@ -39,6 +39,7 @@ export const SOURCE_WORDS: Record<Source, string> = {
   maker: "Maker's manual or plate",
   marking: 'Marked or measured on the part',
   counter: 'Parts counter',
+  worked: 'Worked out from measured figures',
   owner: 'Another owner',
   guess: 'My guess',
 };
@@ -48,6 +49,7 @@ export const BASIS_WORDS: Record<Basis, string> = {
   maker: "maker's figure",
   marking: 'marked or measured',
   counter: "parts counter's figure",
+  worked: 'worked out',
   owner: "an owner's figure",
   house: 'house rule',
   guess: 'a guess',

@@ -9,7 +9,7 @@ import { adapter, clamp, studTorque } from './torque';
 import { circle, jack, spacer } from './wheels';
 
 /** Every figure by its name. */
-export const CALCS = {
+const CALCS = {
   balance,
   tickets,
   scale,

@@ -107,12 +107,12 @@ describe('what version 1 is lifted to', () => {
     (line) => [JSON.parse(line) as Entry, readEntry(JSON.parse(line))] as const,
   );
 
-  test('set-ups and changes are at version 3, findings at version 6; a boat keeps its water with the environment', () => {
+  test('set-ups and changes are at version 4, findings at version 6; a boat keeps its water with the environment', () => {
     const lifted = read.filter(([old]) => ['rig.setup', 'rig.changed', 'finding.opened'].includes(old.kind));
     expect(lifted.length).toBeGreaterThanOrEqual(7);
     for (const [old, now] of lifted) {
       expect(old.v).toBe(1);
-      expect(now).toMatchObject({ ok: true, value: { v: old.kind === 'finding.opened' ? 6 : 3 } });
+      expect(now).toMatchObject({ ok: true, value: { v: old.kind === 'finding.opened' ? 6 : 4 } });
       if (!now.ok) continue;
       const { water, ...model } = (old.body as { model?: Record<string, unknown> }).model ?? {};
       if (old.kind === 'rig.setup')
@@ -134,7 +134,7 @@ describe('what version 1 is lifted to', () => {
       body: { changes: { water: 'salt', spares: 2 } },
     };
     const now = readEntry(old);
-    expect(now).toMatchObject({ ok: true, value: { v: 3 } });
+    expect(now).toMatchObject({ ok: true, value: { v: 4 } });
     expect(now.ok && now.value.body).toEqual({ changes: { 'environment.water': 'salt', spares: 2 } });
     expect(old.body).toEqual({ changes: { water: 'salt', spares: 2 } });
   });

@@ -58,7 +58,7 @@ export { clampLoad, FRICTION, greasedOver } from './clamp';
 export { inflationTime } from './inflation';
 export { CARTRIDGE, cartridgesFor, greaseOfStrokes } from './grease';
 export { brakeCost, type BrakeCost, type BrakeOffer } from './brake-cost';
-export { GAUGE_ERROR, leakBetween, PERMEATION, type Leak, type PressureRead } from './leak';
+export { leakBetween, PERMEATION, type Leak, type PressureRead } from './leak';
 export { brakeFuse, gaugeFor, wireRun, type WireRun } from './wiring';
 export { askew, FIRST_MARK, hangerPlaces, type HangerPlaces } from './axle-place';
 export { adapterChange, type AdapterChange } from './wheel-adapter';

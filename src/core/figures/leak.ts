@@ -9,7 +9,7 @@ export interface PressureRead {
 }
 
 /** How well an ordinary gauge is read (Pa): half a psi either way. */
-export const GAUGE_ERROR = 3447;
+const GAUGE_ERROR = 3447;
 /** What rubber lets through in a month, as a share of the gauge pressure (handbook 8.4). */
 export const PERMEATION = 0.02;
 const MONTH = 30;

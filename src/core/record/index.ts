@@ -25,6 +25,6 @@ export {
 } from './correct';
 export { decisionEntry, needlessEntry, waitsEntry } from './decide';
 export { eventEntry } from './event';
-export { figureEntry } from './figure';
+export { figureEntry, figureFacts } from './figure';
 export { tripEntries } from './trip';
 export { photoEntry, type PhotoSize } from './photo';

@@ -23,7 +23,7 @@ import {
   VALVES,
   WATERS,
 } from './kinds';
-import { byMaker, specified } from './source';
+import { byMaker, specified, workable } from './source';
 
 const playWindow = z
   .strictObject({ min: nonNegative(0.005), max: positive(0.005) })
@@ -42,7 +42,7 @@ const axleSchema = z.strictObject({
   /** How the linings are held on the shoes or pads. */
   lining: z.optional(z.enum(LININGS)),
   /** Nominal brake size: drum diameter and shoe width (m). */
-  drum: z.optional(specified(z.strictObject({ diameter: positive(1), width: positive(0.5) }))),
+  drum: z.optional(workable(z.strictObject({ diameter: positive(1), width: positive(0.5) }))),
   /** Bolts that hold a backing plate. */
   mountingBolts: z.optional(specified(z.literal([4, 5]))),
   /** Across the flats of the nuts of a backing plate (m). */
@@ -92,7 +92,7 @@ const wheelsSchema = z.strictObject({
   maxPressure: z.optional(specified(positive(1_500_000))),
   valve: z.optional(z.enum(VALVES)),
   /** Diameter of the circle through the studs (m). */
-  boltCircle: z.optional(specified(positive(0.6))),
+  boltCircle: z.optional(workable(positive(0.6))),
   material: z.optional(z.enum(MATERIALS)),
   /** Wheel adapters have nuts of their own. */
   adapter: z.optional(

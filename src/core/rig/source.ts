@@ -3,8 +3,11 @@ import * as z from 'zod/mini';
 /** Where a specification came from, most trusted first. */
 export const SOURCES = ['maker', 'marking', 'counter', 'owner', 'guess'] as const;
 
+/** Those of a figure that can be worked out of measured ones: it ranks behind the parts counter. A torque never can. */
+const WITH_WORKED = ['maker', 'marking', 'counter', 'worked', 'owner', 'guess'] as const;
+
 /** One of the ranked sources. */
-export type Source = (typeof SOURCES)[number];
+export type Source = (typeof WITH_WORKED)[number];
 
 /** A specified value with its source. */
 export interface Specified<T> {
@@ -15,6 +18,11 @@ export interface Specified<T> {
 /** The schema of a specification whose value has the given schema. */
 export function specified<T extends z.ZodMiniType>(value: T) {
   return z.strictObject({ value, source: z.enum(SOURCES) });
+}
+
+/** The same for a figure that may be worked out of measured ones. */
+export function workable<T extends z.ZodMiniType>(value: T) {
+  return z.strictObject({ value, source: z.enum(WITH_WORKED) });
 }
 
 /** The sources that have the authority of a maker: its papers, or what is marked on the part or the tin. */

@@ -5,7 +5,7 @@ import Link from 'next/link';
 import type { ReactNode } from 'react';
 import { calcOf, type CalcInput, type NumberInput, type Shape, type Values } from '@/core/calc';
 import type { FigureId } from '@/core/figures';
-import { figureEntry } from '@/core/record';
+import { figureEntry, figureFacts } from '@/core/record';
 import type { WheelEnd } from '@/core/rig';
 import { JudgementNote, useRecord } from '@/features/forms';
 import type { RigView } from '@/features/rigs';
@@ -149,6 +149,7 @@ function UseIt({
   if (figure.out.state !== 'worked') return null;
   const { results } = figure.out;
   const entry = figureEntry(figure.id, figure.values, place);
+  const facts = view && figureFacts(figure.id, figure.values, view.model);
   const told = Object.entries<Shape>(calcOf(figure.id).results).flatMap(([name, shape]) => {
     const value = results[name];
     return value === undefined ? [] : [`${shapeText(value, shape, units)} ${words.results[name] ?? ''}`];
@@ -156,7 +157,25 @@ function UseIt({
   return (
     <div className="flex flex-wrap gap-2.5">
       {children}
-      {view && entry && (
+      {view && facts && entry && (
+        <Button
+          look="primary"
+          onClick={() =>
+            reported(
+              once(() =>
+                record(
+                  view.rig.id,
+                  [{ kind: 'rig.changed', body: { changes: facts } }, entry],
+                  'Saved with the rig, as worked out',
+                ),
+              ),
+            )
+          }
+        >
+          Save with the rig
+        </Button>
+      )}
+      {view && entry && !facts && (
         <Button
           onClick={() =>
             reported(once(() => record(view.rig.id, [entry], `${words.title} added to the log`)))

@@ -27,12 +27,13 @@ function changesToV2(body: unknown): unknown {
 /** A rig set up, whole; `reading` is its own meter's figure that day (m). */
 export const rigSetup = defineKind({
   kind: 'rig.setup',
-  version: 3,
+  version: 4,
   body: z.strictObject({ model: rigModelSchema, reading: z.optional(nonNegative()) }),
   group: 'facts',
   places: () => [],
   corrected: 'elsewhere',
-  upcasters: [setupToV2, (body) => body],
+  // Versions 3 and 4 only allow more.
+  upcasters: [setupToV2, (body) => body, (body) => body],
   apply: (rig, body, entry) => {
     const set = { model: body.model, since: rig.since ?? entry.happened };
     return body.reading === undefined ? set : { ...set, ...takeReading(rig, body.reading, false, entry) };
@@ -42,12 +43,12 @@ export const rigSetup = defineKind({
 /** A rig changed, field by field. */
 export const rigChanged = defineKind({
   kind: 'rig.changed',
-  version: 3,
+  version: 4,
   body: z.strictObject({ changes: changesSchema }),
   group: 'facts',
   places: () => [],
   corrected: 'elsewhere',
-  upcasters: [changesToV2, (body) => body],
+  upcasters: [changesToV2, (body) => body, (body) => body],
   apply: (rig, body, entry) => {
     if (!rig.model) return contradict(rig, entry.id);
     const changed = applyChanges(rig.model, body.changes);

@@ -17,12 +17,18 @@ export function SourceChoice({
   /** Only a maker can give it. */
   byMaker?: boolean;
 }) {
+  // What was worked out is so by a figure, not because someone chose it; it may stay what it is.
+  const options: readonly Source[] = byMaker
+    ? MAKERS_SOURCES
+    : value === 'worked'
+      ? [...SOURCES, 'worked']
+      : SOURCES;
   return (
     <div>
       <Choice
         label={label}
         columns="grid-cols-2"
-        options={(byMaker ? MAKERS_SOURCES : SOURCES).map((source) => ({
+        options={options.map((source) => ({
           value: source,
           label: SOURCE_WORDS[source],
         }))}

@@ -52,7 +52,7 @@ export function BoltCircle({ view }: { view: RigView }) {
             <KeepFound
               view={view}
               label="Save the bolt circle"
-              changes={{ 'wheels.boltCircle': { value: wanted, source: 'marking' }, 'wheels.studs': studs }}
+              changes={{ 'wheels.boltCircle': { value: wanted, source: 'worked' }, 'wheels.studs': studs }}
             />
           </Outcome>
         ) : (

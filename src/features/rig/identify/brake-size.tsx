@@ -51,7 +51,7 @@ export function BrakeSize({ view }: { view: RigView }) {
                   .filter(({ axle }) => axle.brake !== 'none' && axle.brake !== 'hydraulic-disc')
                   .map(({ i }) => [
                     `axles.${i}.drum`,
-                    { value: { diameter: first.diameter, width: first.width }, source: 'marking' },
+                    { value: { diameter: first.diameter, width: first.width }, source: 'worked' },
                   ]),
               )}
             />
