@@ -2,6 +2,12 @@ import { expect, test, type Page } from '@playwright/test';
 import { skipTo } from './by-script';
 import { DRIFTWOOD, setUp, startRepack } from './steps';
 
+/** Says of every example that it is one's own figure. */
+async function acceptExamples(page: Page): Promise<void> {
+  const example = page.getByRole('button', { name: 'example: is it yours?' });
+  while ((await example.count()) > 0) await example.first().click();
+}
+
 const result = (page: Page) => page.getByRole('status').filter({ hasText: /\d|–/ }).first();
 
 test('balance a loaded trailer from too little to 12 %, by the keys and by the pointer, and keep it', async ({
@@ -11,6 +17,9 @@ test('balance a loaded trailer from too little to 12 %, by the keys and by the p
   await page.getByRole('navigation', { name: 'Places' }).getByRole('link', { name: 'Figures' }).click();
   await page.getByRole('searchbox', { name: 'Find a figure' }).fill('tow straight');
   await page.getByRole('link', { name: /Will it tow straight/ }).click();
+  await expect(page.getByText('With example numbers.')).toBeVisible();
+  await expect(page.getByRole('button', { name: 'Add it to the log' })).toHaveCount(0);
+  await acceptExamples(page);
   await page.getByRole('textbox', { name: 'Axle behind the coupler' }).fill('112.5');
   await expect(result(page)).toContainText('7.0');
   await expect(result(page)).toContainText('Too little on the tongue');
@@ -20,7 +29,6 @@ test('balance a loaded trailer from too little to 12 %, by the keys and by the p
   await axle.focus();
   for (let i = 0; i < 3; i++) await page.keyboard.press('ArrowRight');
   await expect(axle).toHaveAttribute('aria-valuetext', /^116/);
-  await expect(page.getByRole('button', { name: 'what if' }).first()).toBeVisible();
 
   // Load 1 is dragged forward until the tongue carries about 12 %.
   const load = page.getByRole('slider', { name: 'Load 1 behind the coupler' });
@@ -50,6 +58,11 @@ test('an offset adapter from a step of the card and back: every round says what 
   await skipTo(page, /^Star round at 20/);
   await page.getByRole('link', { name: 'Offset adapter on the wrench?' }).click();
   await expect(page.getByRole('textbox', { name: 'Torque wanted' })).toHaveValue('100');
+  await page.getByRole('textbox', { name: 'Torque wanted' }).fill('90');
+  await page.getByRole('button', { name: 'what if' }).click();
+  await expect(page.getByRole('textbox', { name: 'Torque wanted' })).toHaveValue('100');
+  await expect(page.getByRole('link', { name: 'Use it on the card' })).toHaveCount(0);
+  await acceptExamples(page);
   await page.getByRole('textbox', { name: 'Adapter length' }).fill('20');
   await expect(page.getByText('longer than the wrench')).toBeVisible();
   await page.getByRole('textbox', { name: 'Adapter length' }).fill('2 14');
@@ -95,4 +108,11 @@ test('in metric, with a magnet switched off by a tap, and a brake named by its d
   await expect(result(page)).toContainText('axle tag');
   await page.getByRole('textbox', { name: /^Drum, inside/ }).fill('10 in');
   await expect(result(page)).toContainText('254');
+
+  // Into the rig as worked out, and from there into what is laid out to be ordered.
+  await page.getByRole('button', { name: 'Save with the rig' }).click();
+  await expect(page.getByText('Saved with the rig, as worked out')).toBeVisible();
+  await page.goto('/bench?jobs=shoe-renew:1L,shoe-renew:1R');
+  await expect(page.getByText(/Shoes and hardware for 1L/)).toBeVisible();
+  await expect(page.getByText(/254\.0 mm × 57\.2 mm, worked out/).first()).toBeVisible();
 });

@@ -54,15 +54,14 @@ async function startRepack(page, rig, place) {
 const SHOTS = [
   { name: 'yard', go: (page) => page.goto(`${BASE}/?rig=${RIGS.juniper}`) },
   {
-    name: 'duty',
+    name: 'figures',
     go: async (page) => {
-      await page.goto(`${BASE}/?rig=${RIGS.juniper}`);
-      await page.getByRole('button', { name: /^1L,/ }).first().click();
-      const sheet = page.getByRole('dialog');
-      await sheet.getByRole('button', { name: /Lug recheck 1L/ }).click();
-      await sheet.getByRole('button', { name: /Rock and spin 1L/ }).click();
-      await sheet.getByText(/Likely about/).waitFor();
-      await sheet.getByRole('button', { name: /Brake adjustment 1L/ }).focus();
+      await page.goto(`${BASE}/figures?rig=${RIGS.juniper}&of=balance`);
+      await page.getByRole('slider', { name: 'Axle behind the coupler' }).waitFor();
+      const example = page.getByRole('button', { name: 'example: is it yours?' });
+      while ((await example.count()) > 0) await example.first().click();
+      await page.getByRole('textbox', { name: 'Axle behind the coupler' }).fill('121');
+      await page.evaluate(() => window.scrollTo(0, 0));
     },
   },
   {

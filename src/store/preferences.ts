@@ -2,7 +2,6 @@
 
 import { useState, useSyncExternalStore } from 'react';
 import * as z from 'zod/mini';
-import { FIGURE_IDS } from '@/core/figures';
 import { CLOCK_KEY, PREFERENCES_KEY, VISITED_KEY } from './preferences-key';
 
 const schema = z.object({
@@ -18,7 +17,7 @@ const schema = z.object({
   /** How fast they are read, in times the voice's own speed. */
   rate: z.catch(z.enum(['0.8', '1', '1.25']), '1'),
   /** The figures that were used last, newest first. */
-  figures: z.catch(z.array(z.enum(FIGURE_IDS)), []),
+  figures: z.catch(z.array(z.string()), []),
   /** The line that says it is the demo is folded away. */
   demoFolded: z.catch(z.boolean(), false),
   yard: z.catch(z.enum(['own', 'demo']), process.env['NEXT_PUBLIC_YARD'] === 'demo' ? 'demo' : 'own'),

@@ -7,8 +7,8 @@ const psi = (value: number) => toSI(value, 'psi');
 const F = (value: number) => toSI(value, '°F');
 const cold = ({ tires }: RigModel) =>
   tires?.pressure && { value: tires.pressure.value, source: tires.pressure.source };
-const air = (usual: number) =>
-  quantity('temperature', F(-40), F(160), toSI(1, '°F') - toSI(0, '°F'), { usual });
+const air = (example: number) =>
+  quantity('temperature', F(-40), F(160), toSI(1, '°F') - toSI(0, '°F'), { example });
 const read = quantity('pressure', psi(5), psi(150), psi(1));
 const gauge = { ...read, fill: cold };
 const altitude = quantity('height', -450, 4500, toSI(100, 'ft'), { optional: true });
@@ -38,7 +38,7 @@ export const leak = defineCalc({
     firstAir: air(ONE_TEMPERATURE),
     second: read,
     secondAir: air(F(55)),
-    days: plain('days', 1, 400, 1, { usual: 30 }),
+    days: plain('days', 1, 400, 1, { example: 30 }),
   },
   results: {
     monthly: { as: 'quantity', of: 'pressure', decimals: 1 },
@@ -69,9 +69,9 @@ export const inflation = defineCalc({
     tires: plain('tires', 1, 8, 1, {
       fill: ({ axles, spares }) => ({ value: 2 * axles.length + (spares ?? 0) }),
     }),
-    low: { ...read, usual: psi(50) },
+    low: { ...read, example: psi(50) },
     target: gauge,
-    rate: quantity('pressure', psi(0.2), psi(60), psi(0.5), { usual: psi(4) }),
+    rate: quantity('pressure', psi(0.2), psi(60), psi(0.5), { example: psi(4) }),
   },
   results: {
     minutes: { as: 'plain', unit: 'min', decimals: 0 },

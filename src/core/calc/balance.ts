@@ -18,11 +18,11 @@ import { choice, defineCalc, quantity, plain, type Given } from './define';
 
 const inch = (value: number) => toSI(value, 'in');
 const lb = (value: number) => toSI(value, 'lb');
-const place = (usual?: number) =>
-  quantity('length', 0, inch(600), inch(1), usual === undefined ? {} : { usual });
-const weight = (usual?: number, optional?: true) =>
+const place = (example?: number) =>
+  quantity('length', 0, inch(600), inch(1), example === undefined ? {} : { example });
+const weight = (example?: number, optional?: true) =>
   quantity('weight', 0, lb(30_000), lb(10), {
-    ...(usual !== undefined && { usual }),
+    ...(example !== undefined && { example }),
     ...(optional && { optional }),
   });
 const kind = choice(['trailer', 'boat'], {
@@ -49,7 +49,7 @@ function loadsOf({ n, maybe }: Given<LoadInput>): readonly Load[] {
 export const balance = defineCalc({
   inputs: {
     kind,
-    axle: quantity('length', inch(12), inch(600), inch(1), { usual: inch(126) }),
+    axle: quantity('length', inch(12), inch(600), inch(1), { example: inch(126) }),
     empty: weight(lb(900)),
     emptyAt: place(inch(110)),
     load1: weight(lb(620)),
@@ -134,8 +134,8 @@ export const tickets = defineCalc({
 export const scale = defineCalc({
   inputs: {
     reading: quantity('weight', lb(5), lb(400), lb(1)),
-    toTongue: quantity('length', inch(3), inch(60), inch(1), { usual: inch(12) }),
-    toScale: quantity('length', inch(6), inch(120), inch(1), { usual: inch(36) }),
+    toTongue: quantity('length', inch(3), inch(60), inch(1), { example: inch(12) }),
+    toScale: quantity('length', inch(6), inch(120), inch(1), { example: inch(36) }),
   },
   results: {
     tongue: { as: 'quantity', of: 'weight', decimals: 0 },
@@ -156,9 +156,9 @@ export const scale = defineCalc({
 /** Where axle and hangers go on a frame that is being built: the first mark. */
 export const axlePlace = defineCalc({
   inputs: {
-    frame: quantity('length', inch(36), inch(600), inch(1), { usual: inch(144) }),
+    frame: quantity('length', inch(36), inch(600), inch(1), { example: inch(144) }),
     middle: { ...place(), optional: true },
-    spring: quantity('length', inch(12), inch(60), inch(0.25), { usual: inch(26) }),
+    spring: quantity('length', inch(12), inch(60), inch(0.25), { example: inch(26) }),
     spacing: quantity('length', inch(20), inch(80), inch(0.5), {
       optional: true,
       fill: ({ axles, axleSpacing }) =>
@@ -192,7 +192,7 @@ export const square = defineCalc({
   inputs: {
     left: quantity('length', inch(24), inch(600), inch(1 / 16)),
     right: quantity('length', inch(24), inch(600), inch(1 / 16)),
-    width: quantity('length', inch(30), inch(110), inch(0.5), { usual: inch(80) }),
+    width: quantity('length', inch(30), inch(110), inch(0.5), { example: inch(80) }),
   },
   results: { off: { as: 'quantity', of: 'length', decimals: 3 } },
   work: ({ n }) => {
@@ -244,8 +244,8 @@ export const spacing = defineCalc({
 export const eye = defineCalc({
   inputs: {
     bore: quantity('length', inch(0.3), inch(2), inch(1 / 64)),
-    bolt: quantity('length', inch(0.3), inch(1.5), inch(1 / 64), { usual: inch(9 / 16) }),
-    fresh: quantity('length', 0, inch(0.1), inch(1 / 128), { usual: inch(1 / 64) }),
+    bolt: quantity('length', inch(0.3), inch(1.5), inch(1 / 64), { example: inch(9 / 16) }),
+    fresh: quantity('length', 0, inch(0.1), inch(1 / 128), { example: inch(1 / 64) }),
   },
   results: { wear: { as: 'quantity', of: 'length', decimals: 3 } },
   work: ({ n }) => {

@@ -18,7 +18,7 @@ import { choice, defineCalc, plain, quantity } from './define';
 const inch = (value: number) => toSI(value, 'in');
 const foot = (value: number) => toSI(value, 'ft');
 const braked = ({ axles }: RigModel) => axles.filter(({ brake }) => brake === 'electric').length;
-const gauges = choice(GAUGES.map(String), { usual: '12' });
+const gauges = choice(GAUGES.map(String), { example: '12' });
 type Gauge = (typeof GAUGES)[number];
 const volts = plain('V', 6, 15, 0.1, { usual: 12.6 });
 const ohms = plain('Ω', 0.5, 12, 0.1, { usual: 3.2 });
@@ -29,11 +29,11 @@ export const magnets = defineCalc({
     volts,
     magnets: plain('magnets', 1, 6, 1, {
       fill: (model) => (braked(model) > 0 ? { value: 2 * braked(model) } : undefined),
-      usual: 4,
+      example: 4,
     }),
     off: plain('dead', 0, 6, 1, { usual: 0 }),
     ohms,
-    length: quantity('height', foot(2), foot(120), foot(1), { usual: foot(30) }),
+    length: quantity('height', foot(2), foot(120), foot(1), { example: foot(30) }),
     gauge: gauges,
     measured: plain('A', 0, 60, 0.1, { optional: true }),
   },
@@ -107,17 +107,17 @@ export const drum = defineCalc({
   sensitive: { input: 'diameter', step: inch(0.01) },
 });
 
-const money = (usual?: number) =>
-  plain('money', 0, 10_000, 5, usual === undefined ? { optional: true } : { usual });
+const money = (example?: number) =>
+  plain('money', 0, 10_000, 5, example === undefined ? { optional: true } : { example });
 
 /** Parts, loaded plates or a shop, by what an hour of one's own is worth (handbook 8.6). */
 export const brakes = defineCalc({
   inputs: {
-    rate: plain('money/h', 0, 300, 5, { usual: 25 }),
+    rate: plain('money/h', 0, 300, 5, { example: 25 }),
     parts: money(90),
-    partsHours: plain('h', 0, 24, 0.25, { usual: 3 }),
+    partsHours: plain('h', 0, 24, 0.25, { example: 3 }),
     plates: money(150),
-    platesHours: plain('h', 0, 24, 0.25, { usual: 1.5 }),
+    platesHours: plain('h', 0, 24, 0.25, { example: 1.5 }),
     quote: money(),
   },
   results: {
@@ -152,12 +152,12 @@ export const brakes = defineCalc({
 export const wiring = defineCalc({
   inputs: {
     axles: plain('axles', 1, 3, 1, { fill: ({ axles }) => ({ value: axles.length }) }),
-    toAxle: quantity('height', foot(3), foot(60), foot(1), { usual: foot(15) }),
+    toAxle: quantity('height', foot(3), foot(60), foot(1), { example: foot(15) }),
     between: quantity('length', inch(20), inch(80), inch(1), {
-      usual: inch(33),
+      example: inch(33),
       fill: ({ axleSpacing }) => axleSpacing && { value: axleSpacing.value, source: axleSpacing.source },
     }),
-    across: quantity('height', foot(3), foot(9), foot(0.5), { usual: foot(6) }),
+    across: quantity('height', foot(3), foot(9), foot(0.5), { example: foot(6) }),
     volts,
     ohms,
     drop: plain('V', 0.2, 4, 0.1, { usual: 1 }),

@@ -61,11 +61,14 @@ describe.each(FIGURE_IDS)('%s', (id) => {
     }
   });
 
-  test('a usual figure lies in its bounds', () => {
+  test('a usual figure, and one for example, lies in its bounds', () => {
     for (const input of Object.values<CalcInput>(def.inputs)) {
-      if (input.as === 'words' || input.as === 'choice' || input.usual === undefined) continue;
-      expect(input.usual).toBeGreaterThanOrEqual(input.min);
-      expect(input.usual).toBeLessThanOrEqual(input.max);
+      if (input.as === 'words' || input.as === 'choice') continue;
+      for (const first of [input.usual, input.example]) {
+        if (first === undefined) continue;
+        expect(first).toBeGreaterThanOrEqual(input.min);
+        expect(first).toBeLessThanOrEqual(input.max);
+      }
     }
   });
 

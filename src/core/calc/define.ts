@@ -19,6 +19,8 @@ interface Base<T> {
   readonly fill?: (model: RigModel, place: WheelEnd | undefined) => Filled<T> | undefined;
   /** What it begins with where the rig has nothing: a usual figure, shown as such. */
   readonly usual?: T;
+  /** What it begins with where only an owner can know: nothing is judged, kept or used while one stands. */
+  readonly example?: T;
   /** The figure is worked out without it as well. */
   readonly optional?: true;
 }

@@ -12,27 +12,28 @@ const axleIn = ({ axles }: RigModel, place: WheelEnd | undefined) => axles[place
 export const nut = defineCalc({
   inputs: {
     pitch: quantity('length', inch(1 / 32), inch(1 / 8), inch(1 / 1000), {
-      usual: inch(1 / 14),
+      example: inch(1 / 14),
       fill: (model, place) => {
         const spec = axleIn(model, place)?.threadPitch;
         return spec && { value: spec.value, source: spec.source };
       },
     }),
     slots: plain('slots', 3, 24, 1, {
-      usual: 6,
+      example: 6,
       fill: (model, place) => {
         const spec = axleIn(model, place)?.slots;
         return spec && { value: spec.value, source: spec.source };
       },
     }),
     holes: plain('holes', 1, 2, 1, {
-      usual: 1,
+      example: 1,
       fill: (model, place) => {
         const spec = axleIn(model, place)?.pinHoles;
         return spec && { value: spec.value, source: spec.source };
       },
     }),
-    back: plain('slots back', 0, 6, 0.25, { usual: 0.5 }),
+    back: plain('slots back', 0, 6, 0.25, { example: 0.5 }),
+    dialed: quantity('length', 0, inch(0.06), inch(0.001), { optional: true }),
     least: quantity('length', 0, inch(0.03), inch(0.001), {
       usual: endPlayWindow({}).min,
       fill: (model, place) => {
@@ -53,11 +54,12 @@ export const nut = defineCalc({
     slot: { as: 'quantity', of: 'length', decimals: 4 },
     inside: { as: 'plain', unit: 'positions', decimals: 0 },
   },
-  work: ({ n }) => {
+  work: ({ n, maybe }) => {
     if (n('least') > n('most')) return { at: 'most', code: 'window-reversed' };
     const window = { min: n('least'), max: n('most') };
     const geometry = { pitch: n('pitch'), slots: n('slots'), holes: n('holes') === 2 ? 2 : 1 } as const;
-    const play = endPlay(n('pitch'), n('back') / n('slots'));
+    // What a dial shows is what there is.
+    const play = maybe('dialed') ?? endPlay(n('pitch'), n('back') / n('slots'));
     const inside = turnsBack(geometry, window).filter((stop) => stop.inside).length;
     const fits = play >= window.min - 1e-9 && play <= window.max + 1e-9;
     return {
@@ -72,11 +74,11 @@ export const nut = defineCalc({
 /** Cartridges for the season, from strokes that the owner counted (handbook 8.9). */
 export const grease = defineCalc({
   inputs: {
-    perCartridge: plain('strokes', 50, 1000, 10, { usual: 320 }),
+    perCartridge: plain('strokes', 50, 1000, 10, { example: 320 }),
     cartridge: quantity('mass', 0.05, 1, 0.01, { usual: CARTRIDGE }),
     hubs: plain('hubs', 1, 6, 1, { fill: ({ axles }) => ({ value: 2 * axles.length }) }),
     strokes: plain('strokes', 1, 200, 1, { usual: 5 }),
-    times: plain('times', 1, 52, 1, { usual: 4 }),
+    times: plain('times', 1, 52, 1, { example: 4 }),
   },
   results: {
     cartridges: { as: 'plain', unit: 'cartridges', decimals: 2 },
@@ -99,8 +101,8 @@ export const grease = defineCalc({
 /** Whether two greases may meet in one hub, by their thickeners (handbook 8.9). */
 export const mixing = defineCalc({
   inputs: {
-    inside: choice(THICKENERS, { usual: 'lithium-complex' }),
-    going: choice(THICKENERS, { usual: 'lithium-complex' }),
+    inside: choice(THICKENERS),
+    going: choice(THICKENERS),
   },
   results: { kinds: { as: 'plain', unit: 'kinds', decimals: 0 } },
   work: ({ t }) => {

@@ -72,10 +72,12 @@ export const tire = defineCalc({
 /** How far the tread lasts as it wears. */
 export const tread = defineCalc({
   inputs: {
-    fresh: quantity('length', thirtySecond * 2, thirtySecond * 24, thirtySecond, { usual: thirtySecond * 8 }),
-    now: quantity('length', 0, thirtySecond * 24, thirtySecond, { usual: thirtySecond * 6 }),
+    fresh: quantity('length', thirtySecond * 2, thirtySecond * 24, thirtySecond, {
+      example: thirtySecond * 8,
+    }),
+    now: quantity('length', 0, thirtySecond * 24, thirtySecond, { example: thirtySecond * 6 }),
     driven: quantity('distance', toSI(10, 'mi'), toSI(100_000, 'mi'), toSI(100, 'mi'), {
-      usual: toSI(10_000, 'mi'),
+      example: toSI(10_000, 'mi'),
     }),
     limit: quantity('length', 0, thirtySecond * 8, thirtySecond, { usual: thirtySecond * 2 }),
   },

@@ -15,8 +15,8 @@ const stud = quantity('length', inch(0.3), inch(1), inch(1 / 16), {
 export const adapter = defineCalc({
   inputs: {
     torque,
-    wrench: quantity('length', inch(4), inch(60), inch(0.5), { usual: inch(18) }),
-    adapter: quantity('length', inch(0.25), inch(24), inch(1 / 8), { usual: inch(2.5) }),
+    wrench: quantity('length', inch(4), inch(60), inch(0.5), { example: inch(18) }),
+    adapter: quantity('length', inch(0.25), inch(24), inch(1 / 8), { example: inch(2.5) }),
     angle: plain('°', 0, 180, 5, { usual: 0 }),
   },
   results: { setting: { as: 'quantity', of: 'torque', decimals: 1 } },

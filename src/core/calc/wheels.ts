@@ -34,9 +34,9 @@ export const circle = defineCalc({
 /** What a wheel adapter changes. */
 export const spacer = defineCalc({
   inputs: {
-    thickness: quantity('length', inch(0.25), inch(6), inch(1 / 16), { usual: inch(1.25) }),
+    thickness: quantity('length', inch(0.25), inch(6), inch(1 / 16), { example: inch(1.25) }),
     clearance: quantity('length', 0, inch(20), inch(1 / 16)),
-    studs: quantity('length', inch(0.5), inch(6), inch(1 / 16), { usual: inch(1.25) }),
+    studs: quantity('length', inch(0.5), inch(6), inch(1 / 16), { example: inch(1.25) }),
   },
   results: {
     fender: { as: 'quantity', of: 'length', decimals: 2 },
@@ -60,14 +60,14 @@ export const jack = defineCalc({
     point: quantity('length', inch(3), inch(60), inch(0.25), {
       fill: ({ lifting }) =>
         lifting?.height && { value: lifting.height.value, source: lifting.height.source },
-      usual: inch(14),
+      example: inch(14),
     }),
-    sag: quantity('length', 0, inch(12), inch(0.25), { usual: inch(3) }),
-    droop: quantity('length', 0, inch(12), inch(0.25), { usual: inch(2) }),
-    clearance: quantity('length', 0, inch(6), inch(0.25), { usual: inch(1) }),
-    closed: quantity('length', inch(2), inch(40), inch(0.25), { usual: inch(6) }),
-    raised: quantity('length', inch(4), inch(60), inch(0.25), { usual: inch(14) }),
-    blocks: quantity('length', 0, inch(24), inch(0.5), { usual: inch(7) }),
+    sag: quantity('length', 0, inch(12), inch(0.25), { example: inch(3) }),
+    droop: quantity('length', 0, inch(12), inch(0.25), { example: inch(2) }),
+    clearance: quantity('length', 0, inch(6), inch(0.25), { example: inch(1) }),
+    closed: quantity('length', inch(2), inch(40), inch(0.25), { example: inch(6) }),
+    raised: quantity('length', inch(4), inch(60), inch(0.25), { example: inch(14) }),
+    blocks: quantity('length', 0, inch(24), inch(0.5), { example: inch(7) }),
     gvwr: quantity('weight', lb(300), lb(60_000), lb(50), {
       optional: true,
       fill: ({ gvwr }) => gvwr && { value: gvwr.value, source: gvwr.source },

@@ -4,10 +4,10 @@ import type { RigModel, Source, WheelEnd } from '../rig';
 import { calcOf } from './calcs';
 import type { CalcInput, CalcProblem, Outcome, Values } from './define';
 
-/** What an input begins with, and where it is from: the rig's own figure with its source, or a usual one. */
+/** What an input begins with, and where it is from: the rig's own figure with its source, a usual one, or one for example. */
 export interface Start {
   readonly value: number | string;
-  readonly from: 'rig' | 'usual';
+  readonly from: 'rig' | 'usual' | 'example';
   readonly source?: Source | undefined;
 }
 
@@ -22,7 +22,8 @@ export function filledFrom(
     inputs.flatMap(([name, input]): (readonly [string, Start])[] => {
       const own = model && input.fill?.(model, place);
       if (own) return [[name, { value: own.value, from: 'rig', source: own.source }]];
-      return input.usual === undefined ? [] : [[name, { value: input.usual, from: 'usual' }]];
+      if (input.usual !== undefined) return [[name, { value: input.usual, from: 'usual' }]];
+      return input.example === undefined ? [] : [[name, { value: input.example, from: 'example' }]];
     }),
   );
 }

@@ -12,9 +12,17 @@ import type { Standing } from './use-figure';
 const FEW = 4;
 
 /** Where an input's number is from: the rig, usual figures, or a what if. */
-function From({ standing, onReset }: { standing: Standing; onReset: () => void }) {
+function From({
+  standing,
+  onReset,
+  onAccept,
+}: {
+  standing: Standing;
+  onReset: () => void;
+  onAccept: () => void;
+}) {
   const { start, changed } = standing;
-  if (changed && start)
+  if (changed && start && start.from !== 'example')
     return (
       <button
         type="button"
@@ -25,6 +33,16 @@ function From({ standing, onReset }: { standing: Standing; onReset: () => void }
       </button>
     );
   if (!start || changed) return null;
+  if (start.from === 'example')
+    return (
+      <button
+        type="button"
+        onClick={onAccept}
+        className="text-unknown inline-flex min-h-8 items-center font-semibold underline underline-offset-4"
+      >
+        example: is it yours?
+      </button>
+    );
   if (start.from === 'usual') return <span className="text-soft">usual figure</span>;
   return <span className="text-soft">{start.source ? BASIS_WORDS[start.source] : 'from the rig'}</span>;
 }
@@ -55,7 +73,7 @@ export function FigureInput({
   onSet: (value: number) => void;
   onReset: () => void;
 }) {
-  const from = <From standing={standing} onReset={onReset} />;
+  const from = <From standing={standing} onReset={onReset} onAccept={() => onType(standing.text)} />;
   if (input.as === 'choice') {
     const options = input.options.map((option) => ({ value: option, label: optionText(option) }));
     return (
@@ -89,12 +107,12 @@ export function FigureInput({
     <div className={wanted ? 'border-accent border-l-4 pl-3' : undefined}>
       <Field
         label={
-          <span className="flex items-baseline justify-between gap-3">
+          <span className="flex flex-wrap items-baseline justify-between gap-x-3">
             <span>
               {label}
               {input.optional && <span className="text-soft font-normal">, if known</span>}
             </span>
-            <span className="text-[0.88rem] font-normal">{from}</span>
+            <span className="text-[0.88rem] font-normal whitespace-nowrap">{from}</span>
           </span>
         }
         aria-label={label}
@@ -106,7 +124,7 @@ export function FigureInput({
         error={error}
         hint={how}
       />
-      {number && (
+      {number && typeof standing.value === 'number' && (
         <input
           type="range"
           tabIndex={-1}
@@ -116,7 +134,7 @@ export function FigureInput({
           min={input.min}
           max={reachOf(standing, input.max)}
           step="any"
-          value={typeof standing.value === 'number' ? standing.value : input.min}
+          value={standing.value}
           onChange={(event) => onSet(Number(event.target.value))}
           onKeyDown={(event) => {
             const by = { ArrowRight: 1, ArrowUp: 1, ArrowLeft: -1, ArrowDown: -1 }[event.key];

@@ -24,9 +24,16 @@ function Row({ id, rig }: { id: FigureId; rig: string | undefined }) {
   );
 }
 
+/** What is found out from a part rather than worked out has its own page. */
+const IDENTIFY: readonly (readonly [by: string, answers: string, title: string])[] = [
+  ['date', 'How old is this tire?', 'DOT code'],
+  ['thread', 'Which spindle thread is it?', 'Thread and slots'],
+];
+
 /** Every figure: sought in the owner's words, those that this rig is about to want first, the ones used last beside. */
 export function FigureList({ view, rigs }: { view: RigView | undefined; rigs: readonly RigView[] }) {
-  const { figures: recent } = usePreferences();
+  const { figures: used } = usePreferences();
+  const recent = used.flatMap((one) => FIGURE_IDS.find((id) => id === one) ?? []);
   const [words, setWords] = useState('');
   const rig = view?.rig.id;
   const textOf = (id: FigureId) =>
@@ -72,6 +79,18 @@ export function FigureList({ view, rigs }: { view: RigView | undefined; rigs: re
             <ul>
               {FIGURE_IDS.filter((id) => !first.includes(id)).map((id) => (
                 <Row key={id} id={id} rig={rig} />
+              ))}
+              {IDENTIFY.map(([by, answers, title]) => (
+                <li key={by} className="border-line border-b">
+                  <Link
+                    prefetch={false}
+                    href={`/identify?${rig ? `rig=${rig}&` : ''}by=${by}`}
+                    className="hover:bg-accent-wash/60 grid min-h-14 content-center py-2"
+                  >
+                    <span className="text-lg leading-snug font-semibold">{answers}</span>
+                    <span className="text-soft text-[0.92rem]">{title}, under Identify</span>
+                  </Link>
+                </li>
               ))}
             </ul>
           </section>

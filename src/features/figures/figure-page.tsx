@@ -67,19 +67,32 @@ function Result({ figure, words }: { figure: Figure; words: AnyWords }) {
   return (
     <div role="status">
       <p>
-        <span className={BIG}>{shapeNumber(value, shape, units)}</span>{' '}
+        <span className={`${BIG} ${figure.examples.length > 0 ? 'text-unknown' : ''}`}>
+          {shapeNumber(value, shape, units)}
+        </span>{' '}
         <span className="text-soft text-2xl">
           {shapeUnit(shape, units)} {words.results[name]}
         </span>
       </p>
-      {said &&
+      {figure.examples.length > 0 ? (
+        <p className="border-unknown mt-3 max-w-xl border-l-4 pl-4 text-lg">
+          <strong>With example numbers.</strong> Put yours in:{' '}
+          {figure.examples
+            .slice(0, 3)
+            .map((one) => words.inputs[one]?.[0])
+            .join(', ')}
+          {figure.examples.length > 3 && ' and more'}.
+        </p>
+      ) : (
+        said &&
         (out.verdict ? (
           <div className="mt-3 max-w-xl">
             <JudgementNote verdict={out.verdict}>{said}</JudgementNote>
           </div>
         ) : (
           <p className="mt-2 text-xl">{said}</p>
-        ))}
+        ))
+      )}
     </div>
   );
 }
@@ -146,7 +159,8 @@ function UseIt({
   const { units } = usePreferences();
   const record = useRecord();
   const once = useOnce();
-  if (figure.out.state !== 'worked') return null;
+  // An example is nobody's figure: it is not kept, copied or taken anywhere.
+  if (figure.out.state !== 'worked' || figure.examples.length > 0) return null;
   const { results } = figure.out;
   const entry = figureEntry(figure.id, figure.values, place);
   const facts = view && figureFacts(figure.id, figure.values, view.model);

@@ -17,7 +17,7 @@ const RECENT = 4;
 /** Back to the card that asked, with what the adapter makes of every torque on it. */
 function OnTheCard({ run, figure }: { run: string; figure: Figure }) {
   const { torque } = figure.values;
-  if (figure.out.state !== 'worked' || typeof torque !== 'number') return null;
+  if (figure.out.state !== 'worked' || figure.examples.length > 0 || typeof torque !== 'number') return null;
   const ratio = (figure.out.results['setting'] ?? torque) / torque;
   return (
     <LinkButton look="primary" href={`/bench?run=${run}&adapter=${ratio.toFixed(5)}`}>

@@ -1,1 +1,2 @@
 export { FiguresView } from './figures-view';
+export { KeptFigure } from './kept-figure';

@@ -38,6 +38,8 @@ export interface Figure {
   readonly inputs: Readonly<Record<string, Standing>>;
   readonly values: Values;
   readonly out: WorkedOut;
+  /** The inputs that still hold an example: nothing is judged, kept or used while there is one. */
+  readonly examples: readonly string[];
   readonly type: (name: string, text: string) => void;
   readonly set: (name: string, value: number) => void;
   readonly reset: (name: string) => void;
@@ -116,7 +118,10 @@ export function useFigure(
       setGiven((now) => Object.fromEntries(Object.entries(now).filter(([one]) => one !== name))),
     [],
   );
-  return { id, inputs, values, out, type, set, reset };
+  const examples = Object.entries(inputs).flatMap(([name, one]) =>
+    !one.changed && one.start?.from === 'example' ? [name] : [],
+  );
+  return { id, inputs, values, out, examples, type, set, reset };
 }
 
 /** A dragged value within its bounds, on a step of its own units. */

@@ -1,7 +1,6 @@
 import type { CalcInput, NumberInput, Shape } from '@/core/calc';
 import {
   formatInches,
-  formatMoney,
   formatNumber,
   formatUpTo,
   fromSI,
@@ -53,8 +52,7 @@ const FINE: Readonly<Record<Dimension, readonly [number, number]>> = {
 /** The number of a figure, as it is shown: a fraction of an inch where it is one. */
 export function shapeNumber(value: number, shape: Shape, system: UnitSystem): string {
   if (shape.as === 'plain') {
-    if (shape.unit === 'money' || shape.unit === 'money/h')
-      return formatMoney({ amount: Math.round(value), currency: 'USD' });
+    if (shape.unit === 'money' || shape.unit === 'money/h') return `$${formatNumber(value, 0)}`;
     const times = system === 'metric' ? (METRIC[shape.unit]?.[1] ?? 1) : 1;
     return shape.decimals === undefined
       ? formatUpTo(value * times, 2)

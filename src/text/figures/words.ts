@@ -163,6 +163,7 @@ export const FIGURE_WORDS: { readonly [F in FigureId]: FigureWords<F> } = {
         'Slots back from finger-tight',
         'The turn really made; the first slot meets its hole by chance.',
       ],
+      dialed: ['End play by dial', 'Where a dial indicator is at hand: it outranks the slots.'],
       least: ['Window, from'],
       most: ['Window, to'],
     },

@@ -11,12 +11,15 @@ function CastleNutDrawing({
   turn,
   studs,
   label,
+  window,
 }: {
   slots: number;
   holes: number;
   turn: number;
   studs: number;
   label: string;
+  /** Turns back that lie inside the window, drawn as an arc on the hub. */
+  window?: { readonly from: number; readonly to: number } | undefined;
 }) {
   // Backing off runs counterclockwise. A hole lies across, a second one upright.
   const slotAt = (i: number) => 0.25 + i / slots - turn;
@@ -62,6 +65,15 @@ function CastleNutDrawing({
           />
         );
       })}
+      {window && (
+        <path
+          d={arc(C, C, 156, 0.25 - Math.min(window.from, 0.9), 0.25 - Math.min(window.to, 0.9))}
+          fill="none"
+          stroke="var(--clear)"
+          strokeWidth="10"
+          opacity={0.75}
+        />
+      )}
       <line x1={C + BORE} y1={C} x2={px} y2={py} stroke="var(--accent)" strokeWidth="3.2" />
       <circle cx={px} cy={py} r="5" fill="var(--accent)" />
       {turn > 0 && (

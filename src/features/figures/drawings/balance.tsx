@@ -36,7 +36,7 @@ export function BalanceDrawing(props: DrawingProps) {
   return (
     <svg
       viewBox={`0 0 ${WIDTH} 318`}
-      className="h-auto w-full"
+      className="fig h-auto w-full"
       role="group"
       aria-label={`Trailer from above, ${told('share')} on the tongue`}
     >

@@ -3,7 +3,8 @@ import type { UnitSystem } from '@/core/quantity';
 import { CastleNut } from '@/ui';
 import { BalanceDrawing } from './balance';
 import { CircleDrawing } from './circle';
-import type { DrawingProps } from './drawing';
+import { handleOf, type DrawingProps } from './drawing';
+import { Handle } from './handle';
 import { JackDrawing } from './jack';
 import { MagnetsDrawing } from './magnets';
 import { ClampPlot, CostPlot, PressurePlot } from './plots';
@@ -12,18 +13,59 @@ import { WrenchDrawing } from './wrench';
 
 export type { DrawingProps } from './drawing';
 
-/** The nut as it stands for the slots it is turned back. */
-function NutDrawing({ n, told }: DrawingProps) {
+/** The nut as it stands for the slots it is turned back, the window as an arc; its mark is dragged around. */
+function NutDrawing(props: DrawingProps) {
+  const { n, told } = props;
   const slots = Math.round(n('slots') ?? 6);
+  const back = n('back') ?? 0;
+  const pitch = n('pitch');
+  const least = n('least');
+  const most = n('most');
+  const window =
+    pitch === undefined || least === undefined || most === undefined
+      ? undefined
+      : { from: least / pitch, to: most / pitch };
+  // The nut's mark runs counterclockwise from the hole on the right, as backing off does.
+  const turn = (2 * Math.PI * back) / slots;
+  const mark = { x: 170 + 112 * Math.cos(turn), y: 170 - 112 * Math.sin(turn) };
   return (
-    <div className="mx-auto max-w-sm">
+    <div className="relative mx-auto w-full max-w-sm">
       <CastleNut
         slots={slots}
         holes={n('holes') === 2 ? 2 : 1}
-        turn={(n('back') ?? 0) / slots}
+        turn={back / slots}
         studs={6}
         label={`Castle nut from outside, ${told('back')}`}
+        window={window}
       />
+      <svg
+        viewBox="0 0 340 340"
+        className="absolute inset-0 h-full w-full"
+        role="group"
+        aria-label="Turn the nut"
+      >
+        <Handle
+          {...handleOf(props, 'back')}
+          onDrag={({ x, y }) => {
+            const angle = Math.atan2(170 - y, x - 170);
+            props.set(
+              'back',
+              ((angle < -0.2 ? angle + 2 * Math.PI : Math.max(0, angle)) / (2 * Math.PI)) * slots,
+            );
+          }}
+        >
+          <circle cx={mark.x} cy={mark.y} r="30" fill="transparent" />
+          <circle
+            className="grip"
+            cx={mark.x}
+            cy={mark.y}
+            r="15"
+            fill="var(--accent)"
+            stroke="var(--paper)"
+            strokeWidth="2"
+          />
+        </Handle>
+      </svg>
     </div>
   );
 }

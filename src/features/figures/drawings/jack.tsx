@@ -21,13 +21,13 @@ export function JackDrawing(props: DrawingProps) {
   return (
     <svg
       viewBox={`0 0 ${WIDTH} 360`}
-      className="h-auto w-full"
+      className="fig h-auto w-full"
       role="group"
       aria-label={`Jack on ${told('blocks')} of blocks: point at ${told('point')}, to come up to ${told('needed')}`}
     >
       <line x1="10" x2={WIDTH - 10} y1={GROUND} y2={GROUND} stroke="var(--ink)" strokeWidth="1.6" />
-      <circle cx="130" cy={y.at(WHEEL)} r={GROUND - y.at(WHEEL)} className="ink-body" />
-      <circle cx="130" cy={y.at(WHEEL)} r="20" className="ink" />
+      <circle cx="170" cy={y.at(WHEEL)} r={GROUND - y.at(WHEEL)} className="ink-body" />
+      <circle cx="170" cy={y.at(WHEEL)} r="20" className="ink" />
       <rect x="60" y={y.at(point) - 16} width={WIDTH - 130} height="16" className="ink-body" />
       <text x={WIDTH - 64} y={y.at(point) + 5} fontSize="15" fill="var(--ink)" className="figures">
         {told('point')}

@@ -11,7 +11,7 @@ export function MagnetsDrawing({ n, result, told, set }: DrawingProps) {
   return (
     <svg
       viewBox={`0 0 ${WIDTH} 246`}
-      className="h-auto w-full"
+      className="fig h-auto w-full"
       role="group"
       aria-label={`Brake circuit: ${told('current')} through ${count - off} of ${count} magnets`}
     >

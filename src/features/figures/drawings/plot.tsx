@@ -3,7 +3,7 @@ import { Handle } from './handle';
 
 const WIDTH = 640;
 const HEIGHT = 300;
-const BOX = { left: 62, right: WIDTH - 20, top: 18, bottom: HEIGHT - 44 };
+const BOX = { left: 104, right: WIDTH - 20, top: 18, bottom: HEIGHT - 44 };
 const POINTS = 49;
 
 /** A line of a plot: what it is called and where it runs. */
@@ -44,7 +44,7 @@ export function Plot({
   const y = scaleOf([low - pad, high + pad], [BOX.bottom, BOX.top]);
   const mark = x.at(Math.min(to, Math.max(from, here)));
   return (
-    <svg viewBox={`0 0 ${WIDTH} ${HEIGHT}`} className="h-auto w-full" role="group" aria-label={label}>
+    <svg viewBox={`0 0 ${WIDTH} ${HEIGHT}`} className="fig h-auto w-full" role="group" aria-label={label}>
       {Array.from({ length: 5 }, (_, i) => {
         const value = from + ((to - from) * i) / 4;
         const level = low + ((high - low) * i) / 4;
@@ -62,7 +62,7 @@ export function Plot({
               x={x.at(value)}
               y={HEIGHT - 20}
               fontSize="14"
-              textAnchor="middle"
+              textAnchor={i === 0 ? 'start' : i === 4 ? 'end' : 'middle'}
               fill="var(--soft)"
               className="figures"
             >

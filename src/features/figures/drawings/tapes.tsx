@@ -24,7 +24,7 @@ export function TireTapes({ n, result, told }: DrawingProps) {
   return (
     <svg
       viewBox={`0 0 ${WIDTH} 190`}
-      className="h-auto w-full"
+      className="fig h-auto w-full"
       role="img"
       aria-label={`Both tires carry ${told('carries')}, the axle weighs ${told('scale')}`}
     >

@@ -19,7 +19,7 @@ export function WrenchDrawing(props: DrawingProps) {
   return (
     <svg
       viewBox="30 20 580 200"
-      className="h-auto w-full"
+      className="fig h-auto w-full"
       role="group"
       aria-label={`Torque wrench ${told('wrench')} with an adapter of ${told('adapter')} at ${told('angle')}`}
     >

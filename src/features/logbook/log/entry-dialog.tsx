@@ -1,5 +1,6 @@
 'use client';
 
+import dynamic from 'next/dynamic';
 import { useState } from 'react';
 import { type Entry, isCorrectedHere, placesOfEntry } from '@/core/log';
 import { placesOf } from '@/core/rig';
@@ -11,6 +12,11 @@ import { capital, dayAndTime, entryWords, KIND_OF_ENTRY, partNamer, placeName } 
 import { Button, Dialog, LinkButton, TextArea, reported } from '@/ui';
 import { CorrectForm } from './correction/correct-form';
 import { titlesOf } from './titles';
+
+// Its words are fetched with the first figure that is opened.
+const KeptFigure = dynamic(() => import('@/features/figures').then(({ KeptFigure: kept }) => kept), {
+  ssr: false,
+});
 
 type Ready = Extract<Rigs, { status: 'ready' }>;
 
@@ -158,6 +164,7 @@ function OneEntry({
               Photos and story
             </LinkButton>
           )}
+          {entry.kind === 'figure' && <KeptFigure entry={entry} />}
           {entry.kind === 'figure' && (
             <LinkButton
               className="mt-4"
