@@ -14,6 +14,7 @@ const CORE = [
   'trend',
   'faults',
   'walk',
+  'trouble',
   'routine',
   'record',
   'exchange',

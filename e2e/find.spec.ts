@@ -32,7 +32,13 @@ test('on a phone five stand at the thumb, and the rest behind More', async ({ pa
   await expect(bar.getByRole('link')).toHaveText(['Yard', 'Road', 'Plan', 'Bench']);
   await bar.getByRole('button', { name: 'More' }).click();
   const more = page.getByRole('navigation', { name: 'More places' });
-  await expect(more.getByRole('link')).toHaveText(['Logbook', 'Rig', 'Parts', 'Backup & settings']);
+  await expect(more.getByRole('link')).toHaveText([
+    'Logbook',
+    'Rig',
+    'Parts',
+    'Figures',
+    'Backup & settings',
+  ]);
   await more.getByRole('link', { name: 'Parts' }).click();
   await expect(page.getByRole('heading', { level: 1 })).toHaveText('What sits where');
   await expect(page.getByRole('dialog')).toHaveCount(0);

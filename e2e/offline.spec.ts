@@ -114,6 +114,8 @@ test('every address that was ever given out leads somewhere, with the network of
     '/walk',
     '/walk?walk=hitch',
     '/lights',
+    '/trouble',
+    '/figures?of=balance',
     '/season',
     '/logbook?place=1L&kind=work',
     '/finding',

@@ -180,9 +180,7 @@ test('identify: from what is measured to what it is, kept with the rig', async (
   await page.getByRole('button', { name: /^Save/ }).click();
   await expect(page.getByRole('button', { name: 'Saved with the rig' })).toBeVisible();
   await page.getByRole('link', { name: 'Facts', exact: true }).click();
-  await expect(page.getByRole('region', { name: 'Brakes' })).toContainText(
-    '12 in × 2 in, marked or measured',
-  );
+  await expect(page.getByRole('region', { name: 'Brakes' })).toContainText('12 in × 2 in, worked out');
   await expect(page.getByRole('region', { name: 'Hubs and spindles' })).toContainText(
     '14 threads per inch, marked or measured',
   );

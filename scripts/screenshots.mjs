@@ -143,11 +143,22 @@ const SHOTS = [
     },
   },
   {
-    name: 'survey-phone',
+    name: 'trouble-phone',
     view: PHONE,
     go: async (page) => {
-      await page.goto(`${BASE}/survey?rig=${RIGS.hive}`);
-      for (let i = 0; i < 6; i++) await page.getByRole('button', { name: 'Skip for now' }).click();
+      await page.goto(`${BASE}/trouble?rig=${RIGS.juniper}`);
+      for (const [asked, answer] of [
+        [/lane/, 'Yes'],
+        [/level/, 'Yes'],
+        [/alone/, 'No'],
+        [/dark/, 'No'],
+      ])
+        await page.getByRole('radiogroup', { name: asked }).getByRole('radio', { name: answer }).click();
+      await page.getByRole('button', { name: 'What do you see?' }).click();
+      await page.getByRole('button', { name: 'Flat or blow-out' }).click();
+      await page.getByRole('button', { name: 'No', exact: true }).click();
+      await page.getByRole('button', { name: 'Two or three' }).click();
+      await page.getByRole('heading', { name: 'What did it hurt?' }).waitFor();
     },
   },
   {

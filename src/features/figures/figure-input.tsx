@@ -1,6 +1,7 @@
 'use client';
 
 import { RotateCcw } from 'lucide-react';
+import { memo } from 'react';
 import type { CalcInput } from '@/core/calc';
 import type { UnitSystem } from '@/core/quantity';
 import { BASIS_WORDS } from '@/text';
@@ -47,8 +48,23 @@ function From({
   return <span className="text-soft">{start.source ? BASIS_WORDS[start.source] : 'from the rig'}</span>;
 }
 
-/** One input of a figure: typed, dragged along its range, or chosen; with where it is from. */
-export function FigureInput({
+interface Props {
+  readonly name: string;
+  readonly input: CalcInput;
+  readonly words: InputWords;
+  readonly standing: Standing;
+  readonly system: UnitSystem;
+  /** What is wrong with it, said at its field. */
+  readonly problem: string | undefined;
+  /** Asked for now: the first that is missing. */
+  readonly wanted: boolean;
+  readonly onType: (name: string, text: string) => void;
+  readonly onSet: (name: string, value: number) => void;
+  readonly onReset: (name: string) => void;
+}
+
+/** One input of a figure: typed, dragged along its range, or chosen; with where it is from. A drag redraws only those that changed. */
+export const FigureInput = memo(function FigureInput({
   name,
   input,
   words: [label, how],
@@ -59,21 +75,10 @@ export function FigureInput({
   onType,
   onSet,
   onReset,
-}: {
-  name: string;
-  input: CalcInput;
-  words: InputWords;
-  standing: Standing;
-  system: UnitSystem;
-  /** What is wrong with it, said at its field. */
-  problem: string | undefined;
-  /** Asked for now: the first that is missing. */
-  wanted: boolean;
-  onType: (text: string) => void;
-  onSet: (value: number) => void;
-  onReset: () => void;
-}) {
-  const from = <From standing={standing} onReset={onReset} onAccept={() => onType(standing.text)} />;
+}: Props) {
+  const from = (
+    <From standing={standing} onReset={() => onReset(name)} onAccept={() => onType(name, standing.text)} />
+  );
   if (input.as === 'choice') {
     const options = input.options.map((option) => ({ value: option, label: optionText(option) }));
     return (
@@ -85,10 +90,10 @@ export function FigureInput({
             columns="grid-cols-2"
             options={options}
             value={standing.text === '' ? undefined : standing.text}
-            onChange={onType}
+            onChange={(text) => onType(name, text)}
           />
         ) : (
-          <Select label={label} value={standing.text} onChange={onType}>
+          <Select label={label} value={standing.text} onChange={(text) => onType(name, text)}>
             {standing.text === '' && <option value="">not chosen</option>}
             {options.map((option) => (
               <option key={option.value} value={option.value}>
@@ -120,7 +125,7 @@ export function FigureInput({
         pad={number ? 'figure' : 'code'}
         unit={number ? shapeUnit(input, system) || undefined : undefined}
         value={standing.text}
-        onChange={(event) => onType(event.target.value)}
+        onChange={(event) => onType(name, event.target.value)}
         error={error}
         hint={how}
       />
@@ -135,16 +140,31 @@ export function FigureInput({
           max={reachOf(standing, input.max)}
           step="any"
           value={standing.value}
-          onChange={(event) => onSet(Number(event.target.value))}
+          onChange={(event) => onSet(name, Number(event.target.value))}
           onKeyDown={(event) => {
             const by = { ArrowRight: 1, ArrowUp: 1, ArrowLeft: -1, ArrowDown: -1 }[event.key];
             if (by === undefined || typeof standing.value !== 'number') return;
             event.preventDefault();
-            onSet(standing.value + by * stepOf(input, system));
+            onSet(name, standing.value + by * stepOf(input, system));
           }}
         />
       )}
     </div>
+  );
+}, sameInput);
+
+/** True where an input would be drawn as it was: what stands in it is made anew with every change of another. */
+function sameInput(a: Props, b: Props): boolean {
+  const { standing: one, ...rest } = a;
+  const { standing: other, ...others } = b;
+  const keys = Object.keys(rest) as (keyof typeof rest)[];
+  return (
+    one.text === other.text &&
+    one.value === other.value &&
+    one.bad === other.bad &&
+    one.changed === other.changed &&
+    one.start === other.start &&
+    keys.every((key) => rest[key] === others[key])
   );
 }
 

@@ -31,6 +31,7 @@ type AnyWords = Omit<FigureWords<'balance'>, 'inputs' | 'results'> & {
   readonly results: Readonly<Record<string, string>>;
 };
 
+const NO_WORDS: readonly [string] = [''];
 const NO_INPUT: NumberInput = { as: 'plain', unit: '', min: 0, max: 1, step: 1 };
 
 /** How big the number of a result is. */
@@ -299,14 +300,14 @@ export function FigurePage({
                     key={name}
                     name={name}
                     input={input}
-                    words={words.inputs[name] ?? [name]}
+                    words={words.inputs[name] ?? NO_WORDS}
                     standing={standing}
                     system={units}
                     problem={problemAt(name)}
                     wanted={wanted === name}
-                    onType={(text) => figure.type(name, text)}
-                    onSet={(value) => figure.set(name, value)}
-                    onReset={() => figure.reset(name)}
+                    onType={figure.type}
+                    onSet={figure.set}
+                    onReset={figure.reset}
                   />
                 )
               );

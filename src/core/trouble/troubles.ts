@@ -1,0 +1,36 @@
+import { dead, dragging, fade, lights } from './brakes';
+import type { TroubleDef } from './define';
+import { breakaway, coupler, lost, ramp, shifted, spring, strap, stuck, sway } from './hitch';
+import { cap, grease, hot, leaning, oilBath, studs } from './hubs';
+import { carcass, flat, nail, soft } from './tires';
+
+/** Every trouble by its name. */
+export const TROUBLES = {
+  nail,
+  soft,
+  flat,
+  carcass,
+  hot,
+  leaning,
+  cap,
+  'oil-bath': oilBath,
+  grease,
+  studs,
+  dragging,
+  dead,
+  fade,
+  lights,
+  strap,
+  coupler,
+  breakaway,
+  spring,
+  sway,
+  shifted,
+  lost,
+  stuck,
+  ramp,
+} as const satisfies Record<string, TroubleDef>;
+
+/** A trouble by its name. */
+export type TroubleId = keyof typeof TROUBLES;
+export const TROUBLE_IDS = Object.keys(TROUBLES) as TroubleId[];

@@ -1,0 +1,96 @@
+import { toSI } from '../quantity';
+
+/** How far a rig may roll, from the mildest: it can be put right here, with care, to the nearest safe place only, not at all. */
+export const ROLLS = ['here', 'care', 'creep', 'stay'] as const;
+export type Roll = (typeof ROLLS)[number];
+
+/** A verdict on the road: how far (m) and how fast (m/s) at most, when to look again (m), and the code of what decided it. */
+export interface RoadVerdict {
+  readonly roll: Roll;
+  readonly distance?: number;
+  readonly speed?: number;
+  /** The first looks (m), and then every so far. */
+  readonly looks?: { readonly at: readonly number[]; readonly every?: number };
+  readonly because: string;
+}
+
+const mi = (value: number) => toSI(value, 'mi');
+const mph = (value: number) => toSI(value, 'mi') / 3600;
+
+/** Put right on the spot with what is aboard: no limit of its own is left. */
+export const here = (because: string): RoadVerdict => ({ roll: 'here', because });
+
+/** With care, so many miles at so many miles an hour, looked at after so many. */
+export const care = (
+  miles: number,
+  speed: number,
+  because: string,
+  looks: readonly number[] = [],
+  every?: number,
+): RoadVerdict => ({
+  roll: 'care',
+  distance: mi(miles),
+  speed: mph(speed),
+  ...((looks.length > 0 || every !== undefined) && {
+    looks: { at: looks.map(mi), ...(every !== undefined && { every: mi(every) }) },
+  }),
+  because,
+});
+
+/** To the nearest safe place: where a row gives no figure, a mile at 15 mph. */
+export const creep = (because: string, miles = 1, speed = 15): RoadVerdict => ({
+  roll: 'creep',
+  distance: mi(miles),
+  speed: mph(speed),
+  because,
+});
+
+/** Not towed. */
+export const stay = (because: string): RoadVerdict => ({ roll: 'stay', because });
+
+const graver = (a: RoadVerdict, b: RoadVerdict) => ROLLS.indexOf(a.roll) - ROLLS.indexOf(b.roll);
+const least = (a: number | undefined, b: number | undefined) =>
+  a === undefined ? b : b === undefined ? a : Math.min(a, b);
+
+/** The stricter of two: the graver word; of one word the shorter way, the lower speed and the earlier looks of both. */
+export function stricter(a: RoadVerdict, b: RoadVerdict): RoadVerdict {
+  const order = graver(a, b);
+  if (order !== 0) return order > 0 ? a : b;
+  const distance = least(a.distance, b.distance);
+  const speed = least(a.speed, b.speed);
+  const at = [...new Set([...(a.looks?.at ?? []), ...(b.looks?.at ?? [])])].sort((x, y) => x - y);
+  const every = least(a.looks?.every, b.looks?.every);
+  const first = (a.distance ?? Infinity) <= (b.distance ?? Infinity) ? a : b;
+  return {
+    roll: a.roll,
+    ...(distance !== undefined && { distance }),
+    ...(speed !== undefined && { speed }),
+    ...((at.length > 0 || every !== undefined) && { looks: { at, ...(every !== undefined && { every }) } }),
+    because: first.because,
+  };
+}
+
+/** A trouble that stands, with where on the rig it is. */
+export interface Standing {
+  readonly verdict: RoadVerdict;
+  /** The axle, counted from the front, and the side; undefined where it is of the whole rig. */
+  readonly axle?: number | undefined;
+  readonly side?: 'L' | 'R' | undefined;
+}
+
+/** Several troubles at once: the worst stands; two with care on one axle or one side, or three anywhere, become creep. */
+export function together(standing: readonly Standing[]): RoadVerdict | undefined {
+  const [first, ...rest] = standing;
+  if (!first) return undefined;
+  const worst = rest.reduce((so, { verdict }) => stricter(so, verdict), first.verdict);
+  if (worst.roll !== 'care') return worst;
+  const cares = standing.filter(({ verdict }) => verdict.roll === 'care');
+  const twice = (of: (one: Standing) => unknown) => {
+    const places = cares.map(of).filter((place) => place !== undefined);
+    return new Set(places).size < places.length;
+  };
+  if (cares.length >= 3) return creep('three-at-once');
+  if (twice(({ axle }) => axle)) return creep('two-on-one-axle');
+  if (twice(({ side }) => side)) return creep('two-on-one-side');
+  return worst;
+}

@@ -1,0 +1,1 @@
+export { TroubleView } from './trouble-view';

@@ -1,0 +1,54 @@
+import { nextQuestion, soFar, TROUBLE_IDS, TROUBLES, type Answers } from '@/core/trouble';
+import * as fc from 'fast-check';
+import { BECAUSE_WORDS, LEAVES_WORDS, limitWords, looksWords, TROUBLE_WORDS } from '.';
+
+describe.each(TROUBLE_IDS)('%s', (id) => {
+  const words = TROUBLE_WORDS[id];
+  const { questions, leaves } = TROUBLES[id];
+
+  test('every question and answer has words, and none is left over', () => {
+    expect(Object.keys(words.questions).sort()).toEqual(questions.map((question) => question.id).sort());
+    for (const question of questions) {
+      if (question.as !== 'choice') continue;
+      const said = Object.keys(words.questions[question.id]?.options ?? {});
+      expect(said.sort()).toEqual(question.options.filter((option) => option !== 'unknown').sort());
+    }
+    for (const left of leaves) expect(LEAVES_WORDS[left]).toBeTruthy();
+  });
+
+  test('whatever decides has words', () => {
+    const answers = fc.record(
+      Object.fromEntries(
+        questions.map((question) => [
+          question.id,
+          question.as === 'choice'
+            ? fc.constantFrom(...question.options)
+            : fc.double({ min: 0, max: 5000, noNaN: true }),
+        ]),
+      ),
+    ) as fc.Arbitrary<Answers>;
+    fc.assert(
+      fc.property(answers, (given) => {
+        expect(BECAUSE_WORDS[soFar(id, given).because]).toBeTruthy();
+      }),
+    );
+    expect(BECAUSE_WORDS[soFar(id, {}).because]).toBeTruthy();
+    expect(nextQuestion(id, {})?.id ?? 'none').toBe(questions[0]?.id ?? 'none');
+  });
+});
+
+test('how far, how fast and when to look, in both units and never more than the table has', () => {
+  const verdict = soFar('flat', {
+    spare: 'none',
+    axles: 'more',
+    hurt: 'nothing',
+    load: 600,
+    maximum: 1100,
+    rating: 1600,
+  });
+  expect(limitWords(verdict, 'us')).toBe('at most 25 mi, 35 mph');
+  expect(limitWords(verdict, 'metric')).toBe('at most 40 km, 56 km/h');
+  expect(looksWords(verdict, 'us')).toBe('after 2 mi, 5 mi, then every 5 mi');
+  expect(limitWords(soFar('lost', {}), 'us')).toBeUndefined();
+  expect(looksWords(soFar('lost', {}), 'us')).toBeUndefined();
+});
