@@ -38,7 +38,10 @@ test('a hot hub by thermometer: unknown is the strictest, an answer can be chang
   await page.getByRole('button', { name: 'None' }).click();
   await page.getByRole('button', { name: 'Drag goes with the brake off' }).click();
   // A closed tab comes back to the same question.
+  const touched = /^Was that bearing worked on/;
+  await expect(page.getByRole('heading', { level: 1 })).toHaveText(touched);
   await page.reload();
+  await expect(page.getByRole('heading', { level: 1 })).toHaveText(touched);
   await page.getByRole('button', { name: 'No', exact: true }).click();
   await expect(verdict(page)).toContainText(/Go with care.*at most 25 mi, 45 mph/);
   await expect(verdict(page)).toContainText('after 5 mi, 10 mi, 15 mi, 20 mi, 25 mi');

@@ -51,7 +51,7 @@ function RigYard({ view, ready, at }: { view: RigView; ready: Ready; at: Place |
     <>
       <div className="grid grid-cols-[minmax(0,1fr)] gap-4 lg:grid-cols-[minmax(0,1fr)_auto] lg:items-start">
         <Verdict view={view} now={ready.now} onPlan={() => setSheet({ show: 'plan' })} />
-        <div className="grid grid-cols-2 gap-2.5 sm:flex lg:pt-2">
+        <div className="grid grid-cols-2 gap-2.5 sm:flex lg:grid lg:pt-2">
           <StartWork view={view} actions={actions} />
           <LinkButton
             size="lg"

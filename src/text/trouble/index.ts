@@ -3,6 +3,7 @@ import type { RoadVerdict } from '@/core/trouble';
 import { toSI, type UnitSystem } from '@/core/quantity';
 import { measure } from '../measure';
 
+export { recoveryLines } from './recovery';
 export { BECAUSE_WORDS, LEAVES_WORDS, TROUBLE_WORDS, type QuestionWords, type TroubleWords } from './words';
 
 /** The four words, from the mildest. */

@@ -1,6 +1,7 @@
 import { nextQuestion, soFar, TROUBLE_IDS, TROUBLES, type Answers } from '@/core/trouble';
 import * as fc from 'fast-check';
-import { BECAUSE_WORDS, LEAVES_WORDS, limitWords, looksWords, TROUBLE_WORDS } from '.';
+import { sampleModel } from '@/core/testing/arbitraries';
+import { BECAUSE_WORDS, LEAVES_WORDS, limitWords, looksWords, recoveryLines, TROUBLE_WORDS } from '.';
 
 describe.each(TROUBLE_IDS)('%s', (id) => {
   const words = TROUBLE_WORDS[id];
@@ -51,4 +52,18 @@ test('how far, how fast and when to look, in both units and never more than the 
   expect(looksWords(verdict, 'us')).toBe('after 2 mi, 5 mi, then every 5 mi');
   expect(limitWords(soFar('lost', {}), 'us')).toBeUndefined();
   expect(looksWords(soFar('lost', {}), 'us')).toBeUndefined();
+});
+
+test('what to tell whoever comes for it: unknown is said to be, and torsion axles are not lifted by', () => {
+  const { gvwr: _, ...sample } = sampleModel({});
+  const bare = {
+    ...sample,
+    axles: sample.axles.map((axle) => ({ ...axle, suspension: 'torsion' as const })),
+  };
+  const unknown = recoveryLines(bare, 'Hot hub', 'us').join(' ');
+  expect(unknown).toContain('Weight: not known.');
+  expect(unknown).toContain('never by the axle tubes');
+  const known = recoveryLines({ ...bare, gvwr: { value: 3175, source: 'maker' } }, 'Hot hub', 'us').join(' ');
+  expect(known).toContain('7,000 lb at most, by its rating');
+  expect(known).toContain('hot hub');
 });

@@ -9,8 +9,15 @@ import { nextQuestion, soFar, TROUBLE_IDS, TROUBLES, type Question, type Trouble
 import { PlacePicker, useDraft, useLeadOn, useRecord } from '@/features/forms';
 import { Loading, Named, RigTabs, WithRig, type RigView, type Rigs } from '@/features/rigs';
 import { newId, usePreferences } from '@/store';
-import { BECAUSE_WORDS, LEAVES_WORDS, limitWords, ROLL_WORDS, TROUBLE_WORDS } from '@/text/trouble';
-import { Button, Choice, Field, reported, Settled, useOnce } from '@/ui';
+import {
+  BECAUSE_WORDS,
+  LEAVES_WORDS,
+  limitWords,
+  recoveryLines,
+  ROLL_WORDS,
+  TROUBLE_WORDS,
+} from '@/text/trouble';
+import { Button, Choice, Field, reported, say, Settled, useOnce } from '@/ui';
 import {
   SAFETY,
   TROUBLE_DRAFT,
@@ -248,6 +255,31 @@ function Asking({
   );
 }
 
+/** What to tell whoever comes with a flatbed: to be read out, or copied into a message. */
+function Recovery({ view, trouble }: { view: RigView; trouble: string }) {
+  const { units } = usePreferences();
+  const lines = recoveryLines(view.model, trouble, units);
+  return (
+    <section
+      aria-label="Call for recovery"
+      className="border-line bg-sheet grid gap-2 rounded-sheet border p-4"
+    >
+      <h2 className="text-2xl">Call for recovery: tell them</h2>
+      <ul className="grid gap-1 text-lg">
+        {lines.map((line) => (
+          <li key={line}>{line}</li>
+        ))}
+      </ul>
+      <Button
+        className="justify-self-start"
+        onClick={() => reported(navigator.clipboard.writeText(lines.join('\n')).then(() => say('Copied')))}
+      >
+        Copy it
+      </Button>
+    </section>
+  );
+}
+
 /** What a verdict comes to on record: a finding that stays until it is put right. */
 function Outcome({
   view,
@@ -294,6 +326,7 @@ function Outcome({
           ))}
         </ul>
       </div>
+      {(verdict.roll === 'stay' || verdict.roll === 'creep') && <Recovery view={view} trouble={title} />}
       {trouble === 'lights' && (
         <p className="text-lg">
           <Named href={`/lights?rig=${view.rig.id}`}>Find the fault</Named>
@@ -333,7 +366,7 @@ function RigTrouble({ view, ready }: { view: RigView; ready: Ready }) {
       <div className="mb-4 flex items-center justify-between gap-4">
         <RigTabs rigs={ready.rigs} chosen={view.rig.id} href={(rig) => `/trouble?rig=${rig}`} />
         {draft.safe && (
-          <Button look="quiet" onClick={() => reported(set(undefined))}>
+          <Button look="quiet" className="whitespace-nowrap" onClick={() => reported(set(undefined))}>
             Start over
           </Button>
         )}

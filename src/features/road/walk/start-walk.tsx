@@ -114,6 +114,9 @@ export function StartWalk({
             value={order}
             onChange={setOrder}
           />
+          <LinkButton size="lg" look="danger" href={`/trouble?rig=${view.rig.id}`}>
+            Trouble on the road
+          </LinkButton>
           <section>
             <Ruled>Lamps and brakes, alone</Ruled>
             <p className="text-soft my-3">
