@@ -3,6 +3,7 @@
  * core types, nothing of the store or of any feature.
  */
 export { Button, LinkButton } from './primitives/button';
+export { CopyButton } from './copy-button';
 export { Dialog } from './primitives/dialog';
 export { Choice, type Option } from './primitives/choice';
 export { FieldError } from './primitives/field-error';

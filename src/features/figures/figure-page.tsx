@@ -1,6 +1,5 @@
 'use client';
 
-import { Copy } from 'lucide-react';
 import Link from 'next/link';
 import type { ReactNode } from 'react';
 import { calcOf, type CalcInput, type NumberInput, type Shape, type Values } from '@/core/calc';
@@ -20,7 +19,7 @@ import {
   stepOf,
   type FigureWords,
 } from '@/text/figures';
-import { Button, reported, say, useOnce } from '@/ui';
+import { Button, CopyButton, reported, useOnce } from '@/ui';
 import { FigureDrawing, type DrawingProps } from './drawings';
 import { FigureInput } from './figure-input';
 import { useFigure, type Figure } from './use-figure';
@@ -199,15 +198,7 @@ function UseIt({
           Add it to the log
         </Button>
       )}
-      <Button
-        onClick={() =>
-          reported(
-            navigator.clipboard.writeText(`${words.title}: ${told.join('; ')}`).then(() => say('Copied')),
-          )
-        }
-      >
-        <Copy aria-hidden size={18} /> Copy
-      </Button>
+      <CopyButton label="Copy" text={() => `${words.title}: ${told.join('; ')}`} />
     </div>
   );
 }

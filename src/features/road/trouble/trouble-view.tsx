@@ -17,7 +17,7 @@ import {
   ROLL_WORDS,
   TROUBLE_WORDS,
 } from '@/text/trouble';
-import { Button, Choice, Field, reported, say, Settled, useOnce } from '@/ui';
+import { Button, Choice, CopyButton, Field, reported, Settled, useOnce } from '@/ui';
 import {
   SAFETY,
   TROUBLE_DRAFT,
@@ -270,12 +270,7 @@ function Recovery({ view, trouble }: { view: RigView; trouble: string }) {
           <li key={line}>{line}</li>
         ))}
       </ul>
-      <Button
-        className="justify-self-start"
-        onClick={() => reported(navigator.clipboard.writeText(lines.join('\n')).then(() => say('Copied')))}
-      >
-        Copy it
-      </Button>
+      <CopyButton label="Copy it" text={() => lines.join('\n')} />
     </section>
   );
 }
