@@ -138,5 +138,6 @@ export {
 export { outlookFitness, outlookWords } from './outlook';
 export { gapWords } from './gaps';
 export { oddTorqueWords } from './torque';
+export { sought } from './sought';
 export { spoken, unitSpoken } from './spoken';
 export { stepName } from './steps/name';

@@ -1,4 +1,4 @@
-import { adapterChange, boltCircle, liftCapacity, liftFit, matchPattern } from '../figures';
+import { adapterChange, boltCircle, boltCircleAcross, liftCapacity, liftFit, matchPattern } from '../figures';
 import { toSI } from '../quantity';
 import { choice, defineCalc, quantity } from './define';
 
@@ -20,7 +20,7 @@ export const circle = defineCalc({
     const studs = Number(t('studs'));
     const far = t('between') === 'next-but-one';
     if (far && studs === 4) return { at: 'between', code: 'across-on-four' };
-    const measured = far ? n('apart') / Math.sin((2 * Math.PI) / studs) : boltCircle(n('apart'), studs);
+    const measured = far ? boltCircleAcross(n('apart'), studs, 0) : boltCircle(n('apart'), studs);
     const { usual } = matchPattern(measured, studs);
     return {
       results: { circle: measured, ...(usual !== undefined && { usual }) },

@@ -5,8 +5,9 @@ import { useState } from 'react';
 import { FIGURE_IDS, type FigureId } from '@/core/figures';
 import { RigTabs, Ruled, type RigView } from '@/features/rigs';
 import { usePreferences } from '@/store';
+import { sought } from '@/text';
 import { FIGURE_WORDS } from '@/text/figures';
-import { sought, suggested } from './suggest';
+import { suggested } from './suggest';
 
 function Row({ id, rig }: { id: FigureId; rig: string | undefined }) {
   const { title, answers } = FIGURE_WORDS[id];

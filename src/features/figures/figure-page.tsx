@@ -11,24 +11,18 @@ import type { RigView } from '@/features/rigs';
 import { usePreferences } from '@/store';
 import {
   CALC_PROBLEMS,
-  FIGURE_WORDS,
+  figureWords,
   shapeChange,
   shapeNumber,
   shapeText,
   shapeUnit,
   stepOf,
-  type FigureWords,
+  type AnyFigureWords,
 } from '@/text/figures';
 import { Button, CopyButton, reported, useOnce } from '@/ui';
 import { FigureDrawing, type DrawingProps } from './drawings';
 import { FigureInput } from './figure-input';
 import { useFigure, type Figure } from './use-figure';
-
-/** The words of a figure with its names forgotten. */
-type AnyWords = Omit<FigureWords<'balance'>, 'inputs' | 'results'> & {
-  readonly inputs: Readonly<Record<string, readonly [string, string?]>>;
-  readonly results: Readonly<Record<string, string>>;
-};
 
 const NO_WORDS: readonly [string] = [''];
 const NO_INPUT: NumberInput = { as: 'plain', unit: '', min: 0, max: 1, step: 1 };
@@ -37,7 +31,7 @@ const NO_INPUT: NumberInput = { as: 'plain', unit: '', min: 0, max: 1, step: 1 }
 const BIG = 'figures text-6xl leading-none font-semibold md:text-7xl';
 
 /** The result, the largest thing; or what is wanting for it. */
-function Result({ figure, words }: { figure: Figure; words: AnyWords }) {
+function Result({ figure, words }: { figure: Figure; words: AnyFigureWords }) {
   const { units } = usePreferences();
   const { out, id } = figure;
   const [main] = Object.entries(calcOf(id).results);
@@ -98,7 +92,7 @@ function Result({ figure, words }: { figure: Figure; words: AnyWords }) {
 }
 
 /** The other results, how it is worked out, and what it is sensitive to. */
-function Working({ figure, words }: { figure: Figure; words: AnyWords }) {
+function Working({ figure, words }: { figure: Figure; words: AnyFigureWords }) {
   const { units } = usePreferences();
   const { out, id } = figure;
   const def = calcOf(id);
@@ -151,7 +145,7 @@ function UseIt({
   children,
 }: {
   figure: Figure;
-  words: AnyWords;
+  words: AnyFigureWords;
   view: RigView | undefined;
   place: WheelEnd | undefined;
   children: ReactNode;
@@ -224,7 +218,7 @@ export function FigurePage({
 }) {
   const { units } = usePreferences();
   const figure = useFigure(id, view?.model, place, units, kept);
-  const words = FIGURE_WORDS[id] as unknown as AnyWords;
+  const words = figureWords(id);
   const def = calcOf(id);
   const { out, inputs } = figure;
   const shapeOf = (name: string): Shape | undefined => {

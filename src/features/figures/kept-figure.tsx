@@ -3,18 +3,14 @@
 import { calcOf, type CalcInput, type Shape } from '@/core/calc';
 import type { EntryOf } from '@/core/log';
 import { usePreferences } from '@/store';
-import { FIGURE_WORDS, optionText, shapeText } from '@/text/figures';
+import { figureWords, optionText, shapeText } from '@/text/figures';
 
 /** A figure as it was kept: what came out, and what went in. */
 export function KeptFigure({ entry }: { entry: EntryOf<'figure'> }) {
   const { units } = usePreferences();
   const { figure, inputs, results } = entry.body;
   const def = calcOf(figure);
-  const words = FIGURE_WORDS[figure] as unknown as {
-    readonly title: string;
-    readonly inputs: Readonly<Record<string, readonly [string]>>;
-    readonly results: Readonly<Record<string, string>>;
-  };
+  const words = figureWords(figure);
   const told = (value: number | string, input: CalcInput | undefined) =>
     input === undefined || input.as === 'choice' || input.as === 'words' || typeof value === 'string'
       ? optionText(String(value))

@@ -1,7 +1,8 @@
 import { FIGURE_IDS } from '@/core/figures';
 import { sampleModel } from '@/core/testing/arbitraries';
+import { sought } from '@/text';
 import { FIGURE_WORDS } from '@/text/figures';
-import { sought, suggested } from './suggest';
+import { suggested } from './suggest';
 
 const textOf = (id: (typeof FIGURE_IDS)[number]) =>
   `${FIGURE_WORDS[id].title} ${FIGURE_WORDS[id].answers} ${FIGURE_WORDS[id].also}`;

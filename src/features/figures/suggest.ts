@@ -16,16 +16,3 @@ export function suggested(model: RigModel | undefined): readonly FigureId[] {
   ];
   return lacks.filter((one): one is FigureId => one !== false).slice(0, 5);
 }
-
-/** The figures whose words hold every word that is sought. */
-export function sought(
-  ids: readonly FigureId[],
-  words: string,
-  textOf: (id: FigureId) => string,
-): readonly FigureId[] {
-  const parts = words.toLowerCase().split(/\s+/).filter(Boolean);
-  return ids.filter((id) => {
-    const text = textOf(id).toLowerCase();
-    return parts.every((part) => text.includes(part));
-  });
-}

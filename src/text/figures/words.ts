@@ -565,3 +565,14 @@ export const FIGURE_WORDS: { readonly [F in FigureId]: FigureWords<F> } = {
     caution: 'Play that can be felt, bright metal or an oval hole is due whatever it measures.',
   },
 };
+
+/** The words of a figure with the names of its inputs and results forgotten. */
+export interface AnyFigureWords extends Omit<FigureWords<FigureId>, 'inputs' | 'results'> {
+  readonly inputs: Readonly<Record<string, InputWords>>;
+  readonly results: Readonly<Record<string, string>>;
+}
+
+/** The words of a figure that is known by its id alone. */
+export function figureWords(id: FigureId): AnyFigureWords {
+  return FIGURE_WORDS[id];
+}

@@ -9,6 +9,7 @@ import { nextQuestion, soFar, TROUBLE_IDS, TROUBLES, type Question, type Trouble
 import { PlacePicker, useDraft, useLeadOn, useRecord } from '@/features/forms';
 import { Loading, Named, RigTabs, WithRig, type RigView, type Rigs } from '@/features/rigs';
 import { newId, usePreferences } from '@/store';
+import { sought } from '@/text';
 import {
   BECAUSE_WORDS,
   LEAVES_WORDS,
@@ -105,11 +106,7 @@ function SafetyPage({ draft, onChange }: { draft: TroubleDraft; onChange: (draft
 /** What is seen, in the owner's words. */
 function SeenPage({ onTrouble }: { onTrouble: (id: TroubleId) => void }) {
   const [words, setWords] = useState('');
-  const parts = words.toLowerCase().split(/\s+/).filter(Boolean);
-  const found = TROUBLE_IDS.filter((id) => {
-    const text = `${TROUBLE_WORDS[id].title} ${TROUBLE_WORDS[id].also}`.toLowerCase();
-    return parts.every((part) => text.includes(part));
-  });
+  const found = sought(TROUBLE_IDS, words, (id) => `${TROUBLE_WORDS[id].title} ${TROUBLE_WORDS[id].also}`);
   return (
     <div className="grid gap-4">
       <h1 className="text-4xl md:text-5xl">What do you see?</h1>
