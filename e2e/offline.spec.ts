@@ -115,6 +115,7 @@ test('every address that was ever given out leads somewhere, with the network of
     '/walk?walk=hitch',
     '/lights',
     '/trouble',
+    '/kit',
     '/figures?of=balance',
     '/season',
     '/logbook?place=1L&kind=work',

@@ -26,6 +26,7 @@ import { GRADE_WORDS, PART_FACT_WORDS, PART_WORDS, partFactText, partName, SHELF
 import type { EntryWords } from './entry-words';
 import { lookedWords } from './looked';
 import { BASIS_WORDS, KIND_WORDS, THICKENER_WORDS, WATER_WORDS } from './rig';
+import { kitEntry, troubleEntry } from './road-entry';
 import { doneWords, routineTitle } from './routines';
 import { RULE_WORDS, schoolWords } from './rules';
 import { WALK_WORDS } from './walk';
@@ -60,6 +61,8 @@ export const KIND_OF_ENTRY: Record<Entry['kind'], string> = {
   opinion: 'Opinion',
   decision: 'Decision',
   figure: 'Figure',
+  trouble: 'Trouble',
+  kit: 'Kit',
   note: 'Note',
   void: 'Withdrawn',
 };
@@ -364,6 +367,10 @@ export function entryWords(
         title: `Worked out: ${entry.body.figure.replaceAll('-', ' ')}`,
         lines: entry.body.note ? [entry.body.note] : [],
       };
+    case 'trouble':
+      return troubleEntry(entry.body, system);
+    case 'kit':
+      return kitEntry(entry.body);
     case 'finding.seen':
       return {
         title: `Seen again: ${titleOf(entry.body.finding) ?? 'a finding'}`,

@@ -235,7 +235,7 @@ export function partLength(m: number, system: UnitSystem): string {
 }
 
 /** A size as sockets and wrenches are sold: whole millimeters stay millimeters, fractions of an inch stay inches. */
-function soldSize(m: number, system: UnitSystem): string {
+export function soldSize(m: number, system: UnitSystem): string {
   const mm = fromSI(m, 'mm');
   if (Math.abs(mm - Math.round(mm)) < 0.02) return `${Math.round(mm)} mm`;
   const parts = fromSI(m, 'in') * 32;

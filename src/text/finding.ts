@@ -17,6 +17,7 @@ import { THICKENER_WORDS } from './rig';
 import { workTitle } from './routines';
 import { gradesFor } from './survey-conditions';
 import { lookName } from './looks';
+import { troubleEvidence } from './road';
 
 /** What readings warn of over time, in a clause, with the figures it rests on. */
 function trendSaid(
@@ -108,6 +109,7 @@ function evidenceWords(of: Evidence, system: UnitSystem): string {
   if ('square' in of)
     return `axle out of square: ${measure(of.square[0], 'length', system)} left, ${measure(of.square[1], 'length', system)} right`;
   if ('guess' in of) return `torqued to a guess, ${measure(of.guess, 'torque', system)}: torque to figure`;
+  if ('trouble' in of) return troubleEvidence(of);
   if ('notRight' in of) return `${small(lookName(of.notRight))}: not right`;
   return small(gradesFor(of.condition as Parameters<typeof gradesFor>[0])[of.judged]);
 }

@@ -87,6 +87,17 @@ export {
   WIRING_WORDS,
 } from './faults';
 export { LAMP_WORDS, SHOWS_WORDS } from './fault-names';
+export { KIT_WORDS } from './kit-words';
+export {
+  leftWords,
+  limitStands,
+  limitWords,
+  looksWords,
+  nextLookWords,
+  pastWords,
+  ROLL_WORDS,
+  TROUBLE_TITLES,
+} from './road';
 export { BOLT_WORDS, findingWords, forbidsWords, evidenceAndSource, ESCALATED_WORDS } from './finding';
 export { forWhat, roundName } from './routines';
 export { spanWords } from './measure';

@@ -18,7 +18,7 @@ const lines = (name: string) =>
     .split('\n')
     .filter((line) => line !== '');
 
-const NEWEST = 'v9.ndjson';
+const NEWEST = 'v10.ndjson';
 
 const FIRST = [
   'finding.closed',
@@ -53,6 +53,8 @@ const SEVENTH = [...FOURTH, 'decision', 'finding.waits'].sort();
 
 const NINTH = [...SEVENTH, 'figure'].sort();
 
+const TENTH = [...NINTH, 'kit', 'trouble'].sort();
+
 describe.each([
   ['v1.ndjson', FIRST],
   ['v2.ndjson', SECOND],
@@ -62,7 +64,8 @@ describe.each([
   ['v6.ndjson', FOURTH],
   ['v7.ndjson', SEVENTH],
   ['v8.ndjson', SEVENTH],
-  [NEWEST, NINTH],
+  ['v9.ndjson', NINTH],
+  [NEWEST, TENTH],
 ])('a stored log: %s', (name, kinds) => {
   const read = lines(name).map((line) => readEntry(JSON.parse(line)));
   const entries = read.flatMap((one): readonly Entry[] => (one.ok ? [one.value] : []));
@@ -107,12 +110,12 @@ describe('what version 1 is lifted to', () => {
     (line) => [JSON.parse(line) as Entry, readEntry(JSON.parse(line))] as const,
   );
 
-  test('set-ups and changes are at version 4, findings at version 6; a boat keeps its water with the environment', () => {
+  test('set-ups and changes are at version 4, findings at version 7; a boat keeps its water with the environment', () => {
     const lifted = read.filter(([old]) => ['rig.setup', 'rig.changed', 'finding.opened'].includes(old.kind));
     expect(lifted.length).toBeGreaterThanOrEqual(7);
     for (const [old, now] of lifted) {
       expect(old.v).toBe(1);
-      expect(now).toMatchObject({ ok: true, value: { v: old.kind === 'finding.opened' ? 6 : 4 } });
+      expect(now).toMatchObject({ ok: true, value: { v: old.kind === 'finding.opened' ? 7 : 4 } });
       if (!now.ok) continue;
       const { water, ...model } = (old.body as { model?: Record<string, unknown> }).model ?? {};
       if (old.kind === 'rig.setup')

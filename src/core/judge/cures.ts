@@ -16,6 +16,7 @@ import {
   type TrendId,
   type WorkId,
 } from '../rules';
+import { leftDef, troubleDef } from '../trouble';
 
 type House = Pick<HouseRules, 'grease' | 'renewal' | 'hubs'>;
 
@@ -238,6 +239,10 @@ export function aboutOf(
   if ('grease' in of) return { what: 'old-grease' };
   if ('tire' in of || 'tireCode' in of) return { what: 'tire-wall' };
   if ('guess' in of) return { what: 'lug-move' };
+  if ('because' in of) {
+    const about = troubleDef(of.trouble).about(of.because);
+    return about && { what: about.what, ...(about.grade !== undefined && { grade: about.grade as GradeId }) };
+  }
   return undefined;
 }
 
@@ -306,9 +311,11 @@ export function remedyOf(finding: Pick<FindingState, 'place' | 'of' | 'remedy'>,
       ? [of.undone]
       : of && 'torque' in of
         ? [TORQUED_BY[of.torque] ?? []].flat()
-        : remedy && !isLook(remedy)
-          ? [remedy]
-          : [];
+        : of && 'left' in of
+          ? [leftDef(of.left).work ?? []].flat()
+          : remedy && !isLook(remedy)
+            ? [remedy]
+            : [];
   const jobs = [...new Set(works)].flatMap((routine) => jobAt(routine, place, about) ?? []);
   const looks = told && CHECKS[told.what];
   const check = looks && jobAt(looks, place, about);

@@ -1,6 +1,7 @@
 import * as z from 'zod/mini';
 import { code, figure, text } from '../base';
 import { wheelEndSchema } from '../rig';
+import { LEFT_IDS, TROUBLE_IDS } from '../trouble';
 import { READING_IDS, SUBJECTS, THICKENERS, TORQUE_IDS, WORKS } from '../rules';
 import { isGraded, isKept } from './kept';
 
@@ -59,6 +60,10 @@ export const evidenceSchema = z.union([
   z.strictObject({ guess: figure() }),
   /** Something on a walk that was not right, and nobody said how. */
   z.strictObject({ notRight: name }),
+  /** Trouble on the road, and what decided. */
+  z.strictObject({ trouble: z.enum(TROUBLE_IDS), because: name }),
+  /** What a trouble left to be done. */
+  z.strictObject({ trouble: z.enum(TROUBLE_IDS), left: z.enum(LEFT_IDS) }),
   /** Judged at the first look by its condition alone. */
   z.strictObject({ condition: name, judged: z.enum(['watch', 'due', 'stop']) }),
 ]);
@@ -82,6 +87,8 @@ export function evidenceOf(of: Evidence): string {
   if ('torque' in of) return `torque-${of.torque}`;
   if ('square' in of) return 'square';
   if ('guess' in of) return 'torque-guess';
+  if ('left' in of) return `left-${of.left}`;
+  if ('trouble' in of) return `trouble-${of.trouble}`;
   if ('notRight' in of) return `look-${of.notRight}`;
   return `condition-${of.condition}`;
 }

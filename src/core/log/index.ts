@@ -36,6 +36,7 @@ export { daysApart, momentsIn, withDays, type DayOf } from './days';
 export { actsOn, makeEntry, makeVoid, recordedNow, type Stamp } from './make';
 export { workOf } from './work-of';
 export { lastDoneOf } from './last-done';
+export { asOf, besides, limitLeft, limitUsed, nextLook, type ToldLimit } from './limits';
 export { newNumberReading, partAt, rolledBy } from './parts';
 export type { SurveyFound } from './kinds/survey';
 export {
@@ -43,8 +44,10 @@ export {
   HOUSE,
   doneKey,
   type Deferral,
+  type FindingLimit,
   type FindingState,
   type Gap,
+  type KitState,
   type LastDone,
   type MeterAnchor,
   type PartState,
@@ -65,4 +68,6 @@ export type { LightsBody } from './kinds/lights';
 export type { PhotoBody } from './kinds/photo';
 export type { OpinionBody } from './kinds/opinion';
 export type { TripBody } from './kinds/trip';
+export type { TroubleBody } from './kinds/trouble';
+export type { KitBody } from './kinds/kit';
 export type { EventBody } from './kinds/event';

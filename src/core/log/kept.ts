@@ -1,5 +1,5 @@
 import * as z from 'zod/mini';
-import { text } from '../base';
+import { nonNegative, shaped, text } from '../base';
 import { placeSchema } from '../rig';
 import { gradeVerdict, mayBeKept, READING_IDS, SUBJECTS, type ReadingId, type Subject } from '../rules';
 
@@ -17,6 +17,9 @@ export const isGraded = z.refine<{ readonly subject: Subject; readonly grade: st
   ({ subject, grade }) => gradeVerdict(subject, grade) !== undefined,
   { message: 'not a grade of this' },
 );
+
+/** Money in its owner's own currency. */
+export const moneySchema = z.strictObject({ amount: nonNegative(1e7), currency: shaped(/^[A-Z]{3}$/) });
 
 /** A condition graded at a place. */
 export const gradedSchema = z

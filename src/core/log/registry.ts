@@ -1,6 +1,7 @@
 import { findingClosed, findingOpened, findingSeen } from './kinds/finding';
 import { decision } from './kinds/decision';
 import { figure } from './kinds/figure';
+import { kit } from './kinds/kit';
 import { lights } from './kinds/lights';
 import { meterRead } from './kinds/meter';
 import { note } from './kinds/note';
@@ -17,6 +18,7 @@ import { deferral } from './kinds/deferral';
 import { happening } from './kinds/event';
 import { seasonSet } from './kinds/season';
 import { findingWaits } from './kinds/waits';
+import { trouble } from './kinds/trouble';
 import { voided } from './kinds/void';
 import { walk } from './kinds/walk';
 import { work } from './kinds/work';
@@ -43,6 +45,8 @@ export const REGISTRY = {
   opinion,
   decision,
   figure,
+  trouble,
+  kit,
   'part.fitted': partFitted,
   'part.moved': partMoved,
   'part.read': partRead,

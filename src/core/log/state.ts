@@ -1,4 +1,5 @@
 import type { CivilDay, Instant } from '../base';
+import type { KitFigure, KitId } from '../trouble';
 import type { Evidence } from './evidence';
 import type { PartFacts, PartKind, Place, RigModel, Shelf, ShelfGrade, WheelEnd } from '../rig';
 import type {
@@ -79,6 +80,21 @@ export interface MeterAnchor {
   readonly at: Instant;
 }
 
+/** How far and how long a rig may be towed with something that is not right; distances in m, speed in m/s. */
+export interface FindingLimit {
+  /** With care to a place of repair, or no further than the nearest safe place. */
+  readonly roll: 'care' | 'creep';
+  readonly distance: number;
+  readonly speed?: number | undefined;
+  readonly looks?: { readonly at: readonly number[]; readonly every?: number | undefined } | undefined;
+  readonly until: Instant;
+  /** Where the rig's distance stood, and how far into a trip that was not logged yet. */
+  readonly from: number;
+  readonly into: number;
+  /** How far its owner says it has been towed since, at the last look. */
+  readonly driven: number;
+}
+
 /** A finding that is open. */
 export interface FindingState {
   readonly id: string;
@@ -96,6 +112,10 @@ export interface FindingState {
   readonly reported?: Exclude<Verdict, 'clear'> | undefined;
   /** One step graver than it looks: it came back after it was put right, or was there at two looks of a season. */
   readonly escalated?: 'came-back' | 'seen-again' | undefined;
+  /** How far it may be towed with it; see `limitUsed`. */
+  readonly limit?: FindingLimit | undefined;
+  /** Graver than it was found: its miles or its days are used up, or others stand beside it. */
+  readonly past?: 'miles' | 'days' | 'others' | undefined;
   /** Who it waits for, booked for which day, and whether it may be towed until then as they say. */
   readonly waits?:
     | {
@@ -130,6 +150,14 @@ export interface PartState {
   readonly shelf?: Shelf;
   /** How good it was found when it was last laid on the shelf. */
   readonly grade: ShelfGrade | undefined;
+}
+
+/** Something of the kit, and since when it is so; figures in SI, counts and minutes plain. */
+export interface KitState {
+  readonly aboard: boolean;
+  readonly at: Instant;
+  readonly figures: Readonly<Partial<Record<KitFigure, number>>>;
+  readonly thickener?: Thickener;
 }
 
 /** What came of an item of the baseline survey. */
@@ -173,6 +201,8 @@ export interface RigState {
   /** When something that was found before was last put right, by what it rested on and where. */
   readonly past: Readonly<Record<string, { readonly at: Instant }>>;
   readonly parts: Readonly<Record<string, PartState>>;
+  /** What of the kit is aboard and what is not; of the rest nobody has said. */
+  readonly kit: Readonly<Partial<Record<KitId, KitState>>>;
   /** What was last read where, by reading and place: `lining@1L`, in SI. */
   readonly read: Readonly<
     Record<string, { readonly value: number; readonly at: Instant; readonly warm?: true }>
@@ -228,6 +258,7 @@ export function emptyRig(id: string): RigState {
     shelved: {},
     past: {},
     parts: {},
+    kit: {},
     read: {},
     pace: {},
     survey: {},

@@ -1,4 +1,5 @@
 import { isWheelEnd, type Place } from '../rig';
+import { LEFTS_OF_A_TIRE, troubleDef } from '../trouble';
 import { evidenceOf } from './evidence';
 import type { FindingState, PartState, RigState } from './state';
 
@@ -20,7 +21,10 @@ const READ_ON_A_TIRE = ['pressure', 'tread-inner', 'tread-middle', 'tread-outer'
 
 /** True for a finding about the tire that sits at its place. */
 export function isOfTire({ of }: Pick<FindingState, 'of'>): boolean {
-  return of !== undefined && (OF_A_TIRE.has(evidenceOf(of)) || 'tireCode' in of);
+  if (of === undefined) return false;
+  if ('left' in of) return LEFTS_OF_A_TIRE.has(of.left);
+  if ('trouble' in of) return OF_A_TIRE.has(troubleDef(of.trouble).about(of.because)?.what ?? '');
+  return OF_A_TIRE.has(evidenceOf(of)) || 'tireCode' in of;
 }
 
 type Carried = Pick<RigState, 'findings' | 'read' | 'shelved'>;

@@ -47,6 +47,7 @@ export function tellFinding(found: Found, { rig, closing = [], from, id, happene
   const about = {
     verdict: found.verdict,
     ...(found.of && { of: found.of }),
+    ...(found.limit && { limit: found.limit }),
     ...(from !== undefined && { from }),
   };
   if (same && !closing.includes(same.id)) {

@@ -26,5 +26,15 @@ export {
 export { decisionEntry, needlessEntry, waitsEntry } from './decide';
 export { eventEntry } from './event';
 export { figureEntry, figureFacts } from './figure';
+export {
+  holdsOnceDone,
+  roadLookEntries,
+  troubleEntries,
+  troubleJob,
+  type TroubleAt,
+  type TroubleTold,
+} from './trouble';
+export { kitEntry } from './kit';
+export { knownAnswers } from './trouble-known';
 export { tripEntries } from './trip';
 export { photoEntry, type PhotoSize } from './photo';

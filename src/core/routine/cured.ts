@@ -1,6 +1,7 @@
 import { aboutOf } from '../judge';
 import { isOfTire, partAt, type Evidence, type FindingState, type RigState } from '../log';
 import { isWheelEnd } from '../rig';
+import { leftDef } from '../trouble';
 import { gradeVerdict, type JudgedReading, type RoutinePlace, type Subject } from '../rules';
 import { renewedIn, type Run } from './run';
 import { axleEnds, type Act } from './steps';
@@ -136,6 +137,13 @@ function isMadeGood(run: Run, of: Evidence, place: RoutinePlace): boolean {
     return run.card.jobs.some(
       (job) => job.routine === of.undone && (job.place === place || job.with === place),
     );
+  if ('left' in of) {
+    const { work } = leftDef(of.left);
+    return (
+      work !== undefined &&
+      run.card.jobs.some((job) => job.routine === work && (job.place === place || job.place === 'rig'))
+    );
+  }
   if (!('torque' in of)) return false;
   const { torque } = of;
   return run.card.steps.some(

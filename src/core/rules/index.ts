@@ -109,6 +109,7 @@ export {
   VOLTS,
   WARM,
   WARM_RISE,
+  LONG_TRIP,
 } from './limits';
 export { endPlayWindow, NUT_SEATING, type EndPlayWindow } from './end-play';
 export { CRITERIA, gradesOf, gradeVerdict, SUBJECTS, type GradeId, type Subject } from './criteria';

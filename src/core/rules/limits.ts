@@ -53,3 +53,5 @@ export const OUT_OF_SQUARE = inches(1 / 8);
 export const WARM = { cold: 0.9, underMate: 0.9 } as const;
 /** How far a pressure rises since the morning (share, handbook 5). */
 export const WARM_RISE = { watched: 0.15, due: 0.2, stop: 0.25 } as const;
+/** From so far on (m) a trip is long enough that the kit is looked at before it: our figure. */
+export const LONG_TRIP = toSI(100, 'mi');

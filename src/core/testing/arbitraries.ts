@@ -5,6 +5,7 @@
 import fc from 'fast-check';
 import { makeEntry, workOf, type Entry, type EntryOf, type Kind } from '../log';
 import { toSI } from '../quantity';
+import { KIT_IDS } from '../trouble';
 import {
   applyChanges,
   BRAKES,
@@ -282,6 +283,36 @@ const anyBody = (count: number): fc.Arbitrary<Bodies> => {
         place: anyEnd,
         verdict: fc.constantFrom('watch' as const, 'stop' as const),
         text: fc.constant('seal weeps'),
+      }),
+    }),
+    fc.record({
+      kind: fc.constant('finding.opened' as const),
+      body: fc.record({
+        place: anyEnd,
+        verdict: fc.constant('due' as const),
+        of: fc.constantFrom(
+          { trouble: 'hot' as const, because: 'nut-reset' },
+          { trouble: 'flat' as const, left: 'aged-spare' as const },
+        ),
+        limit: fc.record({
+          roll: fc.constantFrom('care' as const, 'creep' as const),
+          distance: fc.integer({ min: 1, max: 90_000 }),
+          until: fc.constant('2026-06-01T00:00:00.000Z'),
+          into: fc.integer({ min: 0, max: 90_000 }),
+        }),
+      }),
+    }),
+    fc.record({ finding: id, driven: fc.integer({ min: 0, max: 90_000 }) }).map((body) => ({
+      kind: 'finding.seen' as const,
+      body: { ...body, verdict: 'due' as const },
+    })),
+    fc.record({
+      kind: fc.constant('kit' as const),
+      body: fc.record({
+        items: fc.array(fc.record({ item: fc.constantFrom(...KIT_IDS), aboard: fc.boolean() }), {
+          minLength: 1,
+          maxLength: 3,
+        }),
       }),
     }),
     id.map((finding) => ({ kind: 'finding.closed' as const, body: { finding, how: 'seal renewed' } })),

@@ -5,7 +5,7 @@ import type { RoadVerdict } from './verdict';
 export type { Answers, Question, TroubleDef } from './define';
 
 /** The questions of a trouble that are asked, by what was answered. */
-function asked(id: TroubleId, answers: Answers): readonly Question[] {
+export function asked(id: TroubleId, answers: Answers): readonly Question[] {
   return TROUBLES[id].questions.filter(({ when }) => when?.(answers) ?? true);
 }
 

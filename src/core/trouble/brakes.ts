@@ -24,7 +24,11 @@ export const dragging = defineTrouble({
       return care(25, 45, 'backed-off', LOOKS);
     return stay('drags-on');
   },
-  leaves: ['lining', 'battery'],
+  at: 'wheel',
+  about: (because) =>
+    because === 'brake-wire-off' ? { what: 'brake-test', grade: 'none' } : { what: 'drag', grade: 'snaps' },
+  leaves: (because) => (because === 'pin-back-in' ? ['battery', 'lining'] : ['lining']),
+  work: (because) => (because === 'drags-on' ? 'brake-adjust' : undefined),
 });
 
 /** No brakes, or one dead. */
@@ -40,7 +44,9 @@ export const dead = defineTrouble({
     // An end that brakes alone pulls: its mate is disabled too, then it is a rig without brakes.
     return says(answers, 'within-limit', 'yes') ? care(25, 40, 'within-unbraked-limit') : creep('unbraked');
   },
-  leaves: ['circuit', 'brake-test'],
+  at: 'rig',
+  about: () => ({ what: 'brake-test', grade: 'none' }),
+  leaves: () => ['circuit'],
 });
 
 /** Fade or smell after a long descent. */
@@ -50,7 +56,10 @@ export const fade = defineTrouble({
     says(answers, 'hubs', 'cool') && says(answers, 'wheels', 'free')
       ? care(50, 45, 'cooled')
       : stay('as-hub-hot'),
-  leaves: ['adjust', 'lining'],
+  at: 'wheel',
+  about: () => ({ what: 'drag', grade: 'snaps' }),
+  nothing: ['cooled'],
+  leaves: () => ['adjust', 'lining'],
 });
 
 /** Lights out. */
@@ -63,5 +72,7 @@ export const lights = defineTrouble({
     if (says(answers, 'which', 'brake-or-turn', 'unknown')) return stay('not-seen-to-stop');
     return says(answers, 'time', 'day') ? care(50, 55, 'by-day') : stay('not-seen');
   },
-  leaves: ['lamp-test'],
+  at: 'rig',
+  about: () => ({ what: 'lamp', grade: 'none' }),
+  leaves: () => [],
 });

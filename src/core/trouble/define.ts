@@ -1,4 +1,8 @@
 import type { Dimension } from '../quantity';
+import type { GearId } from '../rig';
+import type { JudgedReading, Subject, WorkId } from '../rules';
+import type { Because } from './because';
+import type { LeftId } from './lefts';
 import type { RoadVerdict } from './verdict';
 
 /** An answer: one of a few, a figure in SI or plain; undefined is not answered yet, and counts as unknown. */
@@ -8,19 +12,35 @@ export type Answers = Readonly<Record<string, string | number | undefined>>;
 export type Question = (
   | { readonly as: 'choice'; readonly options: readonly string[] }
   | { readonly as: 'quantity'; readonly of: Dimension }
-  | { readonly as: 'minutes' | 'count' }
+  | { readonly as: 'minutes' | 'count' | 'speed' }
 ) & {
   readonly id: string;
   /** Asked only where it still decides something. */
   readonly when?: (answers: Answers) => boolean;
 };
 
+/** What a trouble is of, as a grade or a reading would tell it. */
+export interface TroubleAbout {
+  readonly what: Subject | JudgedReading;
+  readonly grade?: string;
+}
+
 /** A trouble: what is asked in order, and the verdict by what was answered so far, the strictest where it was not. */
 export interface TroubleDef {
   readonly questions: readonly Question[];
   readonly decide: (answers: Answers) => RoadVerdict;
-  /** What it leaves behind once one has gone on. */
-  readonly leaves: readonly string[];
+  /** Where it can be: a wheel end, the rig as a whole, or a piece of gear of those it has. */
+  readonly at: 'wheel' | 'rig' | readonly GearId[];
+  /** What it is of, by what decided, as a grade or a reading would tell it: its remedy, and what closes it, follow from that. */
+  readonly about: (because: string) => TroubleAbout | undefined;
+  /** What it leaves to be done, by what decided, beside itself. */
+  readonly leaves: (because: Because, answers: Answers) => readonly LeftId[];
+  /** Verdicts after which nothing of it stands: there was nothing, or it is over. */
+  readonly nothing?: readonly Because[];
+  /** Verdicts that hold only once the work below is done. */
+  readonly onceDone?: readonly Because[];
+  /** The work that puts it right on the spot, by what decided. */
+  readonly work?: (because: Because) => WorkId | undefined;
 }
 
 /** Declares a trouble. */
@@ -43,6 +63,12 @@ export const quantity = (id: string, of: Dimension, when?: Question['when']): Qu
 });
 export const minutes = (id: string, when?: Question['when']): Question => ({
   as: 'minutes',
+  id,
+  ...(when && { when }),
+});
+/** A speed (m/s), as a dial shows it. */
+export const speed = (id: string, when?: Question['when']): Question => ({
+  as: 'speed',
   id,
   ...(when && { when }),
 });

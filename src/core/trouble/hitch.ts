@@ -1,5 +1,5 @@
-import { toSI } from '../quantity';
-import { choice, count, defineTrouble, figure, quantity, says } from './define';
+import { fromSI, toSI } from '../quantity';
+import { choice, defineTrouble, figure, quantity, says, speed } from './define';
 import { care, creep, here, stay } from './verdict';
 
 /** A strap, line, tie-down or chain that gave way. */
@@ -21,7 +21,12 @@ export const strap = defineTrouble({
       ? care(50, 45, 'tied-down', [5], 25)
       : stay('cargo-not-held');
   },
-  leaves: ['renew', 'what-rubbed'],
+  at: ['safetyChains', 'winchStrap', 'transomStraps', 'tieDowns'],
+  about: (because) =>
+    because === 'no-chain' || because === 'rated-link'
+      ? { what: 'chain', grade: 'opened' }
+      : { what: 'strap', grade: 'cut' },
+  leaves: () => ['what-rubbed'],
 });
 
 /** A coupler that does not latch, has play, or came off. */
@@ -38,7 +43,9 @@ export const coupler = defineTrouble({
     if (!says(answers, 'latched', 'and-pinned')) return stay('not-latched');
     return says(answers, 'lift-test', 'holds') ? here('latched') : stay('play-seen');
   },
-  leaves: ['coupler-and-ball'],
+  at: ['coupler', 'ball'],
+  about: () => ({ what: 'coupler', grade: 'not-latching' }),
+  leaves: () => ['coupler-and-ball'],
 });
 
 /** The breakaway: cable, pin or battery. */
@@ -52,7 +59,9 @@ export const breakaway = defineTrouble({
     if (says(answers, 'what', 'battery') && says(answers, 'after-charge', 'holds')) return here('charged');
     return says(answers, 'required', 'no') ? care(50, 50, 'not-required') : stay('breakaway-dead');
   },
-  leaves: ['breakaway-test', 'charge'],
+  at: ['breakaway'],
+  about: () => ({ what: 'breakaway', grade: 'nothing' }),
+  leaves: () => ['breakaway-test'],
 });
 
 /** A spring, shackle, hanger, U-bolt or the frame. */
@@ -82,33 +91,41 @@ export const spring = defineTrouble({
     if (moved > toSI(1 / 8, 'in')) return loose ? stay('axle-moved') : creep('axle-shifted', 2);
     return loose ? care(50, 50, 'torqued', [25]) : care(50, 45, 'lower-leaf-or-bushing');
   },
-  leaves: ['same-part-across', 'pivots'],
+  at: 'wheel',
+  // A leaf, a hanger or a rail is put right by a part, a welder or a shop.
+  about: (because) => (because === 'torqued' ? { what: 'fixing', grade: 'loose' } : undefined),
+  leaves: (because) => (because === 'torqued' ? ['same-part-across'] : ['same-part-across', 'pivots']),
 });
 
 /** Swaying. */
 export const sway = defineTrouble({
-  questions: [count('began'), choice('tongue', ['in-window', 'light'])],
+  questions: [speed('began'), choice('tongue', ['in-window', 'light'])],
+  at: 'rig',
+  about: () => undefined,
   decide: (answers) => {
-    // The speed it began at, in miles an hour as the dial shows.
     const began = figure(answers, 'began');
-    const speed = began === undefined ? 35 : Math.max(5, Math.min(45, began - 10));
-    return care(25, speed, says(answers, 'tongue', 'in-window') ? 'sways' : 'tongue-unknown');
+    const most = began === undefined ? 35 : Math.max(5, Math.min(45, fromSI(began * 3600, 'mi') - 10));
+    return care(25, most, says(answers, 'tongue', 'in-window') ? 'sways' : 'tongue-unknown');
   },
-  leaves: ['balance'],
+  leaves: () => ['balance'],
 });
 
 /** A load that shifted. */
 export const shifted = defineTrouble({
   questions: [choice('load', ['back-and-tied', 'loose'])],
   decide: (answers) => (says(answers, 'load', 'back-and-tied') ? here('tied-again') : stay('load-loose')),
-  leaves: ['balance'],
+  at: 'rig',
+  about: () => undefined,
+  leaves: () => ['balance'],
 });
 
 /** A wheel that was lost. */
 export const lost = defineTrouble({
   questions: [],
   decide: () => stay('wheel-lost'),
-  leaves: ['studs-renewed', 'looks'],
+  at: 'wheel',
+  about: () => ({ what: 'lug-move', grade: 'hole-worn' }),
+  leaves: () => [],
 });
 
 /** A tongue jack stuck down, or a nut or key that is rounded. */
@@ -121,12 +138,18 @@ export const stuck = defineTrouble({
     says(answers, 'what', 'nut-rounded') && says(answers, 'off', 'yes')
       ? here('next-size-hammered')
       : stay('stuck'),
-  leaves: ['renew'],
+  at: 'rig',
+  about: () => undefined,
+  leaves: () => [],
 });
 
 /** Hubs that are hot at the ramp. */
 export const ramp = defineTrouble({
   questions: [choice('hand', ['stays', 'not'])],
   decide: (answers) => (says(answers, 'hand', 'stays') ? here('cool-enough') : stay('wait-twenty-minutes')),
-  leaves: ['count-launch', 'rinse'],
+  at: 'wheel',
+  about: () => undefined,
+  // Warm hubs are waited for, not mended.
+  nothing: ['cool-enough', 'wait-twenty-minutes'],
+  leaves: () => [],
 });

@@ -66,7 +66,12 @@ export const hot = defineTrouble({
     if (says(answers, 'opened', 'bright')) return care(25, 45, 'nut-reset', HOT_LOOKS);
     return says(answers, 'opened', 'rough') ? stay('bearing-gone') : stay('open-it-cold');
   },
-  leaves: ['looks', 'repack-here', 'open-mate'],
+  at: 'wheel',
+  about: (because) => (because === 'brake-drags' ? { what: 'drag', grade: 'snaps' } : { what: 'hub-temp' }),
+  nothing: ['cool'],
+  leaves: (because) =>
+    because === 'brake-drags' ? ['brake-here'] : ['cool', 'warm'].includes(because) ? [] : ['open-mate'],
+  work: (because) => (because === 'open-it-cold' ? 'repack' : undefined),
 });
 
 /** A hub that leans, or a wheel that wobbles. */
@@ -82,7 +87,11 @@ export const leaning = defineTrouble({
       ? here('hub-replaced')
       : stay('hub-leans');
   },
-  leaves: ['brake-here', 'open-mate'],
+  at: 'wheel',
+  about: (because) =>
+    because === 'as-studs' ? { what: 'lug-move', grade: 'broken' } : { what: 'rock', grade: 'clunks' },
+  leaves: (because) => (because === 'as-studs' ? [] : ['brake-here', 'open-mate']),
+  work: (because) => (because === 'hub-replaced' ? 'hub-renew' : undefined),
 });
 
 /** A cap that is missing. */
@@ -98,7 +107,10 @@ export const cap = defineTrouble({
     if (!says(answers, 'lock', 'there') && !says(answers, 'reset', 'yes')) return stay('nut-was-free');
     return says(answers, 'grease', 'clean') ? care(50, 45, 'cap-missing') : care(10, 45, 'clean-and-pack');
   },
-  leaves: ['cap-by-number', 'look-at-other-caps', 'repack-here', 'no-launch'],
+  at: 'wheel',
+  about: (because) => ({ what: 'cap', grade: because === 'nut-was-free' ? 'lock-gone' : 'missing' }),
+  leaves: () => ['look-at-other-caps', 'repack-here'],
+  work: () => 'cap-renew',
 });
 
 /** An oil bath that is low or leaks. */
@@ -111,7 +123,9 @@ export const oilBath = defineTrouble({
       ? care(50, 45, 'oil-in-front', [], 25)
       : creep('brake-counts-as-gone');
   },
-  leaves: ['seal', 'oil', 'brake-here'],
+  at: 'wheel',
+  about: () => ({ what: 'oil', grade: 'low' }),
+  leaves: (because) => (because === 'brake-counts-as-gone' ? ['brake-here'] : []),
 });
 
 /** Grease on the wheel. */
@@ -119,7 +133,10 @@ export const grease = defineTrouble({
   questions: [choice('where', ['front', 'behind'])],
   decide: (answers) =>
     says(answers, 'where', 'front') ? care(50, 45, 'grease-in-front', [5]) : creep('brake-counts-as-gone'),
-  leaves: ['seal', 'repack-here', 'brake-here'],
+  at: 'wheel',
+  // In front it is the cap or too much of it: wiped and watched.
+  about: (because) => (because === 'grease-in-front' ? undefined : { what: 'grease-back', grade: 'behind' }),
+  leaves: (because) => (because === 'brake-counts-as-gone' ? ['brake-here'] : []),
 });
 
 /** A stud broken or nuts lost: how many went, and how many are still off now. */
@@ -130,6 +147,11 @@ export const studs = defineTrouble({
     count('studs'),
     count('lost'),
     count('gone'),
+    choice('from', ['aboard', 'six-or-eight', 'five'], (answers) => {
+      const lost = figure(answers, 'lost');
+      const gone = figure(answers, 'gone');
+      return lost !== undefined && gone !== undefined && lost > gone;
+    }),
   ],
   decide: (answers) => {
     if (!says(answers, 'holes', 'round')) return stay('holes-worn');
@@ -140,9 +162,16 @@ export const studs = defineTrouble({
     if (!keepsEnough(on, gone)) return stay('too-few');
     // Those that stayed have carried it all, whatever is back on.
     if (!says(answers, 'held', 'yes') || lost >= 2) return creep('ran-loose', 5, 30);
+    // A wheel that gave a nut is judged as one with a nut gone; one of five gives it only to get off the road.
+    const lent = lost > gone && !says(answers, 'from', 'aboard');
+    if (lent && !says(answers, 'from', 'six-or-eight')) return creep('five-gave-a-nut', 5, 30);
+    if (lent && gone === 0) return care(25, 45, 'nuts-borrowed', [5, 10, 25]);
     if (gone === 0) return care(50, 50, 'all-back', [5, 10, 25, 50]);
     if (on === 5) return creep('one-of-five', 5, 30);
     return care(25, 45, 'enough-left', [5, 10, 25]);
   },
-  leaves: ['looks', 'studs-renewed', 'donors-first'],
+  at: 'wheel',
+  about: (because) => ({ what: 'lug-move', grade: because === 'holes-worn' ? 'hole-worn' : 'broken' }),
+  leaves: (_, answers) => (says(answers, 'from', 'six-or-eight', 'five') ? ['donors-first'] : []),
+  work: (because) => (because === 'all-back' ? undefined : 'stud-renew'),
 });

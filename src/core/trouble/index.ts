@@ -3,7 +3,8 @@
  * what it leaves behind. Limits are data with reasons; an unknown answer counts
  * as the strictest.
  */
-export { TROUBLE_IDS, TROUBLES, type TroubleId } from './troubles';
+export { BECAUSE, type Because } from './because';
+export { TROUBLE_IDS, TROUBLES, troubleDef, type TroubleId } from './troubles';
 export { ROLLS, stricter, together, type RoadVerdict, type Roll, type Standing } from './verdict';
 export {
   coolingTime,
@@ -15,4 +16,17 @@ export {
   type Cooling,
   type Donor,
 } from './arithmetic';
-export { nextQuestion, soFar, type Answers, type Question, type TroubleDef } from './ask';
+export { LEFT_IDS, leftDef, LEFTS_OF_A_TIRE, type LeftAt, type LeftDef, type LeftId } from './lefts';
+export {
+  KIT_FIGURE_IDS,
+  KIT_FIGURES,
+  KIT_GROUPS,
+  KIT_IDS,
+  kitDef,
+  type KitFigure,
+  type KitGroup,
+  type KitId,
+} from './kit-items';
+export { leftPlaces, troublePlaces, troublesFor } from './where';
+export type { TroubleAbout } from './define';
+export { asked, nextQuestion, soFar, type Answers, type Question, type TroubleDef } from './ask';

@@ -1,6 +1,8 @@
 import { toSI } from '../quantity';
 import { lossRate, minutesUntilLow } from './arithmetic';
 import { choice, defineTrouble, figure, minutes, quantity, says, type Answers } from './define';
+import type { Because } from './because';
+import type { LeftId } from './lefts';
 import { care, creep, here, stay, type RoadVerdict } from './verdict';
 
 const psi = (value: number) => toSI(value, 'psi');
@@ -37,7 +39,9 @@ export const nail = defineTrouble({
     ...SOFT.slice(2).map((question) => ({ ...question, when: (answers: Answers) => !holds(answers) })),
   ],
   decide: (answers) => (holds(answers) ? care(50, 50, 'holds-air', [], 10) : goingSoft(answers)),
-  leaves: ['plug-inside-or-renew'],
+  at: 'wheel',
+  about: () => ({ what: 'tread-object', grade: 'nail' }),
+  leaves: (because) => (because === 'rolled-low' ? ['inside-before-trip'] : []),
 });
 
 /** Under a psi in ten minutes. */
@@ -51,18 +55,35 @@ function holds(answers: Answers): boolean {
 export const soft = defineTrouble({
   questions: SOFT,
   decide: goingSoft,
-  leaves: ['plug-inside-or-renew', 'find-cause'],
+  at: 'wheel',
+  about: () => ({ what: 'valve', grade: 'hisses' }),
+  leaves: (because, answers) => [
+    ...(because === 'rolled-low' ? (['inside-before-trip'] as const) : []),
+    ...(says(answers, 'where', 'crown') ? (['plug-inside-or-renew'] as const) : []),
+    'find-cause',
+  ],
 });
+
+/** A spare past its age carries so far, and is to be replaced. */
+const agedSpare = (because: Because): readonly LeftId[] => (because === 'aged-spare' ? ['aged-spare'] : []);
+
+/** The spare goes on where there is one that may be used. */
+const changed = (because: Because) =>
+  because === 'spare-goes-on' || because === 'aged-spare' ? ('tire-change' as const) : undefined;
+
+/** Without a spare, on the other tire of the side. */
+const limping = (answers: Answers) =>
+  says(answers, 'spare', 'none', 'unknown') && says(answers, 'axles', 'more');
 
 /** A flat or a blow-out. */
 export const flat = defineTrouble({
   questions: [
     choice('spare', ['usable', 'aged', 'none']),
     choice('axles', ['one', 'more'], (answers) => says(answers, 'spare', 'none', 'unknown')),
-    choice('hurt', ['nothing', 'rim', 'line', 'fender'], (answers) => says(answers, 'axles', 'more')),
-    quantity('load', 'weight', (answers) => says(answers, 'axles', 'more')),
-    quantity('maximum', 'weight', (answers) => says(answers, 'axles', 'more')),
-    quantity('rating', 'weight', (answers) => says(answers, 'axles', 'more')),
+    choice('hurt', ['nothing', 'rim', 'line', 'fender'], limping),
+    quantity('load', 'weight', limping),
+    quantity('maximum', 'weight', limping),
+    quantity('rating', 'weight', limping),
   ],
   decide: (answers) => {
     if (says(answers, 'spare', 'usable')) return here('spare-goes-on');
@@ -79,7 +100,11 @@ export const flat = defineTrouble({
       ? care(25, 35, 'survivor-carries', [2, 5], 5)
       : creep('survivor-overloaded', 2);
   },
-  leaves: ['rechecks', 'spare-replaced', 'survivor-inside', 'mates-of-same-make', 'find-cause'],
+  at: 'wheel',
+  about: () => ({ what: 'tire-wall', grade: 'cut' }),
+  onceDone: ['aged-spare'],
+  leaves: (because) => [...agedSpare(because), 'survivor-inside', 'mates-of-same-make', 'find-cause'],
+  work: changed,
 });
 
 /** Tread lifting, a bulge, or cord. */
@@ -89,5 +114,9 @@ export const carcass = defineTrouble({
     if (says(answers, 'spare', 'usable')) return here('spare-goes-on');
     return says(answers, 'spare', 'aged') ? care(50, 50, 'aged-spare') : creep('coming-apart');
   },
-  leaves: ['spare-replaced', 'mates-of-same-make', 'find-cause'],
+  at: 'wheel',
+  about: () => ({ what: 'tire-wall', grade: 'bulge' }),
+  onceDone: ['aged-spare'],
+  leaves: (because) => [...agedSpare(because), 'mates-of-same-make', 'find-cause'],
+  work: changed,
 });

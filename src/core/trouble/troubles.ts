@@ -33,4 +33,9 @@ export const TROUBLES = {
 
 /** A trouble by its name. */
 export type TroubleId = keyof typeof TROUBLES;
-export const TROUBLE_IDS = Object.keys(TROUBLES) as TroubleId[];
+export const TROUBLE_IDS = Object.keys(TROUBLES) as [TroubleId, ...TroubleId[]];
+
+/** What is known of a trouble. */
+export function troubleDef(id: TroubleId): TroubleDef {
+  return TROUBLES[id];
+}

@@ -1,4 +1,5 @@
 import { toSI } from '../quantity';
+import type { Because } from './because';
 
 /** How far a rig may roll, from the mildest: it can be put right here, with care, to the nearest safe place only, not at all. */
 export const ROLLS = ['here', 'care', 'creep', 'stay'] as const;
@@ -11,20 +12,20 @@ export interface RoadVerdict {
   readonly speed?: number;
   /** The first looks (m), and then every so far. */
   readonly looks?: { readonly at: readonly number[]; readonly every?: number };
-  readonly because: string;
+  readonly because: Because;
 }
 
 const mi = (value: number) => toSI(value, 'mi');
 const mph = (value: number) => toSI(value, 'mi') / 3600;
 
 /** Put right on the spot with what is aboard: no limit of its own is left. */
-export const here = (because: string): RoadVerdict => ({ roll: 'here', because });
+export const here = (because: Because): RoadVerdict => ({ roll: 'here', because });
 
 /** With care, so many miles at so many miles an hour, looked at after so many. */
 export const care = (
   miles: number,
   speed: number,
-  because: string,
+  because: Because,
   looks: readonly number[] = [],
   every?: number,
 ): RoadVerdict => ({
@@ -38,7 +39,7 @@ export const care = (
 });
 
 /** To the nearest safe place: where a row gives no figure, a mile at 15 mph. */
-export const creep = (because: string, miles = 1, speed = 15): RoadVerdict => ({
+export const creep = (because: Because, miles = 1, speed = 15): RoadVerdict => ({
   roll: 'creep',
   distance: mi(miles),
   speed: mph(speed),
@@ -46,7 +47,7 @@ export const creep = (because: string, miles = 1, speed = 15): RoadVerdict => ({
 });
 
 /** Not towed. */
-export const stay = (because: string): RoadVerdict => ({ roll: 'stay', because });
+export const stay = (because: Because): RoadVerdict => ({ roll: 'stay', because });
 
 const graver = (a: RoadVerdict, b: RoadVerdict) => ROLLS.indexOf(a.roll) - ROLLS.indexOf(b.roll);
 const least = (a: number | undefined, b: number | undefined) =>

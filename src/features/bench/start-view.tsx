@@ -1,5 +1,7 @@
 'use client';
 
+import { useSearchParams } from 'next/navigation';
+import { roadRules } from '@/core/kit';
 import { compile, effortOf, type Pace } from '@/core/routine';
 import { RigTabs, type RigView, type Rigs } from '@/features/rigs';
 import { count, jobsTitle, minutes } from '@/text';
@@ -20,7 +22,9 @@ function paceOf({ rig }: RigView): Pace {
 }
 
 /** The bench with nothing in hand: what is open, and what to begin, laid out first. */
-export function StartView({ ready, view }: { ready: Ready; view: RigView }) {
+export function StartView({ ready, view: atHome }: { ready: Ready; view: RigView }) {
+  const onRoad = useSearchParams().has('road');
+  const view = onRoad ? { ...atHome, house: roadRules(atHome.house, atHome) } : atHome;
   const { model, rig, house } = view;
   const mine = ready.runs.filter((run) => run.rig === rig.id);
   const chosen = useJobs(view, mine);
@@ -42,6 +46,14 @@ export function StartView({ ready, view }: { ready: Ready; view: RigView }) {
           ? `${count(steps.length, 'step')}, about ${minutes(time)} · ${walks > 0 ? `${count(walks, 'walk')}, ` : ''}${count(tools, 'change of tool', 'changes of tool')}`
           : 'Choose the work, then tap where. Everything that is done together becomes one card.'}
       </p>
+      {onRoad && jobs.length > 0 && (
+        <p className="border-accent mt-3 border-l-4 pl-4 text-lg">
+          On the road: hitched, parking brake on, people away from traffic.{' '}
+          {house.verge === 'tighten-and-go'
+            ? 'No torque wrench aboard that serves: nuts tight now, to their figure at the next safe place.'
+            : 'Nuts are torqued to their figure here.'}
+        </p>
+      )}
       {jobs.length === 0 && <Bundles view={view} onChoose={set} />}
       <div
         className={cx(

@@ -6,6 +6,8 @@ export { JudgementNote } from './judgement-note';
 export { useWakeLock } from './use-wake-lock';
 export { GradeChoice } from './grade-choice';
 export { PhotoTaker } from './photo-taker';
+export { PhotosKept } from './photos-kept';
+export { LimitCard } from './limit-card';
 export { PhotoOf } from './photo-of';
 export { useSheetForm, type Wrongs } from './use-sheet-form';
 export { TakenUp } from './taken-up';

@@ -12,7 +12,7 @@ import {
   type TowVerdict,
 } from '@/core/duty';
 import { isOfAge, reviewRig, type Conflict } from '@/core/judge';
-import { HOUSE, type RigState, type YardState } from '@/core/log';
+import { asOf, HOUSE, type RigState, type YardState } from '@/core/log';
 import type { LogFacts, Lost } from '@/keeper';
 import { placesOf, wheelEnds, type Place, type RigModel, type WheelEnd } from '@/core/rig';
 import { openWork, type Run } from '@/core/routine';
@@ -87,18 +87,19 @@ interface Grounds {
 const standings = new WeakMap<RigState, Grounds & { readonly standing: Standing }>();
 
 function standingOf(
-  rig: RigState,
+  told: RigState,
   now: Instant,
   houseRules: RuleChoices,
   houseSeason: SeasonChoice | undefined,
 ): Standing | undefined {
-  const { model } = rig;
+  const { model } = told;
   if (!model) return undefined;
   // Duties move by the day: within a minute a rig that the log left as it was stands as it did.
   const minute = now.slice(0, 16);
-  const kept = standings.get(rig);
+  const kept = standings.get(told);
   if (kept?.minute === minute && kept.houseRules === houseRules && kept.houseSeason === houseSeason)
     return kept.standing;
+  const rig = asOf(told, now);
   const house = rulesFor(houseRules, rig.rules);
   const season = seasonOf(houseSeason, rig.season);
   const review = once(() => reviewRig({ model, parts: rig.parts }, house, now));
@@ -112,7 +113,7 @@ function standingOf(
     season: () => season,
     now: () => now,
   });
-  standings.set(rig, { minute, houseRules, houseSeason, standing });
+  standings.set(told, { minute, houseRules, houseSeason, standing });
   return standing;
 }
 
@@ -120,18 +121,19 @@ const views = new WeakMap<Standing, { readonly open: string; readonly view: RigV
 
 /** What follows from a rig's state, the work open on it, and the moment; none before it is set up. The same view where nothing it rests on has changed. */
 export function rigView(
-  rig: RigState,
+  told: RigState,
   runs: readonly Run[],
   now: Instant,
   houseRules: RuleChoices,
   houseSeason: SeasonChoice | undefined,
 ): RigView | undefined {
-  const standing = standingOf(rig, now, houseRules, houseSeason);
+  const standing = standingOf(told, now, houseRules, houseSeason);
   if (!standing) return undefined;
+  const { rig } = standing;
   const open = runs.filter((run) => run.rig === rig.id).flatMap(openWork);
-  const told = JSON.stringify(open);
+  const work = JSON.stringify(open);
   const kept = views.get(standing);
-  if (kept?.open === told) return kept.view;
+  if (kept?.open === work) return kept.view;
   const ends = once(() => wheelEnds(standing.model));
   const stateAt = <P extends Place>(place: P) =>
     placeState(rig, place, standing.duties, open, standing.conflicts);
@@ -152,7 +154,7 @@ export function rigView(
         .filter((place) => !(ends() as readonly Place[]).includes(place))
         .map(stateAt),
   });
-  views.set(standing, { open: told, view });
+  views.set(standing, { open: work, view });
   return view;
 }
 

@@ -23,7 +23,7 @@ export interface Place {
 /** The places of the work, in the order of the rail. */
 export const WORK: readonly Place[] = [
   { href: '/', word: 'Yard', icon: House },
-  { href: '/walk', word: 'Road', icon: Footprints, also: ['/lights', '/trouble'] },
+  { href: '/walk', word: 'Road', icon: Footprints, also: ['/lights', '/trouble', '/kit'] },
   { href: '/season', word: 'Plan', icon: CalendarRange },
   { href: '/bench', word: 'Bench', icon: ClipboardList, also: ['/sheet'] },
   { href: '/logbook', word: 'Logbook', icon: ScrollText, also: ['/end', '/finding'] },

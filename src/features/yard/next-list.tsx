@@ -22,6 +22,7 @@ import {
   small,
   VERDICT_WORDS,
   findingWords,
+  limitStands,
 } from '@/text';
 import { Button, cx, LinkButton, Mark, markColor } from '@/ui';
 import { DutyAction, type DutyActions } from '@/features/duties';
@@ -102,6 +103,7 @@ function FindingRow({
   const { units } = usePreferences();
   const mark = markOfVerdict(finding.verdict);
   const { jobs } = remedyIn(view, finding);
+  const limit = limitStands(finding, view.rig.distance, units);
   // What a sheet answers is answered there; what is worked off is a card.
   const [job] = jobs;
   const cure =
@@ -114,7 +116,7 @@ function FindingRow({
       mark={<Mark mark={mark} size={26} spoken />}
       title={`${placeName(finding.place)}: ${findingWords(finding, units)}`}
       href={`/finding?rig=${view.rig.id}&id=${finding.id}`}
-      sub={`finding, seen ${day(finding.at, view.now)}${jobs.length > 0 ? `; put right by ${small(jobsTitle(jobs))}` : ''}${finding.waits ? `; waits for ${finding.waits.who}` : ''}`}
+      sub={`${limit ? `${limit}; ` : ''}finding, seen ${day(finding.at, view.now)}${jobs.length > 0 ? `; put right by ${small(jobsTitle(jobs))}` : ''}${finding.waits ? `; waits for ${finding.waits.who}` : ''}`}
       figure={
         <span className={cx('figures text-xl font-semibold', markColor(mark))}>
           {VERDICT_WORDS[finding.verdict].toLowerCase()}

@@ -3,7 +3,7 @@ import type { FindingState } from '@/core/log';
 import type { Place } from '@/core/rig';
 import { remedyIn, RepairButton, type RigView } from '@/features/rigs';
 import { usePreferences } from '@/store';
-import { capital, conflictWords, day, findingWords, jobsTitle, VERDICT_WORDS } from '@/text';
+import { capital, conflictWords, day, findingWords, jobsTitle, limitStands, VERDICT_WORDS } from '@/text';
 import { Button, LinkButton, Mark } from '@/ui';
 
 /** What is wrong at a place: findings to be fixed, and the conflict there. */
@@ -31,6 +31,9 @@ export function PlaceTroubles({
               <span className="font-semibold">{VERDICT_WORDS[finding.verdict]}:</span>{' '}
               {findingWords(finding, units)}
               <span className="text-soft block">seen {day(finding.at, now)}</span>
+              {finding.limit && (
+                <span className="block">{capital(limitStands(finding, view.rig.distance, units) ?? '')}</span>
+              )}
             </span>
           </p>
           <div className="mt-3 flex flex-wrap gap-2.5">

@@ -120,7 +120,7 @@ export function TripDialog({ view, ready, onClose }: { view: RigView; ready: Rea
     await sheet.submit(wrongs, async () => {
       if (!read.ok) return;
       const { body, happened } = read.value;
-      await record(rig.id, tripEntries(body, happened, rinsed && salty), 'Trip logged', [], [sheet.key]);
+      await record(rig.id, tripEntries(body, happened, rinsed && salty, rig), 'Trip logged', [], [sheet.key]);
       const yard = store.getSnapshot();
       const rolled = yard.status === 'ready' ? yard.state.rigs[rig.id] : undefined;
       // The very view that the Yard behind is drawn from: worked out once.

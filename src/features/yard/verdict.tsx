@@ -2,13 +2,14 @@
 
 import Link from 'next/link';
 import { useState } from 'react';
-import { markOfDuty, markOfFitness } from '@/core/rules';
+import { LONG_TRIP, markOfDuty, markOfFitness } from '@/core/rules';
 import type { TowReason } from '@/core/duty';
 import { Named, reasonHref, tripsAhead, type RigView } from '@/features/rigs';
 import { usePreferences } from '@/store';
 import { reasonLines, towHeadline, towSummary } from '@/text';
 import { cx, Mark } from '@/ui';
 import { OutlookNote } from '@/features/duties';
+import { KitNote } from '@/features/road/kit';
 
 function reasonMark(reason: TowReason) {
   if (reason.kind === 'duty') return markOfDuty(reason.duty.verdict);
@@ -46,6 +47,7 @@ export function Verdict({ view, now, onPlan }: { view: RigView; now: string; onP
         {next && (
           <div className="mt-1.5 max-w-[62ch]">
             <OutlookNote view={view} trip={next} />
+            {next.distance >= LONG_TRIP && <KitNote view={view} />}
           </div>
         )}
         <p className="-my-1 flex flex-wrap items-center gap-x-5">

@@ -1,4 +1,4 @@
-import type { TroubleId } from '@/core/trouble';
+import type { Because, TroubleId } from '@/core/trouble';
 
 /** A question in words: what is asked, how it is found out, and its answers. */
 export interface QuestionWords {
@@ -7,10 +7,9 @@ export interface QuestionWords {
   readonly options?: Readonly<Record<string, string>>;
 }
 
-/** A trouble in words: as an owner would say it, and its questions. */
+/** A trouble in words: what else it is found by, and its questions. */
 export interface TroubleWords {
-  readonly title: string;
-  /** What it is found by besides. */
+  /** What it is found by beside its title. */
   readonly also: string;
   readonly questions: Readonly<Record<string, QuestionWords>>;
 }
@@ -44,7 +43,6 @@ const TO_AIR: QuestionWords = { ask: 'Minutes it takes to air it up' };
 /** Every trouble in words. */
 export const TROUBLE_WORDS: Readonly<Record<TroubleId, TroubleWords>> = {
   nail: {
-    title: 'Nail or screw in a tire',
     also: 'puncture holding air',
     questions: {
       first: FIRST,
@@ -56,7 +54,6 @@ export const TROUBLE_WORDS: Readonly<Record<TroubleId, TroubleWords>> = {
     },
   },
   soft: {
-    title: 'Tire going soft',
     also: 'leak slow low pressure losing air',
     questions: {
       first: FIRST,
@@ -68,7 +65,6 @@ export const TROUBLE_WORDS: Readonly<Record<TroubleId, TroubleWords>> = {
     },
   },
   flat: {
-    title: 'Flat or blow-out',
     also: 'burst tire spare',
     questions: {
       spare: SPARE,
@@ -87,12 +83,10 @@ export const TROUBLE_WORDS: Readonly<Record<TroubleId, TroubleWords>> = {
     },
   },
   carcass: {
-    title: 'Tread lifting, bulge, cord',
     also: 'separation bubble tire shakes',
     questions: { spare: SPARE },
   },
   hot: {
-    title: 'Hot hub',
     also: 'bearing heat smoke smell grease temperature',
     questions: {
       hub: {
@@ -131,7 +125,6 @@ export const TROUBLE_WORDS: Readonly<Record<TroubleId, TroubleWords>> = {
     },
   },
   leaning: {
-    title: 'Wheel wobbles, hub leans',
     also: 'loose wheel',
     questions: {
       which: { ask: 'What is loose?', options: { nuts: 'The nuts', hub: 'The hub' } },
@@ -140,7 +133,6 @@ export const TROUBLE_WORDS: Readonly<Record<TroubleId, TroubleWords>> = {
     },
   },
   cap: {
-    title: 'Grease cap missing',
     also: 'dust cap lost hub',
     questions: {
       'oil-bath': { ask: 'Does the hub run in oil?', options: { no: 'No, in grease', yes: 'Yes, in oil' } },
@@ -154,7 +146,6 @@ export const TROUBLE_WORDS: Readonly<Record<TroubleId, TroubleWords>> = {
     },
   },
   'oil-bath': {
-    title: 'Oil bath low or leaking',
     also: 'oil hub window',
     questions: {
       where: { ask: 'Where does it leak?', options: { front: 'In front', behind: 'Behind, at the brake' } },
@@ -165,7 +156,6 @@ export const TROUBLE_WORDS: Readonly<Record<TroubleId, TroubleWords>> = {
     },
   },
   grease: {
-    title: 'Grease on the wheel',
     also: 'grease thrown hub seal',
     questions: {
       where: {
@@ -175,7 +165,6 @@ export const TROUBLE_WORDS: Readonly<Record<TroubleId, TroubleWords>> = {
     },
   },
   studs: {
-    title: 'Stud broken, nuts lost',
     also: 'lug nut wheel loose',
     questions: {
       holes: { ask: 'Holes in the wheel', options: { round: 'Round', worn: 'Worn, or the wheel moved' } },
@@ -187,10 +176,18 @@ export const TROUBLE_WORDS: Readonly<Record<TroubleId, TroubleWords>> = {
       studs: { ask: 'Studs on this wheel' },
       lost: { ask: 'Nuts or studs that went', how: 'All of them, also those that are back on.' },
       gone: { ask: 'Still missing now' },
+      from: {
+        ask: 'Where did the nuts come from that are back on?',
+        how: 'From the spare’s carrier or the box first. A wheel that gives one gives one only.',
+        options: {
+          aboard: 'Its own, the spare, the box',
+          'six-or-eight': 'Wheels of 6 or 8 studs',
+          five: 'Wheels of 4 or 5 studs',
+        },
+      },
     },
   },
   dragging: {
-    title: 'Brakes drag',
     also: 'brake hot locked pulls',
     questions: {
       pin: { ask: 'Breakaway pin', options: { in: 'In', out: 'Out' } },
@@ -204,7 +201,6 @@ export const TROUBLE_WORDS: Readonly<Record<TroubleId, TroubleWords>> = {
     },
   },
   dead: {
-    title: 'No brakes, or one dead',
     also: 'brake failure controller fuse',
     questions: {
       which: {
@@ -220,7 +216,6 @@ export const TROUBLE_WORDS: Readonly<Record<TroubleId, TroubleWords>> = {
     },
   },
   fade: {
-    title: 'Brakes faded, smell after a descent',
     also: 'brake hot mountain smell',
     questions: {
       hubs: { ask: 'The hubs, after 30 minutes', options: { cool: 'Under 170 °F (77 °C)', hot: 'Hotter' } },
@@ -228,7 +223,6 @@ export const TROUBLE_WORDS: Readonly<Record<TroubleId, TroubleWords>> = {
     },
   },
   lights: {
-    title: 'Lights out',
     also: 'lamp bulb turn brake running',
     questions: {
       which: {
@@ -246,7 +240,6 @@ export const TROUBLE_WORDS: Readonly<Record<TroubleId, TroubleWords>> = {
     },
   },
   strap: {
-    title: 'Strap, line, tie-down or chain gave way',
     also: 'winch cargo boat chain hook',
     questions: {
       which: {
@@ -262,7 +255,6 @@ export const TROUBLE_WORDS: Readonly<Record<TroubleId, TroubleWords>> = {
     },
   },
   coupler: {
-    title: 'Coupler will not latch, has play, came off',
     also: 'hitch ball unhitched',
     questions: {
       numbers: { ask: 'Number on ball and coupler', options: { same: 'The same', differ: 'They differ' } },
@@ -276,7 +268,6 @@ export const TROUBLE_WORDS: Readonly<Record<TroubleId, TroubleWords>> = {
     },
   },
   breakaway: {
-    title: 'Breakaway cable, pin or battery',
     also: 'breakaway switch',
     questions: {
       what: { ask: 'What is it?', options: { cable: 'Cable or pin', switch: 'Switch', battery: 'Battery' } },
@@ -291,7 +282,6 @@ export const TROUBLE_WORDS: Readonly<Record<TroubleId, TroubleWords>> = {
     },
   },
   spring: {
-    title: 'Spring, shackle, hanger, U-bolt, frame',
     also: 'axle moved crack suspension leaf',
     questions: {
       what: {
@@ -312,10 +302,9 @@ export const TROUBLE_WORDS: Readonly<Record<TroubleId, TroubleWords>> = {
     },
   },
   sway: {
-    title: 'It sways',
     also: 'fishtail wag unstable',
     questions: {
-      began: { ask: 'Speed it began at, mph', how: 'Off the dial. Not known: skip.' },
+      began: { ask: 'Speed it began at', how: 'As the dial showed it.' },
       tongue: {
         ask: 'Tongue weight',
         options: { 'in-window': 'Known, inside its window', light: 'Too light' },
@@ -323,15 +312,13 @@ export const TROUBLE_WORDS: Readonly<Record<TroubleId, TroubleWords>> = {
     },
   },
   shifted: {
-    title: 'Load shifted',
     also: 'cargo moved',
     questions: {
       load: { ask: 'The load', options: { 'back-and-tied': 'Back in place and tied', loose: 'Still loose' } },
     },
   },
-  lost: { title: 'Wheel lost', also: 'wheel came off', questions: {} },
+  lost: { also: 'wheel came off', questions: {} },
   stuck: {
-    title: 'Jack stuck down, nut or key rounded',
     also: 'tongue jack key lug rounded',
     questions: {
       what: {
@@ -342,7 +329,6 @@ export const TROUBLE_WORDS: Readonly<Record<TroubleId, TroubleWords>> = {
     },
   },
   ramp: {
-    title: 'Hot hubs at the ramp',
     also: 'boat launch water',
     questions: {
       hand: {
@@ -355,7 +341,7 @@ export const TROUBLE_WORDS: Readonly<Record<TroubleId, TroubleWords>> = {
 };
 
 /** What decided, by its code. */
-export const BECAUSE_WORDS: Readonly<Record<string, string>> = {
+export const BECAUSE_WORDS: Readonly<Record<Because, string>> = {
   'holds-air': 'It holds its air. Leave it in, and read it every 10 mi.',
   'wall-or-shoulder': 'A hole in the wall or shoulder is not plugged: spare, or stay.',
   'rolled-flat': 'It rolled flat: not inflated, not plugged.',
@@ -398,6 +384,8 @@ export const BECAUSE_WORDS: Readonly<Record<string, string>> = {
   'ran-loose': 'The nuts ran loose, or two or more went: what is left has carried it all.',
   'all-back': 'All back and tight: look at them at 5, 10, 25 and 50 mi.',
   'one-of-five': 'One of five is gone.',
+  'five-gave-a-nut': 'A wheel of five gave a nut, or nobody knows: only to get off the road.',
+  'nuts-borrowed': 'All on again with borrowed nuts: each wheel that gave one counts as one nut gone.',
   'enough-left': 'Enough nuts hold.',
   'pin-back-in': 'Pin back in; let the drums cool, and read the battery.',
   'brake-wire-off': 'The brake wire alone is cut off, lamps stay on: it has no brakes from here.',
@@ -443,41 +431,4 @@ export const BECAUSE_WORDS: Readonly<Record<string, string>> = {
   'three-at-once': 'Three troubles at once.',
   'two-on-one-axle': 'Two troubles on one axle.',
   'two-on-one-side': 'Two troubles on one side.',
-};
-
-/** What a trouble leaves to be done. */
-export const LEAVES_WORDS: Readonly<Record<string, string>> = {
-  'plug-inside-or-renew': 'Plug it from inside, or replace the tire, within 7 days or 100 mi',
-  'find-cause': 'Find the cause',
-  rechecks: 'Torque rechecks of that wheel',
-  'spare-replaced': 'No spare until it is replaced',
-  'survivor-inside': 'The other tire of that side off the rim and looked into',
-  'mates-of-same-make': 'Check its mates of the same make and age',
-  looks: 'Looks at 5, 10, 15, 20 and 25 mi, then every stop',
-  'repack-here': 'Repack that hub',
-  'open-mate': 'Open the hub across the axle',
-  'brake-here': 'Inspect the brake there',
-  'cap-by-number': 'Order the cap by its number',
-  'look-at-other-caps': 'Check the other caps',
-  'no-launch': 'No launch until then',
-  seal: 'A new seal there',
-  oil: 'New oil there',
-  'studs-renewed': 'Replace all studs of that wheel within 7 days',
-  'donors-first': 'Make the wheels whole that gave a nut, first',
-  lining: 'Inspect linings and drum',
-  battery: 'Read the breakaway battery',
-  circuit: 'Measure the brake circuit',
-  'brake-test': 'Test the brakes before the next trip',
-  adjust: 'Adjust the brakes',
-  'lamp-test': 'Test all lamps at home',
-  renew: 'Replace it',
-  'what-rubbed': 'Find what rubbed',
-  'coupler-and-ball': 'Inspect coupler and ball',
-  'breakaway-test': 'Test the breakaway',
-  charge: 'Charge the battery',
-  'same-part-across': 'Inspect the same part across the axle',
-  pivots: 'Inspect the pivots',
-  balance: 'Work out the balance before the next trip',
-  'count-launch': 'Count the launch',
-  rinse: 'Rinse with fresh water',
 };

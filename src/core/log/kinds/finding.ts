@@ -1,10 +1,11 @@
 import * as z from 'zod/mini';
-import { daysBetween, text, words, type Instant, uuid } from '../../base';
+import { daysBetween, nonNegative, text, words, type Instant, uuid } from '../../base';
 import { placeSchema } from '../../rig';
 import { isLook, oneStepUp, TWICE_A_YEAR, WORKS, worse, type Verdict } from '../../rules';
 import { defineKind } from '../define';
 import { evidenceOf, evidenceSchema, findingKey, recurs, type Evidence } from '../evidence';
 import { jobsSchema } from '../jobs';
+import { limitSchema, limited, lookedAt, nearer } from '../limits';
 import { contradict, type FindingState, type RigState } from '../state';
 
 const severity = z.enum(['watch', 'due', 'stop']);
@@ -20,6 +21,8 @@ const opened = z
     /** The work that would put it right: up to version 5 a routine, since then any work. */
     remedy: z.optional(z.enum(WORKS)),
     of: z.optional(evidenceSchema),
+    /** How far and how long it may be towed with it at most. */
+    limit: z.optional(limitSchema),
     /** The walk, work or test that found it. */
     from: z.optional(uuid()),
   })
@@ -93,17 +96,17 @@ type Bad = Exclude<Verdict, 'clear'>;
 const mayRise = (of: Evidence | undefined) => of !== undefined && recurs(of);
 const escalate = (verdict: Bad): Bad => oneStepUp(verdict) as Bad;
 
-/** A finding opened; its id is the entry's. Version 1 knew wheel ends and the rig, version 2 every place; version 3 what it rests on; version 4 has words only where somebody told it in their own; version 5 calls its remedy that; version 6 knows sides, shoes, torques, work left undone and any work as a remedy. */
+/** A finding opened; its id is the entry's. Version 1 knew wheel ends and the rig, version 2 every place; version 3 what it rests on; version 4 has words only where somebody told it in their own; version 5 calls its remedy that; version 6 knows sides, shoes, torques, work left undone and any work as a remedy; version 7 troubles on the road and limits. */
 export const findingOpened = defineKind({
   kind: 'finding.opened',
-  version: 6,
+  version: 7,
   body: opened,
   group: 'findings',
   places: ({ place }) => [place],
   others: ({ from }) => (from === undefined ? [] : [from]),
   corrected: 'here',
-  upcasters: [(body) => body, (body) => body, withoutMadeWords, openedToV5, (body) => body],
-  apply: (rig, { from: _, remedy, ...rest }, entry) => {
+  upcasters: [(body) => body, (body) => body, withoutMadeWords, openedToV5, (body) => body, (body) => body],
+  apply: (rig, { from: _, remedy, limit, ...rest }, entry) => {
     // A look puts nothing right, whatever was told when the finding was opened.
     const body = { ...rest, ...(remedy && !isLook(remedy) && { remedy }) };
     const key = findingKey(body.place, body.of);
@@ -114,28 +117,43 @@ export const findingOpened = defineKind({
       at: entry.happened,
       ...body,
       reported: body.verdict,
+      ...(limit && { limit: limited(limit, rig) }),
       ...(again && { verdict: escalate(body.verdict), escalated: 'came-back' as const }),
     };
     return { findings: { ...rig.findings, [entry.id]: finding } };
   },
 });
 
+/** The limit of a finding seen again: looked at so far on, and the nearer of two where another is told. */
+function seenLimit(
+  rig: RigState,
+  { limit }: FindingState,
+  told: { readonly driven?: number | undefined; readonly limit?: z.infer<typeof limitSchema> | undefined },
+): Pick<FindingState, 'limit'> {
+  const now = limit && told.driven !== undefined ? lookedAt(rig, limit, told.driven) : limit;
+  const both = told.limit ? nearer(rig, now, limited(told.limit, rig)) : now;
+  return both ? { limit: both } : {};
+}
+
 /** An open finding looked at again: the same, worse, or better than it was. */
 export const findingSeen = defineKind({
   kind: 'finding.seen',
-  version: 3,
+  version: 4,
   body: z.strictObject({
     finding: uuid(),
     verdict: severity,
     note: z.optional(text(500)),
     of: z.optional(evidenceSchema),
+    /** How far it has been towed with it by then (m), as its owner says. */
+    driven: z.optional(nonNegative(1e8)),
+    limit: z.optional(limitSchema),
     from: z.optional(uuid()),
   }),
   group: 'findings',
   places: () => [],
   others: ({ finding }) => [finding],
   corrected: 'elsewhere',
-  upcasters: [seenToV2, (body) => body],
+  upcasters: [seenToV2, (body) => body, (body) => body],
   apply: (rig, body, entry) => {
     const finding = rig.findings[body.finding];
     if (!finding) return contradict(rig, entry.id);
@@ -157,6 +175,7 @@ export const findingSeen = defineKind({
       verdict: escalated ? escalate(body.verdict) : body.verdict,
       escalated,
       of,
+      ...seenLimit(rig, finding, body),
       seen: { at: entry.happened, count: (finding.seen?.count ?? 1) + 1 },
     };
     return { findings: { ...rig.findings, [finding.id]: next } };

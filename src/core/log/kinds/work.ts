@@ -1,9 +1,9 @@
 import * as z from 'zod/mini';
-import { code, nonNegative, shaped, text, whole } from '../../base';
+import { code, nonNegative, text, whole } from '../../base';
 import { isWheelEnd, SHELF_GRADES, wheelEndSchema } from '../../rig';
 import { clearedBy } from '../cleared';
 import { jobsSchema } from '../jobs';
-import { gradedSchema, readSchema, somewhereSchema } from '../kept';
+import { gradedSchema, moneySchema, readSchema, somewhereSchema } from '../kept';
 import { openRefits, refitsSchema, threadsAfter } from '../refits';
 import { readingDef, THICKENERS } from '../../rules';
 import { defineKind, mine, type Applied, type Own } from '../define';
@@ -58,7 +58,7 @@ const body = z.strictObject({
   /** Steps that one tap for their chapter closed; all others were tapped one by one. */
   byChapter: z.optional(z.array(text(60))),
   /** What it cost, in the owner's own money. */
-  cost: z.optional(z.strictObject({ amount: nonNegative(1e7), currency: shaped(/^[A-Z]{3}$/) })),
+  cost: z.optional(moneySchema),
   note: z.optional(note),
 });
 

@@ -4,12 +4,11 @@ import { useState } from 'react';
 import { reportEntries } from '@/core/record';
 import { placesOf, type Place } from '@/core/rig';
 import { isLook } from '@/core/rules';
-import { PlacePicker, SEVERITIES, TakenUp, useRecord, useSheetForm } from '@/features/forms';
+import { PhotosKept, PlacePicker, SEVERITIES, TakenUp, useRecord, useSheetForm } from '@/features/forms';
 import { type RigView } from '@/features/rigs';
 import { newId, type Photo } from '@/store';
 import { routineTitle } from '@/text';
 import { Choice, Dialog, RigPlan, SheetForm, TextArea, Select } from '@/ui';
-import { PhotosKept } from './photos-kept';
 
 /** Where on the rig: tapped on its drawing, or taken from the list of its places. */
 function WherePicker({

@@ -8,7 +8,7 @@ import { leadsFor } from '@/core/judge';
 import type { Entry, FindingState } from '@/core/log';
 import { type Verdict, markOfVerdict } from '@/core/rules';
 import { isWheelEnd } from '@/core/rig';
-import { PhotoTaker, useRecord } from '@/features/forms';
+import { LimitCard, PhotoTaker, useRecord } from '@/features/forms';
 import {
   Failed,
   jobsLink,
@@ -149,7 +149,7 @@ function OneFinding({ view, story }: { view: RigView; story: FindingStory }) {
       </p>
       <div className="mt-2 flex gap-4">
         <span className="mt-1.5">
-          <Mark mark={open ? markOfVerdict(state.verdict) : 'clear'} size={46} />
+          <Mark mark={open ? markOfVerdict(open.verdict) : 'clear'} size={46} />
         </span>
         <div className="min-w-0">
           <h1 className="text-3xl md:text-5xl">{capital(findingWords(state, units))}</h1>
@@ -162,7 +162,8 @@ function OneFinding({ view, story }: { view: RigView; story: FindingStory }) {
       <div className="mt-4 grid gap-x-12 gap-y-8 lg:grid-cols-[minmax(0,1fr)_21rem]">
         <div className="grid min-w-0 content-start gap-8">
           <div className="grid gap-3">
-            <Verdict finding={state} closed={!open} />
+            <Verdict finding={open ?? state} closed={!open} />
+            {open?.limit && <LimitCard finding={open} rig={rig} />}
             {open?.waits && <Waits waits={open.waits} stop={open.verdict === 'stop'} now={now} />}
             {open && jobs.length === 0 && (
               <p className="border-soon border-l-4 pl-4">

@@ -3,12 +3,11 @@
 import { useState } from 'react';
 import { fixEntries } from '@/core/record';
 import type { FindingState } from '@/core/log';
-import { TakenUp, useRecord, useSheetForm } from '@/features/forms';
+import { PhotosKept, TakenUp, useRecord, useSheetForm } from '@/features/forms';
 import { type RigView } from '@/features/rigs';
 import { useAsk, usePreferences, type Photo } from '@/store';
 import { day, entryWords, findingWords, capital } from '@/text';
 import { Dialog, SheetForm, TextArea, Select } from '@/ui';
-import { PhotosKept } from './photos-kept';
 
 /** A finding closed: by which work, with what was done, and a picture as proof. */
 export function FixDialog({

@@ -4,12 +4,11 @@ import { useState } from 'react';
 import { seenEntries, seenVerdict } from '@/core/record';
 import type { FindingState } from '@/core/log';
 import { type Verdict } from '@/core/rules';
-import { GradeChoice, SEVERITIES, TakenUp, useRecord, useSheetForm } from '@/features/forms';
+import { PhotosKept, GradeChoice, SEVERITIES, TakenUp, useRecord, useSheetForm } from '@/features/forms';
 import { type RigView } from '@/features/rigs';
 import { findingWords, capital } from '@/text';
 import { Choice, Dialog, SheetForm, TextArea } from '@/ui';
 import { usePreferences, type Photo } from '@/store';
-import { PhotosKept } from './photos-kept';
 
 type Severity = Exclude<Verdict, 'clear'>;
 

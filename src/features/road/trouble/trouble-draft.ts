@@ -1,36 +1,92 @@
 import * as z from 'zod/mini';
-import { TROUBLE_IDS, type Answers, type TroubleId } from '@/core/trouble';
+import { placeSchema, type Place } from '@/core/rig';
+import { KIT_IDS, TROUBLE_IDS, type Answers, type KitId, type TroubleId } from '@/core/trouble';
 import type { DraftDef } from '@/store';
 
 /** Where one stands: asked before anything else. */
 export const SAFETY = ['place', 'level', 'alone', 'night'] as const;
 export type SafetyId = (typeof SAFETY)[number];
 
-/** A trouble under way: what was said of the place, what is seen, and what was answered, in order. */
+/** What is told of it at the end, as it was typed. */
+const TOLD = ['into', 'where', 'did', 'helped', 'minutes', 'cost', 'currency'] as const;
+export type ToldId = (typeof TOLD)[number];
+
+/** A trouble under way: what was said of the place, what is seen and where, what was answered, in order, and how it went. */
 export interface TroubleDraft {
+  /** On the road, or found at home. */
+  readonly met?: 'road' | 'home' | undefined;
   readonly safety: Readonly<Partial<Record<SafetyId, 'yes' | 'no'>>>;
   /** The safety page is through. */
   readonly safe: boolean;
   readonly trouble?: TroubleId | undefined;
+  readonly at?: Place | 'rig' | undefined;
   readonly answers: Answers;
+  /** Questions that the rig answers by itself, and that are asked all the same. */
+  readonly asked?: readonly string[] | undefined;
+  readonly outcome?: 'done' | 'bench' | 'open' | undefined;
+  readonly torqued?: 'figure' | 'hard' | undefined;
+  readonly used?: readonly KitId[] | undefined;
+  readonly told?: Readonly<Partial<Record<ToldId, string>>> | undefined;
 }
+
+/** Nothing said yet. */
+export const NO_TROUBLE: TroubleDraft = { safety: {}, safe: false, answers: {} };
 
 /** How it lies on this device. */
 export const TROUBLE_DRAFT: DraftDef<TroubleDraft> = {
-  version: 1,
+  version: 2,
   schema: z.object({
+    met: z.optional(z.enum(['road', 'home'])),
     safety: z.partialRecord(z.enum(SAFETY), z.enum(['yes', 'no'])),
     safe: z.boolean(),
-    trouble: z.optional(z.enum(TROUBLE_IDS as [TroubleId, ...TroubleId[]])),
+    trouble: z.optional(z.enum(TROUBLE_IDS)),
+    at: z.optional(z.union([placeSchema, z.literal('rig')])),
     answers: z.record(z.string(), z.union([z.string(), z.number()])),
+    asked: z.optional(z.array(z.string())),
+    outcome: z.optional(z.enum(['done', 'bench', 'open'])),
+    torqued: z.optional(z.enum(['figure', 'hard'])),
+    used: z.optional(z.array(z.enum(KIT_IDS))),
+    told: z.optional(z.partialRecord(z.enum(TOLD), z.string())),
   }) as unknown as z.ZodMiniType<TroubleDraft>,
 };
 
 /** Where it is kept. */
 export const troubleDraftKey = (rig: string): string => `trouble ${rig}`;
 
-/** The answers without one and all that were given after it. */
-export function withoutFrom(order: readonly string[], answers: Answers, from: string): Answers {
-  const at = order.indexOf(from);
-  return Object.fromEntries(Object.entries(answers).filter(([id]) => order.indexOf(id) < at));
+/** What an answer leads to is answered again. */
+const RESULT = { outcome: undefined, torqued: undefined } as const;
+
+/** A draft with an answer given; how it went is told again. */
+export function answered(draft: TroubleDraft, id: string, value: string | number): TroubleDraft {
+  return { ...draft, ...RESULT, answers: { ...draft.answers, [id]: value } };
+}
+
+/** The draft one step back: without its last answer and all that follows from it, without its place, without its trouble. */
+export function stepBack(
+  draft: TroubleDraft,
+  order: readonly string[],
+  /** Whether it was asked where it is. */
+  placeAsked: boolean,
+): TroubleDraft {
+  const last = order.filter((id) => draft.answers[id] !== undefined).at(-1);
+  if (last !== undefined) {
+    const at = order.indexOf(last);
+    const answers = Object.fromEntries(
+      Object.entries(draft.answers).filter(([id]) => order.indexOf(id) < at),
+    );
+    return { ...draft, ...RESULT, answers };
+  }
+  if (placeAsked && draft.at !== undefined) return { ...draft, ...RESULT, at: undefined, asked: undefined };
+  return { ...draft, ...RESULT, trouble: undefined, at: undefined, asked: undefined, answers: {} };
+}
+
+/** What is known of the answers: what the rig tells, but for what is asked all the same, and what was given. */
+export function heard(draft: TroubleDraft, known: Answers): Answers {
+  const own = Object.fromEntries(Object.entries(known).filter(([id]) => !draft.asked?.includes(id)));
+  return { ...own, ...draft.answers };
+}
+
+/** True where work may be done at the spot: off the lane, firm and level. */
+export function mayWork({ met, safety }: TroubleDraft): boolean {
+  return safety.level === 'yes' && (met === 'home' || safety.place === 'yes');
 }

@@ -9,6 +9,7 @@ import type { GoReason, GoVerdict, Walk } from '@/core/walk';
 import { walkBody } from '@/core/walk';
 import { useSheetForm } from '@/features/forms';
 import type { RigView } from '@/features/rigs';
+import { KitNote } from '@/features/road/kit';
 import { usePreferences } from '@/store';
 import {
   contradictionWords,
@@ -141,6 +142,11 @@ export function GoView({
       ))}
       {reasons.length > 0 && <Reasons reasons={reasons} view={view} />}
       {decides && <LawNote law={view.model.law} />}
+      {decides && (
+        <div className="mt-4">
+          <KitNote view={view} />
+        </div>
+      )}
       {decides && (
         <div className="mt-6 grid gap-4 sm:grid-cols-2">
           <Field label="Where, if you like" maxLength={80} {...form.field('where')} />

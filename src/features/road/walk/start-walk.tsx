@@ -5,10 +5,12 @@ import { useState } from 'react';
 import type { WalkId } from '@/core/log';
 import { WALKS } from '@/core/log';
 import { compileWalk, itemsOf, type WalkOrder } from '@/core/walk';
-import { RigTabs, Ruled, type RigView } from '@/features/rigs';
+import { LimitCard } from '@/features/forms';
+import { findingHref, RigTabs, Ruled, type RigView } from '@/features/rigs';
 import { useAsk, usePreferences } from '@/store';
 import { count, dayAgo, entryWords, WALK_WORDS, inUnits } from '@/text';
 import { Button, Choice, LinkButton, Mark } from '@/ui';
+import { KitNote } from '@/features/road/kit';
 import { barredLugs } from './barred-lugs';
 import type { WalkDraft } from './walk-draft';
 
@@ -35,6 +37,7 @@ export function StartWalk({
 }) {
   const { units } = usePreferences();
   const [order, setOrder] = useState<WalkOrder>('round');
+  const limits = Object.values(view.rig.findings).filter(({ limit }) => limit);
   const barred = barredLugs(view);
   const items = (walk: WalkId) => itemsOf(compileWalk(walk, view.model, 'round', barred)).length;
   const asked = useAsk('walks', { rig: view.rig.id, most: SHOWN });
@@ -59,6 +62,18 @@ export function StartWalk({
       <RigTabs rigs={rigs} chosen={view.rig.id} href={(id) => `/walk?rig=${id}`} />
       <div className="mt-4 grid gap-10 lg:grid-cols-[minmax(0,1fr)_20rem]">
         <div>
+          {limits.length > 0 && (
+            <section aria-label="Towed on with" className="mb-8">
+              <Ruled>Towed on with</Ruled>
+              <ul>
+                {limits.map((finding) => (
+                  <li key={finding.id} className="border-line border-b py-4">
+                    <LimitCard finding={finding} rig={view.rig} href={findingHref(view.rig.id, finding.id)} />
+                  </li>
+                ))}
+              </ul>
+            </section>
+          )}
           {draft ? (
             <section aria-label="Walk left off">
               <h1 className="text-4xl md:text-5xl">{WALK_WORDS[draft.walk].title}, left off</h1>
@@ -102,7 +117,7 @@ export function StartWalk({
             options={[
               {
                 value: 'round',
-                label: 'Aaround the trailer',
+                label: 'Around the trailer',
                 hint: 'From the tongue, left side, back, right side',
               },
               {
@@ -117,6 +132,13 @@ export function StartWalk({
           <LinkButton size="lg" look="danger" href={`/trouble?rig=${view.rig.id}`}>
             Trouble on the road
           </LinkButton>
+          <section>
+            <Ruled>The kit</Ruled>
+            <div className="my-3">
+              <KitNote view={view} />
+            </div>
+            <LinkButton href={`/kit?rig=${view.rig.id}`}>Open the kit</LinkButton>
+          </section>
           <section>
             <Ruled>Lamps and brakes, alone</Ruled>
             <p className="text-soft my-3">

@@ -1,7 +1,7 @@
 'use client';
 
 import { useCallback } from 'react';
-import { PhotoTaker } from '@/features/forms';
+import { PhotoTaker } from './photo-taker';
 import type { Photo } from '@/store';
 import { Button } from '@/ui';
 

@@ -1,0 +1,134 @@
+import * as z from 'zod/mini';
+import { moment, nonNegative, positive, type Instant } from '../base';
+import { axleOf, isWheelEnd, sideOf, type Place } from '../rig';
+import { together, type RoadVerdict, type Standing, type TroubleId } from '../trouble';
+import type { FindingLimit, FindingState, RigState } from './state';
+
+/** Reads how far (m), how fast (m/s) and until when a rig may be towed with something that is not right. */
+export const limitSchema = z.strictObject({
+  roll: z.enum(['care', 'creep']),
+  distance: positive(1e8),
+  speed: z.optional(positive(100)),
+  looks: z.optional(
+    z.strictObject({
+      at: z.array(positive(1e8)).check(z.maxLength(20)),
+      every: z.optional(positive(1e8)),
+    }),
+  ),
+  until: moment,
+  /** How far into a trip that is not logged yet (m). */
+  into: z.optional(nonNegative(1e8)),
+});
+
+/** A limit as it is told. */
+export type ToldLimit = z.infer<typeof limitSchema>;
+
+/** A limit that begins where the rig stands. */
+export function limited({ into = 0, ...told }: ToldLimit, rig: Pick<RigState, 'distance'>): FindingLimit {
+  return { ...told, from: rig.distance, into, driven: 0 };
+}
+
+/** How much of a limit is used (m): by what was logged since, or what its owner says, whichever is more. A figure logged that is short of where in the trip it began is of miles since. */
+export function limitUsed({ from, into, driven }: FindingLimit, distance: number): number {
+  const logged = Math.max(0, distance - from);
+  return Math.max(driven, logged < into ? logged : logged - into);
+}
+
+/** How much of a limit is left (m); none below zero. */
+export function limitLeft(limit: FindingLimit, distance: number): number {
+  return Math.max(0, limit.distance - limitUsed(limit, distance));
+}
+
+/** How far from where it began the next look is (m), the last one told; undefined where none is asked for. */
+export function nextLook({ looks, driven, distance }: FindingLimit): number | undefined {
+  if (!looks) return undefined;
+  const last = looks.at.at(-1) ?? 0;
+  const every = looks.every;
+  const next =
+    looks.at.find((at) => at > driven) ??
+    (every === undefined ? undefined : last + every * (Math.floor(Math.max(0, driven - last) / every) + 1));
+  return next !== undefined && next <= distance ? next : undefined;
+}
+
+/** A limit looked at after so far (m): what was told never runs backwards. */
+export function lookedAt(rig: Pick<RigState, 'distance'>, limit: FindingLimit, driven: number): FindingLimit {
+  return { ...limit, driven: Math.max(driven, limitUsed(limit, rig.distance)) };
+}
+
+/** The nearer end of two limits on the same thing: telling it again does not begin it anew. */
+export function nearer(
+  rig: Pick<RigState, 'distance'>,
+  one: FindingLimit | undefined,
+  other: FindingLimit,
+): FindingLimit {
+  if (!one) return other;
+  const first = limitLeft(one, rig.distance) <= limitLeft(other, rig.distance) ? one : other;
+  const speeds = [one.speed, other.speed].filter((speed) => speed !== undefined);
+  return {
+    ...first,
+    roll: one.roll === 'creep' ? one.roll : other.roll,
+    ...(speeds.length > 0 && { speed: Math.min(...speeds) }),
+    until: one.until < other.until ? one.until : other.until,
+  };
+}
+
+const isTrouble = ({ of }: FindingState) => of !== undefined && 'trouble' in of && !('left' in of);
+
+const whereOf = (place: Place | 'rig') =>
+  isWheelEnd(place) ? { axle: axleOf(place), side: sideOf(place) } : {};
+
+type Limited = FindingState & { readonly limit: FindingLimit };
+
+const hasLimit = (finding: FindingState): finding is Limited => finding.limit !== undefined;
+
+/** What ends it by itself: its miles or its days. */
+function usedUp({ limit }: Limited, distance: number, now: Instant): 'miles' | 'days' | undefined {
+  if (limitLeft(limit, distance) <= 0) return 'miles';
+  return limit.until <= now ? 'days' : undefined;
+}
+
+/** The troubles that a rig is towed on with, each with care. */
+function withCare(rig: RigState, now: Instant): readonly (Standing & { readonly id: string })[] {
+  return Object.values(rig.findings)
+    .filter(hasLimit)
+    .filter(
+      (one) =>
+        isTrouble(one) &&
+        one.limit.roll === 'care' &&
+        one.verdict !== 'stop' &&
+        usedUp(one, rig.distance, now) === undefined,
+    )
+    .map(({ id, place }) => ({
+      id,
+      verdict: { roll: 'care', because: 'three-at-once' },
+      ...whereOf(place),
+    }));
+}
+
+/** A verdict at a place as it stands beside the troubles that a rig is towed on with already; the same one there is told anew. */
+export function besides(
+  rig: RigState,
+  now: Instant,
+  place: Place | 'rig',
+  verdict: RoadVerdict,
+  trouble: TroubleId,
+): RoadVerdict {
+  const others = withCare(rig, now).filter(({ id }) => {
+    const other = rig.findings[id];
+    return !(other?.place === place && other.of && 'trouble' in other.of && other.of.trouble === trouble);
+  });
+  return together([{ verdict, ...whereOf(place) }, ...others]) ?? verdict;
+}
+
+/** A rig as it stands at a moment: what may be towed so far and so long stops it once that is used up, and where others stand beside it. */
+export function asOf(rig: RigState, now: Instant): RigState {
+  const limited = Object.values(rig.findings).filter(hasLimit);
+  if (limited.length === 0) return rig;
+  const cares = withCare(rig, now);
+  const crowded = together(cares)?.roll === 'creep' ? new Set(cares.map(({ id }) => id)) : undefined;
+  const past = limited.flatMap((finding) => {
+    const why = usedUp(finding, rig.distance, now) ?? (crowded?.has(finding.id) ? 'others' : undefined);
+    return why ? [[finding.id, { ...finding, verdict: 'stop', past: why }] as const] : [];
+  });
+  return past.length === 0 ? rig : { ...rig, findings: { ...rig.findings, ...Object.fromEntries(past) } };
+}

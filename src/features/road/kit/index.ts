@@ -1,0 +1,2 @@
+export { KitNote } from './kit-note-later';
+export { KitView } from './kit-view';

@@ -1,0 +1,101 @@
+import { Button, Choice } from '@/ui';
+import { SAFETY, type SafetyId, type TroubleDraft } from './trouble-draft';
+
+const SAFETY_WORDS: Readonly<Record<SafetyId, string>> = {
+  place: 'Off the road, 6 ft (2 m) from the lane?',
+  level: 'Firm and level?',
+  alone: 'Are you alone?',
+  night: 'Is it dark?',
+};
+
+const YES_NO = [
+  { value: 'yes', label: 'Yes' },
+  { value: 'no', label: 'No' },
+] as const;
+
+/** What the answers on the place come to. */
+function placeSays({ place, level, alone, night }: TroubleDraft['safety']): readonly string[] {
+  return [
+    ...(place === 'no'
+      ? ['Nobody works here. If it rolls, creep to a safe place; if not, stay away from it and call.']
+      : []),
+    ...(level === 'no' ? ['Nothing is lifted on a slope or on soft ground.'] : []),
+    ...(alone === 'yes'
+      ? ['Nothing is lifted on the traffic side. Send a message first: where you are, what you do.']
+      : []),
+    ...(night === 'yes' ? ['Not without lamps on you and on the rig.'] : []),
+  ];
+}
+
+/** Safety first: short, large, not skipped. At home only what lifting asks. */
+export function SafetyPage({
+  draft,
+  onChange,
+}: {
+  draft: TroubleDraft;
+  onChange: (draft: TroubleDraft) => void;
+}) {
+  const said = placeSays(draft.safety);
+  const asked = draft.met === 'home' ? (['level', 'alone', 'night'] as const) : SAFETY;
+  const all = draft.met !== undefined && asked.every((id) => draft.safety[id] !== undefined);
+  return (
+    <div className="grid gap-6">
+      <h1 className="text-4xl md:text-5xl">People first</h1>
+      <ul className="grid gap-2 text-xl leading-snug md:text-2xl">
+        <li>Off the road. Hazard lamps, parking brake.</li>
+        <li>Everyone out on the side away from traffic. Vest on, triangles out.</li>
+        <li>
+          <strong className="text-stop">Flames:</strong> everyone 100 ft (30 m) upwind, call the fire service.
+        </li>
+        <li>
+          <strong className="text-stop">Smoke:</strong> no water on hot metal, no cap opened, let it cool with
+          the wheel on.
+        </li>
+      </ul>
+      <Choice
+        label="Where are you?"
+        columns="grid-cols-2"
+        big
+        options={[
+          { value: 'road', label: 'On the road' },
+          { value: 'home', label: 'At home' },
+        ]}
+        value={draft.met}
+        onChange={(met) => onChange({ ...draft, met })}
+      />
+      {draft.met === 'home' && (
+        <p className="border-accent border-l-4 pl-4 text-lg">
+          Found at home: no limits in miles. It is put right before the next trip, or it stays.
+        </p>
+      )}
+      {draft.met && (
+        <div className="grid gap-4 sm:grid-cols-2">
+          {asked.map((id) => (
+            <Choice
+              key={id}
+              label={SAFETY_WORDS[id]}
+              columns="grid-cols-2"
+              big
+              options={YES_NO}
+              value={draft.safety[id]}
+              onChange={(answer) => onChange({ ...draft, safety: { ...draft.safety, [id]: answer } })}
+            />
+          ))}
+        </div>
+      )}
+      {said.length > 0 && (
+        <ul
+          role="status"
+          className="border-stop bg-stop-wash grid gap-1 rounded-r-sheet border-l-[6px] px-4 py-3 text-lg"
+        >
+          {said.map((line) => (
+            <li key={line}>{line}</li>
+          ))}
+        </ul>
+      )}
+      <Button look="primary" size="lg" disabled={!all} onClick={() => onChange({ ...draft, safe: true })}>
+        {all ? 'What do you see?' : 'Answer these first'}
+      </Button>
+    </div>
+  );
+}

@@ -1,0 +1,44 @@
+import type { TroubleBody } from '@/core/log';
+import { parseNumber, parseQuantity, unitFor, type UnitSystem } from '@/core/quantity';
+import type { ToldId } from './trouble-draft';
+
+/** How it went, as it goes to the log. */
+export type Told = Pick<TroubleBody, 'into' | 'where' | 'did' | 'helped' | 'minutes' | 'cost'>;
+
+/** What was typed of how it went, read; each field that cannot be with what is wrong. */
+export function readTold(
+  typed: Readonly<Partial<Record<ToldId, string>>>,
+  units: UnitSystem,
+): { readonly told: Told; readonly wrong: Readonly<Partial<Record<ToldId, string>>> } {
+  const wrong: Partial<Record<ToldId, string>> = {};
+  const words = (id: ToldId) => typed[id]?.trim() ?? '';
+  const number = (
+    id: ToldId,
+    of: (text: string) => { ok: true; value: number } | { ok: false },
+    said: string,
+  ) => {
+    if (words(id) === '') return undefined;
+    const read = of(words(id));
+    if (read.ok && read.value >= 0) return read.value;
+    wrong[id] = said;
+    return undefined;
+  };
+  const unit = unitFor('distance', units);
+  const into = number('into', (text) => parseQuantity(text, 'distance', unit), `A number, in ${unit}.`);
+  const minutes = number('minutes', parseNumber, 'Minutes, as a number.');
+  const amount = number('cost', parseNumber, 'An amount, as a number.');
+  const currency = words('currency').toUpperCase();
+  if (amount !== undefined && !/^[A-Z]{3}$/.test(currency)) wrong.currency = 'Three letters.';
+  const [where, did, helped] = [words('where'), words('did'), words('helped')];
+  return {
+    told: {
+      ...(into !== undefined && { into }),
+      ...(where !== '' && { where }),
+      ...(did !== '' && { did }),
+      ...(helped !== '' && { helped }),
+      ...(minutes !== undefined && { minutes }),
+      ...(amount !== undefined && wrong.currency === undefined && { cost: { amount, currency } }),
+    },
+    wrong,
+  };
+}
