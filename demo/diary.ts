@@ -28,6 +28,8 @@ export const inch = (value: number) => toSI(value, 'in');
 export const lb = (value: number) => toSI(value, 'lb');
 /** psi as SI (Pa). */
 export const psi = (value: number) => toSI(value, 'psi');
+/** °F as SI (K). */
+export const fahrenheit = (value: number) => toSI(value, '°F');
 /** lbf·ft as SI (N·m). */
 export const lbft = (value: number) => toSI(value, 'lbf·ft');
 
@@ -47,14 +49,14 @@ export class Diary {
   private serial = 0;
 
   constructor(
-    private readonly rig: string,
+    readonly rig: string,
     private readonly random: () => number,
     /** How far the story is moved in time (ms). */
-    private readonly shift: number,
+    readonly shift: number,
   ) {}
 
   /** Ids carry their time in front, as UUIDv7 does, and the rest from the seed. */
-  private id(ms: number): string {
+  id(ms: number): string {
     this.serial += 1;
     const time = ms.toString(16).padStart(12, '0');
     const hex = (length: number) =>
@@ -67,14 +69,14 @@ export class Diary {
     kind: K,
     happened: number,
     body: EntryOf<K>['body'],
-    more: { recorded?: number; replaces?: string } = {},
+    more: { recorded?: number; replaces?: string; id?: string } = {},
   ): Entry {
     const when = happened + this.shift;
     const recorded = (more.recorded ?? happened + 3_600_000) + this.shift + this.serial;
     const entry = makeEntry(
       kind,
       {
-        id: this.id(recorded),
+        id: more.id ?? this.id(recorded),
         rig: this.rig,
         happened: new Date(when).toISOString(),
         recorded: new Date(recorded).toISOString(),

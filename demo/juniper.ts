@@ -76,6 +76,9 @@ const model: RigModel = {
   },
 };
 
+/** Juniper as its owner describes it. */
+export const JUNIPER = model;
+
 const HUB = {
   studs: 6,
   seal: 'YS-171',

@@ -8,6 +8,7 @@ import { at, Diary, TOLD_ON } from './diary';
 import { hiveCart } from './hive-cart';
 import { juniper } from './juniper';
 import { hiveCartFindings, hiveCartReadings, juniperFindings, juniperReadings } from './readings';
+import { hiveCartRoad, juniperRoad } from './road';
 import { sandpiper } from './sandpiper';
 
 /** The rigs of the demo, by name. */
@@ -42,14 +43,16 @@ export function demoEntries(date: string = TOLD_ON, seed = 1): readonly Entry[] 
     tell(one, chances);
     return one.entries;
   };
+  const carted = [...diary(DEMO_RIGS.sandpiper, sandpiper), ...diary(DEMO_RIGS.hiveCart, hiveCart)];
   return [
     ...apart(DEMO_RIGS.juniper, 1, juniperReadings),
     ...apart(DEMO_RIGS.juniper, 2, (one) => juniperFindings(one, towed)),
     ...apart(DEMO_RIGS.hiveCart, 3, hiveCartReadings),
     ...apart(DEMO_RIGS.hiveCart, 4, hiveCartFindings),
+    ...apart(DEMO_RIGS.juniper, 5, (one) => juniperRoad(one, towed)),
+    ...apart(DEMO_RIGS.hiveCart, 6, (one) => hiveCartRoad(one, carted)),
     ...house,
     ...towed,
-    ...diary(DEMO_RIGS.sandpiper, sandpiper),
-    ...diary(DEMO_RIGS.hiveCart, hiveCart),
+    ...carted,
   ];
 }

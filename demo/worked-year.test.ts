@@ -335,7 +335,9 @@ const YEAR: Readonly<Record<keyof typeof DEMO_RIGS, Readonly<Record<string, read
       'battery-renew breakaway: soon, deferred by days',
       'repack 1L 1R: due, reached by days',
       'repack 2L 2R: unknown, no-record',
-      'tire-renew 1L 1R 2L 2R: soon, near by days',
+      'tire-renew 1L 1R 2L: soon, near by days',
+      // A nail is in it, towed on with.
+      'tire-renew 2R: due, finding by days',
       'tire-renew S1: overdue, past by days',
     ],
   },
