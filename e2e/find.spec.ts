@@ -33,6 +33,7 @@ test('on a phone five stand at the thumb, and the rest behind More', async ({ pa
   await bar.getByRole('button', { name: 'More' }).click();
   const more = page.getByRole('navigation', { name: 'More places' });
   await expect(more.getByRole('link')).toHaveText([
+    'Trouble',
     'Logbook',
     'Rig',
     'Parts',

@@ -145,28 +145,31 @@ const SHOTS = [
   {
     name: 'trouble-phone',
     view: PHONE,
+    theme: 'auto',
     go: async (page) => {
       await page.goto(`${BASE}/trouble?rig=${RIGS.juniper}`);
       for (const [asked, answer] of [
+        ['Where are you?', 'On the road'],
         [/lane/, 'Yes'],
         [/level/, 'Yes'],
         [/alone/, 'No'],
-        [/dark/, 'No'],
+        [/dark/, 'Yes'],
       ])
         await page.getByRole('radiogroup', { name: asked }).getByRole('radio', { name: answer }).click();
       await page.getByRole('button', { name: 'What do you see?' }).click();
-      await page.getByRole('button', { name: 'Flat or blow-out' }).click();
-      await page.getByRole('button', { name: 'No', exact: true }).click();
-      await page.getByRole('button', { name: 'Two or three' }).click();
-      await page.getByRole('heading', { name: 'What did it hurt?' }).waitFor();
+      await page.getByRole('button', { name: 'Hot hub' }).click();
+      await page.getByRole('button', { name: /^1L/ }).click();
+      await page.getByRole('button', { name: 'Not known' }).click();
+      await page.getByRole('button', { name: 'One to five seconds' }).click();
+      await page.getByRole('heading', { name: 'What stays open' }).waitFor();
     },
   },
   {
-    name: 'rules',
+    name: 'kit',
+    height: 900,
     go: async (page) => {
-      await page.goto(`${BASE}/rules?rig=${RIGS.juniper}`);
-      await page.getByRole('button', { name: /^Repacking hubs/ }).click();
-      await page.getByRole('radio', { name: /^By grease grade, 5,000/ }).click();
+      await page.goto(`${BASE}/kit?rig=${RIGS.juniper}`);
+      await page.getByRole('heading', { name: /troubles can be finished/ }).waitFor();
     },
   },
   {

@@ -12,6 +12,9 @@ const OUTCOME_WORDS: Readonly<Record<TroubleBody['outcome'], string>> = {
   open: 'Left as it was',
 };
 
+/** Words without their full stop: lines are joined by one. */
+const unstopped = (words: string) => words.replace(/\.+$/, '');
+
 /** A trouble met, as the log tells it. */
 export function troubleEntry(body: TroubleBody, system: UnitSystem): EntryWords {
   const { trouble, place, verdict, outcome, underWay, into, where, did, helped, minutes, cost } = body;
@@ -22,9 +25,9 @@ export function troubleEntry(body: TroubleBody, system: UnitSystem): EntryWords 
       underWay ? [ROLL_WORDS[verdict.roll], limit].filter(Boolean).join(', ') : 'Found at home',
       OUTCOME_WORDS[outcome],
       ...(into === undefined ? [] : [`${measure(into, 'distance', system, 0)} into the trip`]),
-      ...(where === undefined ? [] : [`Where: ${where}`]),
-      ...(did === undefined ? [] : [did]),
-      ...(helped === undefined ? [] : [`Helped: ${helped}`]),
+      ...(where === undefined ? [] : [`Where: ${unstopped(where)}`]),
+      ...(did === undefined ? [] : [unstopped(did)]),
+      ...(helped === undefined ? [] : [`Helped: ${unstopped(helped)}`]),
       ...(minutes === undefined ? [] : [`${minutes} min`]),
       ...(cost === undefined ? [] : [`Cost ${formatMoney(cost)}`]),
     ],

@@ -37,6 +37,8 @@ export const BECAUSE = [
   'grease-in-front',
   'holes-worn',
   'studs-unknown',
+  'counts-differ',
+  'pressures-differ',
   'too-few',
   'ran-loose',
   'all-back',

@@ -159,6 +159,8 @@ export const studs = defineTrouble({
     const lost = figure(answers, 'lost');
     const gone = figure(answers, 'gone');
     if (on === undefined || lost === undefined || gone === undefined) return stay('studs-unknown');
+    // More missing now than ever went, or more than there are: one of them is wrong.
+    if (gone > lost || lost > on) return stay('counts-differ');
     if (!keepsEnough(on, gone)) return stay('too-few');
     // Those that stayed have carried it all, whatever is back on.
     if (!says(answers, 'held', 'yes') || lost >= 2) return creep('ran-loose', 5, 30);

@@ -9,6 +9,7 @@ const psi = (value: number) => toSI(value, 'psi');
 
 /** A tire that loses air: by where, whether it rolled low, and how long it lasts against how long it takes to air. */
 function goingSoft(answers: Answers): RoadVerdict {
+  if (gained(answers)) return stay('pressures-differ');
   if (says(answers, 'where', 'wall', 'shoulder', 'unknown')) return stay('wall-or-shoulder');
   if (says(answers, 'rolled', 'half', 'unknown')) return stay('rolled-flat');
   if (says(answers, 'rolled', 'low')) return care(25, 45, 'rolled-low');
@@ -38,11 +39,19 @@ export const nail = defineTrouble({
     quantity('second', 'pressure'),
     ...SOFT.slice(2).map((question) => ({ ...question, when: (answers: Answers) => !holds(answers) })),
   ],
-  decide: (answers) => (holds(answers) ? care(50, 50, 'holds-air', [], 10) : goingSoft(answers)),
+  decide: (answers) =>
+    holds(answers) && !gained(answers) ? care(50, 50, 'holds-air', [], 10) : goingSoft(answers),
   at: 'wheel',
   about: () => ({ what: 'tread-object', grade: 'nail' }),
   leaves: (because) => (because === 'rolled-low' ? ['inside-before-trip'] : []),
 });
+
+/** More than gauges differ by: nobody fills a tire between two readings. */
+function gained(answers: Answers): boolean {
+  const first = figure(answers, 'first');
+  const second = figure(answers, 'second');
+  return first !== undefined && second !== undefined && second - first > psi(2);
+}
 
 /** Under a psi in ten minutes. */
 function holds(answers: Answers): boolean {

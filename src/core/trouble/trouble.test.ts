@@ -161,6 +161,8 @@ const ROWS: readonly (readonly [TroubleId, Answers, string, string])[] = [
     'five-gave-a-nut',
   ],
   ['studs', { holes: 'round' }, 'stay', 'studs-unknown'],
+  ['studs', { holes: 'round', held: 'yes', studs: 6, lost: 1, gone: 2 }, 'stay', 'counts-differ'],
+  ['nail', { first: psi(60), second: psi(66) }, 'stay', 'pressures-differ'],
   ['dragging', { pin: 'out' }, 'here', 'pin-back-in'],
   ['dragging', { pin: 'in', 'how-many': 'all', 'plug-out': 'goes' }, 'creep 1 mi at 15', 'brake-wire-off'],
   [

@@ -8,6 +8,7 @@ import {
   ScrollText,
   Settings,
   Tags,
+  TriangleAlert,
   type LucideIcon,
 } from 'lucide-react';
 
@@ -23,7 +24,7 @@ export interface Place {
 /** The places of the work, in the order of the rail. */
 export const WORK: readonly Place[] = [
   { href: '/', word: 'Yard', icon: House },
-  { href: '/walk', word: 'Road', icon: Footprints, also: ['/lights', '/trouble', '/kit'] },
+  { href: '/walk', word: 'Road', icon: Footprints, also: ['/lights', '/kit'] },
   { href: '/season', word: 'Plan', icon: CalendarRange },
   { href: '/bench', word: 'Bench', icon: ClipboardList, also: ['/sheet'] },
   { href: '/logbook', word: 'Logbook', icon: ScrollText, also: ['/end', '/finding'] },
@@ -36,6 +37,9 @@ export const BEHIND: readonly Place[] = [
   { href: '/figures', word: 'Figures', icon: Ruler },
 ];
 
+/** Part of the Road, and one tap from everywhere. */
+export const TROUBLE: Place = { href: '/trouble', word: 'Trouble', icon: TriangleAlert };
+
 /** At the foot of the rail. */
 export const FOOT: Place = { href: '/keep', word: 'Backup & settings', icon: Settings };
 
@@ -44,7 +48,7 @@ const AT_THE_THUMB = 4;
 
 /** What the bar of a phone has, and what lies behind *More*. */
 export const BAR = WORK.slice(0, AT_THE_THUMB);
-export const MORE: readonly Place[] = [...WORK.slice(AT_THE_THUMB), ...BEHIND, FOOT];
+export const MORE: readonly Place[] = [TROUBLE, ...WORK.slice(AT_THE_THUMB), ...BEHIND, FOOT];
 
 /** True on a page of a place. */
 export function isHere({ href, also = [] }: Place, path: string): boolean {

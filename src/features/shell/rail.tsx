@@ -3,7 +3,7 @@
 import { Ellipsis, Search } from 'lucide-react';
 import Link from 'next/link';
 import { cx } from '@/ui';
-import { BAR, BEHIND, FOOT, isHere, MORE, WORK, type Place } from './places';
+import { BAR, BEHIND, FOOT, isHere, MORE, TROUBLE, WORK, type Place } from './places';
 
 const FOCUS = 'outline-offset-[-4px] focus-visible:outline-rail-mark';
 
@@ -57,6 +57,7 @@ export function Rail({ path, onFind }: { path: string; onFind: () => void }) {
         <RailLink key={place.href} place={place} path={path} quiet />
       ))}
       <div className="mt-auto pt-4">
+        <RailLink place={TROUBLE} path={path} />
         <RailLink place={FOOT} path={path} quiet />
       </div>
     </nav>

@@ -47,7 +47,12 @@ export function Verdict({ view, now, onPlan }: { view: RigView; now: string; onP
         {next && (
           <div className="mt-1.5 max-w-[62ch]">
             <OutlookNote view={view} trip={next} />
-            {next.distance >= LONG_TRIP && <KitNote view={view} />}
+            {next.distance >= LONG_TRIP && (
+              // It comes a moment later: its line is kept free.
+              <div className="min-h-[3.2rem] sm:min-h-[1.6rem]">
+                <KitNote view={view} short />
+              </div>
+            )}
           </div>
         )}
         <p className="-my-1 flex flex-wrap items-center gap-x-5">

@@ -1,7 +1,7 @@
 import { nextQuestion, soFar, TROUBLE_IDS, TROUBLES, type Answers } from '@/core/trouble';
 import * as fc from 'fast-check';
 import { sampleModel } from '@/core/testing/arbitraries';
-import { BECAUSE_WORDS, recoveryLines, TROUBLE_WORDS } from '.';
+import { BECAUSE_WORDS, recoveryLines, STEPS_HERE, TROUBLE_WORDS } from '.';
 import { limitWords, looksWords } from '..';
 
 describe.each(TROUBLE_IDS)('%s', (id) => {
@@ -36,6 +36,12 @@ describe.each(TROUBLE_IDS)('%s', (id) => {
     expect(BECAUSE_WORDS[soFar(id, {}).because]).toBeTruthy();
     expect(nextQuestion(id, {})?.id ?? 'none').toBe(questions[0]?.id ?? 'none');
   });
+});
+
+test('what can be done here never fills or plugs a tire that the verdict forbids to', () => {
+  for (const forbidden of ['wall-or-shoulder', 'rolled-flat', 'coming-apart', 'holes-worn'] as const)
+    expect(STEPS_HERE[forbidden]).toBeUndefined();
+  expect(STEPS_HERE['survivor-overloaded']?.join(' ')).not.toMatch(/spare/i);
 });
 
 test('how far, how fast and when to look, in both units and never more than the table has', () => {

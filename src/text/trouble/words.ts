@@ -380,6 +380,8 @@ export const BECAUSE_WORDS: Readonly<Record<Because, string>> = {
   'grease-in-front': 'Wipe it, and watch.',
   'holes-worn': 'Worn holes, or a wheel that moved, hold no nut.',
   'studs-unknown': 'How many nuts hold is not known.',
+  'counts-differ': 'These counts do not agree: more missing than went, or than there are. Count again.',
+  'pressures-differ': 'It gained air while nobody filled it: read it again.',
   'too-few': 'Too few nuts left.',
   'ran-loose': 'The nuts ran loose, or two or more went: what is left has carried it all.',
   'all-back': 'All back and tight: look at them at 5, 10, 25 and 50 mi.',

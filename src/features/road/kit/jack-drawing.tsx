@@ -20,10 +20,10 @@ export function JackDrawing({
 }) {
   const top = Math.max(raised + blocks, needed, point) * 1.08;
   const y = (height: number) => 130 - (height / top) * 118;
-  const length = (value: number) => measure(value, 'length', units);
+  const length = (value: number) => measure(value, 'length', units, 1);
   return (
     <svg
-      viewBox="0 0 300 146"
+      viewBox="0 0 340 146"
       role="img"
       aria-label={`Jack on ${length(blocks)} of blocks: from ${length(closed + blocks)} to ${length(raised + blocks)}; the point is at ${length(point)} with a flat and has to come to ${length(needed)}`}
       className="h-auto w-full max-w-[26rem]"
@@ -31,7 +31,7 @@ export function JackDrawing({
       stroke="var(--ink)"
       strokeWidth="1.6"
     >
-      <path d="M10 130.5H290" />
+      <path d="M10 130.5H330" />
       {blocks > 0 && <rect x="62" y={y(blocks)} width="56" height={130 - y(blocks)} />}
       <rect x="76" y={y(blocks + closed)} width="28" height={y(blocks) - y(blocks + closed)} />
       <rect

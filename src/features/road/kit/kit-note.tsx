@@ -5,19 +5,22 @@ import { troublesFor } from '@/core/trouble';
 import { Named, type RigView } from '@/features/rigs';
 import { list, small } from '@/text';
 import { needWords } from '@/text/kit-said';
+import { cx } from '@/ui';
 
 /** How much of what can happen the kit of a rig can put right, and what is wanting most: a line with the way to it. */
-export default function KitNote({ view }: { view: RigView }) {
+export default function KitNote({ view, short = false }: { view: RigView; short?: boolean }) {
   const all = finishes(readKit(view), troublesFor(view.model));
   const can = all.filter((one) => one.can === 'yes').length;
   const best = bestPurchase(all);
   const said = Object.keys(view.rig.kit).length > 0;
   return (
-    <p className="text-soft text-lg">
+    <p className={cx('text-soft', !short && 'text-lg')}>
       <Named href={`/kit?rig=${view.rig.id}`}>Kit</Named>:{' '}
       {said
         ? `${can} of ${all.length} troubles can be finished on the road.${
-            best ? ` Most is missing: ${list(best.items.map((item) => small(needWords(item))))}.` : ''
+            best && !short
+              ? ` Most is missing: ${list(best.items.map((item) => small(needWords(item))))}.`
+              : ''
           }`
         : 'mark what is aboard, and see what you could fix on the road.'}
     </p>

@@ -7,8 +7,9 @@ import { soFar, type Answers, type RoadVerdict, type TroubleId } from '@/core/tr
 import { PhotosKept, useLeadOn, useRecord } from '@/features/forms';
 import { jobsLink, Named, type RigView } from '@/features/rigs';
 import { newId, usePreferences, type Photo } from '@/store';
-import { findingWords, limitWords, placeName, workAt } from '@/text';
+import { findingWords, inUnits, limitWords, placeName, workAt } from '@/text';
 import { Button, Choice, Mark, reported, useOnce } from '@/ui';
+import { STEPS_HERE } from '@/text/trouble';
 import { HowItWent } from './how-it-went';
 import { Recovery } from './recovery';
 import { readTold } from './told';
@@ -48,6 +49,21 @@ function Stands({ found }: { found: readonly FindingBody[] }) {
           ))}
         </ul>
       )}
+    </section>
+  );
+}
+
+/** What can be done on the spot, where no card leads through it. */
+function Steps({ steps }: { steps: readonly string[] }) {
+  const { units } = usePreferences();
+  return (
+    <section aria-label="What you can do here">
+      <h2 className="text-2xl">What you can do here</h2>
+      <ol className="mt-1 grid list-decimal gap-1.5 pl-6 text-lg">
+        {steps.map((step) => (
+          <li key={step}>{inUnits(step, units)}</li>
+        ))}
+      </ol>
     </section>
   );
 }
@@ -136,6 +152,9 @@ export function Outcome({
     <div className="grid gap-6">
       {(verdict.roll === 'stay' || verdict.roll === 'creep') && draft.met !== 'home' && (
         <Recovery view={view} trouble={trouble} place={place} />
+      )}
+      {STEPS_HERE[alone.because] && mayWork(draft) && !led && (
+        <Steps steps={STEPS_HERE[alone.because] ?? []} />
       )}
       <Workings trouble={trouble} place={place} view={view} answers={answers} />
       {trouble === 'lights' && (
