@@ -10,6 +10,7 @@ const CORE = [
   'judge',
   'calc',
   'kit',
+  'money',
   'duty',
   'forecast',
   'survey',

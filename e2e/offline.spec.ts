@@ -116,6 +116,8 @@ test('every address that was ever given out leads somewhere, with the network of
     '/lights',
     '/trouble',
     '/kit',
+    '/papers',
+    '/money',
     '/figures?of=balance',
     '/season',
     '/logbook?place=1L&kind=work',

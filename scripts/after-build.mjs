@@ -41,7 +41,7 @@ const { count, size, warnings } = await injectManifest({
   swSrc: bundle,
   swDest: `${root}public/sw.js`,
   globDirectory: `${root}.next`,
-  globPatterns: ['static/**/*.{js,css,woff2,wasm}'],
+  globPatterns: ['static/**/*.{js,css,woff2,woff,wasm}'],
   dontCacheBustURLsMatching: /^static\//,
   maximumFileSizeToCacheInBytes: 8 * 1024 * 1024,
   manifestTransforms: [

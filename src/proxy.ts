@@ -28,6 +28,8 @@ function policy(path: string): string {
     "font-src 'self'",
     "connect-src 'self'",
     "worker-src 'self'",
+    // A paper is shown before it is saved: made on this device, from nowhere else.
+    'frame-src blob:',
     "manifest-src 'self'",
     "frame-ancestors 'none'",
     "base-uri 'none'",

@@ -1,5 +1,6 @@
 import type { Instant } from '@/core/base';
 import {
+  fingerprintOf,
   planMerge,
   readArchive,
   writeArchive,
@@ -83,6 +84,16 @@ export const LONG_ASKS = {
     });
     desk.checked = undefined;
     return checked.added.length + checked.unread.length;
+  },
+  /** The whole record of a rig, as a paper tells it: its entries in order, those that no longer count, and its fingerprint. */
+  recordOf: async ({ keeper }: Desk, ask: { rig: string; at: Instant }) => {
+    const fold = await keeper.fold();
+    const entries = fold.entries.filter(({ rig }) => rig === ask.rig);
+    return {
+      entries,
+      retracted: entries.flatMap(({ id }) => (fold.retracted.has(id) ? [id] : [])),
+      fingerprint: fingerprintOf(entries, ask.rig, ask.at),
+    };
   },
   raw: ({ keeper }: Desk) => keeper.shelves.raw(),
 };

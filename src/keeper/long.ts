@@ -7,5 +7,6 @@ export const LONG: ReadonlySet<AskName> = new Set<AskName>([
   'writeArchive',
   'checkArchive',
   'bringIn',
+  'recordOf',
   'raw',
 ]);

@@ -26,6 +26,7 @@ import { GRADE_WORDS, PART_FACT_WORDS, PART_WORDS, partFactText, partName, SHELF
 import type { EntryWords } from './entry-words';
 import { lookedWords } from './looked';
 import { BASIS_WORDS, KIND_WORDS, THICKENER_WORDS, WATER_WORDS } from './rig';
+import { orderEntry, PAPER_WORDS } from './paper-entry';
 import { kitEntry, troubleEntry } from './road-entry';
 import { doneWords, routineTitle } from './routines';
 import { RULE_WORDS, schoolWords } from './rules';
@@ -63,6 +64,9 @@ export const KIND_OF_ENTRY: Record<Entry['kind'], string> = {
   figure: 'Figure',
   trouble: 'Trouble',
   kit: 'Kit',
+  paper: 'Paper',
+  order: 'Order',
+  'order.back': 'Order',
   note: 'Note',
   void: 'Withdrawn',
 };
@@ -369,6 +373,15 @@ export function entryWords(
       };
     case 'trouble':
       return troubleEntry(entry.body, system);
+    case 'paper':
+      return { title: `Made: ${small(PAPER_WORDS[entry.body.paper])}`, lines: [] };
+    case 'order':
+      return orderEntry(entry.body);
+    case 'order.back':
+      return {
+        title: `Back: ${titleOf(entry.body.order) ?? 'an order'}`,
+        lines: entry.body.note ? [entry.body.note] : [],
+      };
     case 'kit':
       return kitEntry(entry.body);
     case 'finding.seen':

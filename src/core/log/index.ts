@@ -48,6 +48,8 @@ export {
   type FindingState,
   type Gap,
   type KitState,
+  type OrderState,
+  type PaperFigures,
   type LastDone,
   type MeterAnchor,
   type PartState,
@@ -69,5 +71,7 @@ export type { PhotoBody } from './kinds/photo';
 export type { OpinionBody } from './kinds/opinion';
 export type { TripBody } from './kinds/trip';
 export type { TroubleBody } from './kinds/trouble';
+export type { PaperId } from './papers';
+export type { OrderBody } from './orders';
 export type { KitBody } from './kinds/kit';
 export type { EventBody } from './kinds/event';

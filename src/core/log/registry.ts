@@ -1,6 +1,8 @@
 import { findingClosed, findingOpened, findingSeen } from './kinds/finding';
 import { decision } from './kinds/decision';
 import { figure } from './kinds/figure';
+import { orderBack, orderOut } from './kinds/order';
+import { paper } from './kinds/paper';
 import { kit } from './kinds/kit';
 import { lights } from './kinds/lights';
 import { meterRead } from './kinds/meter';
@@ -47,6 +49,9 @@ export const REGISTRY = {
   figure,
   trouble,
   kit,
+  paper,
+  order: orderOut,
+  'order.back': orderBack,
   'part.fitted': partFitted,
   'part.moved': partMoved,
   'part.read': partRead,

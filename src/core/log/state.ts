@@ -1,4 +1,6 @@
 import type { CivilDay, Instant } from '../base';
+import type { OrderBody } from './orders';
+import type { PaperId } from './papers';
 import type { KitFigure, KitId } from '../trouble';
 import type { Evidence } from './evidence';
 import type { PartFacts, PartKind, Place, RigModel, Shelf, ShelfGrade, WheelEnd } from '../rig';
@@ -152,6 +154,15 @@ export interface PartState {
   readonly grade: ShelfGrade | undefined;
 }
 
+/** What a paper was made with: raw values (SI) by what they are. */
+export type PaperFigures = Readonly<Record<string, string | number>>;
+
+/** An order to a shop that has not come back. */
+export interface OrderState extends OrderBody {
+  readonly id: string;
+  readonly at: Instant;
+}
+
 /** Something of the kit, and since when it is so; figures in SI, counts and minutes plain. */
 export interface KitState {
   readonly aboard: boolean;
@@ -201,6 +212,12 @@ export interface RigState {
   /** When something that was found before was last put right, by what it rested on and where. */
   readonly past: Readonly<Record<string, { readonly at: Instant }>>;
   readonly parts: Readonly<Record<string, PartState>>;
+  /** When each paper was last made, and with which figures. */
+  readonly papers: Readonly<
+    Partial<Record<PaperId, { readonly at: Instant; readonly figures: PaperFigures }>>
+  >;
+  /** Orders to shops that have not come back. */
+  readonly orders: Readonly<Record<string, OrderState>>;
   /** What of the kit is aboard and what is not; of the rest nobody has said. */
   readonly kit: Readonly<Partial<Record<KitId, KitState>>>;
   /** What was last read where, by reading and place: `lining@1L`, in SI. */
@@ -258,6 +275,8 @@ export function emptyRig(id: string): RigState {
     shelved: {},
     past: {},
     parts: {},
+    papers: {},
+    orders: {},
     kit: {},
     read: {},
     pace: {},

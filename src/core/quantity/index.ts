@@ -4,6 +4,7 @@
  * inch fractions included, and writes what they read.
  */
 export { fromSI, toSI, unitFor, UNITS, type Dimension, type Unit, type UnitSystem } from './units';
+export { parseMoney, type MoneyProblem, type MoneyTyped } from './money';
 export { parseNumber, parseQuantity, type ParseProblem } from './parse';
 export { parseSpan } from './span';
 export {

@@ -34,6 +34,8 @@ export {
   type TroubleAt,
   type TroubleTold,
 } from './trouble';
+export { changedSincePrinted, paperEntry, tongueFigures } from './paper';
+export { orderBackEntries, orderEntries, orderStands, type OrderCameBack } from './order';
 export { kitEntry } from './kit';
 export { knownAnswers } from './trouble-known';
 export { tripEntries } from './trip';

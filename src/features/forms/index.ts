@@ -7,6 +7,7 @@ export { useWakeLock } from './use-wake-lock';
 export { GradeChoice } from './grade-choice';
 export { PhotoTaker } from './photo-taker';
 export { PhotosKept } from './photos-kept';
+export { MoneyFields, moneyWrongs } from './money-fields';
 export { LimitCard } from './limit-card';
 export { PhotoOf } from './photo-of';
 export { useSheetForm, type Wrongs } from './use-sheet-form';

@@ -2,10 +2,10 @@
 
 import { useState } from 'react';
 import { partAt } from '@/core/log';
-import { parseQuantity, unitFor } from '@/core/quantity';
+import { parseMoney, parseQuantity, unitFor } from '@/core/quantity';
 import { isWheelEnd, type PartKind, type Place, type Shelf, type ShelfGrade } from '@/core/rig';
 import { refitLeft } from '@/core/rules';
-import { useRecord } from '@/features/forms';
+import { MoneyFields, moneyWrongs, useRecord } from '@/features/forms';
 import { type RigView } from '@/features/rigs';
 import { Contradictions } from '@/features/rig/facts';
 import { newId } from '@/store';
@@ -16,6 +16,13 @@ import { PartFields } from './part-fields';
 import { usePartDraft } from './use-part-draft';
 
 type How = 'there' | 'new' | 'used';
+
+/** What it cost and where it came from, where either was told. */
+function boughtOf(paid: ReturnType<typeof parseMoney> | undefined, from: string) {
+  const price = paid?.ok ? paid.value : undefined;
+  const where = paid && from.trim();
+  return price || where ? { bought: { ...(price && { price }), ...(where && { where }) } } : {};
+}
 
 /** A part put on record: one that sits there already, or one fitted now, and what becomes of the old one. */
 export function FitForm({
@@ -41,13 +48,20 @@ export function FitForm({
   const [oldTo, setOldTo] = useState<'shelf' | 'gone'>('gone');
   const [grade, setGrade] = useState<ShelfGrade>('sound');
   const [shelf, setShelf] = useState<Shelf>('home');
+  const [price, setPrice] = useState('');
+  const [currency, setCurrency] = useState(units === 'us' ? 'USD' : 'EUR');
+  const [from, setFrom] = useState('');
   const one = PART_WORDS[kind].one;
   const turns = place !== 'shelf' && isWheelEnd(place);
 
   const save = async () => {
     const miles =
       rolled.trim() === '' ? undefined : parseQuantity(rolled, 'distance', unitFor('distance', units));
+    const paid = parseMoney(price, currency);
+    const wrongs = moneyWrongs(paid.ok ? {} : paid.error);
     const facts = telling.read({
+      ...(wrongs.amount && { price: wrongs.amount }),
+      ...(wrongs.currency && { currency: wrongs.currency }),
       ...(miles && !miles.ok && { rolled: parseWords(miles.error, units) }),
       ...(miles?.ok && miles.value < 0 && { rolled: 'Miles cannot be negative.' }),
     });
@@ -66,6 +80,7 @@ export function FitForm({
             to: place,
             ...(known !== undefined && { rolled: known }),
             ...(place === 'shelf' && { grade, shelf }),
+            ...boughtOf(how === 'there' && place !== 'shelf' ? undefined : paid, from),
             ...(old && { old: { to: oldTo, ...(oldTo === 'shelf' && { grade }) } }),
             ...(off.length > 0 && {
               refits: off.map((end) => refitLeft(end, house, model)),
@@ -136,6 +151,29 @@ export function FitForm({
           onChange={(event) => setRolled(event.target.value)}
           error={telling.errors['rolled']}
         />
+      )}
+      {(place === 'shelf' || how !== 'there') && (
+        <>
+          <MoneyFields
+            label="Price, if it was bought"
+            amount={{
+              value: price,
+              error: telling.errors['price'],
+              onChange: (event) => setPrice(event.target.value),
+            }}
+            currency={{
+              value: currency,
+              error: telling.errors['currency'],
+              onChange: (event) => setCurrency(event.target.value),
+            }}
+          />
+          <Field
+            label="Where it came from"
+            maxLength={80}
+            value={from}
+            onChange={(event) => setFrom(event.target.value)}
+          />
+        </>
       )}
       {telling.conflicts.length > 0 && <Contradictions conflicts={telling.conflicts} />}
     </SheetForm>

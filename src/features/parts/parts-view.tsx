@@ -3,7 +3,7 @@
 import { useSearchParams } from 'next/navigation';
 import { useState } from 'react';
 import { PART_KINDS, slotsOf, type PartKind } from '@/core/rig';
-import { RigPage, type RigView } from '@/features/rigs';
+import { Named, RigPage, type RigView } from '@/features/rigs';
 import { PART_WORDS } from '@/text';
 import { Button } from '@/ui';
 import { KindView } from './kind-view';
@@ -16,7 +16,8 @@ function Parts({ view }: { view: RigView }) {
     <>
       <h1 className="text-4xl">What sits where</h1>
       <p className="text-soft mt-1 mb-4">
-        Every part brings its own age and miles along, wherever it goes, the spare included.
+        Every part brings its own age and miles along, wherever it goes, the spare included. What it all
+        costs: <Named href={`/money?rig=${view.rig.id}`}>money and time</Named>.
       </p>
       <div
         role="group"

@@ -27,13 +27,13 @@ export const WORK: readonly Place[] = [
   { href: '/walk', word: 'Road', icon: Footprints, also: ['/lights', '/kit'] },
   { href: '/season', word: 'Plan', icon: CalendarRange },
   { href: '/bench', word: 'Bench', icon: ClipboardList, also: ['/sheet'] },
-  { href: '/logbook', word: 'Logbook', icon: ScrollText, also: ['/end', '/finding'] },
+  { href: '/logbook', word: 'Logbook', icon: ScrollText, also: ['/end', '/finding', '/papers'] },
 ];
 
 /** What the work draws on. */
 export const BEHIND: readonly Place[] = [
   { href: '/rig', word: 'Rig', icon: Tags, also: ['/survey', '/rules', '/identify', '/setup'] },
-  { href: '/parts', word: 'Parts', icon: Package },
+  { href: '/parts', word: 'Parts', icon: Package, also: ['/money'] },
   { href: '/figures', word: 'Figures', icon: Ruler },
 ];
 

@@ -1,5 +1,5 @@
 import * as z from 'zod/mini';
-import { keyWords, nonNegative, text } from '../../base';
+import { keyWords, nonNegative, text, words } from '../../base';
 import {
   partSchema,
   placeSchema,
@@ -14,6 +14,7 @@ import { NEW_BRAKES } from '../../rules';
 import { defineKind, type Applied, type Own } from '../define';
 import { doneNow, pulled, restart, type JobDone } from '../last-done';
 import { fit, moveParts, partAt, readPart } from '../parts';
+import { moneySchema } from '../kept';
 import { openRefits, refitsSchema, threadsAfter } from '../refits';
 import { contradict } from '../state';
 import { carriedAlong } from '../tires';
@@ -39,7 +40,7 @@ const note = z.optional(text(500));
 /** A part comes into the record, fitted at a place or laid on the shelf; what sat there goes to the shelf or is gone. */
 export const partFitted = defineKind({
   kind: 'part.fitted',
-  version: 2,
+  version: 3,
   body: z.strictObject({
     part: partId,
     spec: partSchema,
@@ -48,6 +49,8 @@ export const partFitted = defineKind({
     rolled: z.optional(nonNegative(1e9)),
     grade,
     shelf,
+    /** What it cost, and where it came from. */
+    bought: z.optional(z.strictObject({ price: z.optional(moneySchema), where: z.optional(words(80)) })),
     /** What becomes of the part that sat there; the shelf, ungraded, when it is not said. */
     old: z.optional(z.strictObject({ to: z.enum(['shelf', 'gone']), grade })),
     /** A wheel that came off for it. */
@@ -57,7 +60,7 @@ export const partFitted = defineKind({
   group: 'parts',
   places: ({ to, refits = [] }) => [...(to === 'shelf' ? [] : [to]), ...refits.map(({ place }) => place)],
   corrected: 'here',
-  upcasters: [(body) => body],
+  upcasters: [(body) => body, (body) => body],
   apply: (rig, body, entry: Applied, own?: Own) => {
     if (rig.parts[body.part]) return contradict(rig, entry.id);
     const old = body.to === 'shelf' ? undefined : partAt(rig, body.spec.kind, body.to);

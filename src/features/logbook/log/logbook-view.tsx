@@ -115,6 +115,7 @@ function Entries({ ready }: { ready: Ready }) {
         </p>
         <div className="ml-auto flex gap-2 max-md:[&>*]:px-3">
           {rigFor && <Button onClick={() => setNoting(true)}>Write a note</Button>}
+          <LinkButton href="/papers">Papers</LinkButton>
           <LinkButton href="/keep">Archive</LinkButton>
         </div>
       </div>

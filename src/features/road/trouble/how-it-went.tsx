@@ -1,6 +1,7 @@
 import type { RigState } from '@/core/log';
 import { unitFor } from '@/core/quantity';
 import { KIT_IDS, kitDef, type KitId } from '@/core/trouble';
+import { MoneyFields } from '@/features/forms';
 import { usePreferences } from '@/store';
 import { KIT_WORDS } from '@/text';
 import { cx, Field, TextArea } from '@/ui';
@@ -52,10 +53,7 @@ export function HowItWent({
         <Field label="Where it was" maxLength={200} {...field('where')} />
         <TextArea label="What was done, with what" maxLength={1000} {...field('did')} />
         <Field label="Who helped" maxLength={200} {...field('helped')} />
-        <div className="grid grid-cols-[minmax(0,1fr)_7rem] gap-3">
-          <Field label="Cost" inputMode="decimal" {...field('cost')} />
-          <Field label="Money" maxLength={3} autoCapitalize="characters" {...field('currency')} />
-        </div>
+        <MoneyFields label="Cost" amount={field('cost')} currency={field('currency')} />
         {usable.length > 0 && (
           <fieldset>
             <legend className="mb-1.5 font-semibold">Used up from the kit</legend>

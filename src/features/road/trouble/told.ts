@@ -1,5 +1,6 @@
+import { moneyWrongs } from '@/features/forms';
 import type { TroubleBody } from '@/core/log';
-import { parseNumber, parseQuantity, unitFor, type UnitSystem } from '@/core/quantity';
+import { parseMoney, parseNumber, parseQuantity, unitFor, type UnitSystem } from '@/core/quantity';
 import type { ToldId } from './trouble-draft';
 
 /** How it went, as it goes to the log. */
@@ -26,9 +27,12 @@ export function readTold(
   const unit = unitFor('distance', units);
   const into = number('into', (text) => parseQuantity(text, 'distance', unit), `A number, in ${unit}.`);
   const minutes = number('minutes', parseNumber, 'Minutes, as a number.');
-  const amount = number('cost', parseNumber, 'An amount, as a number.');
-  const currency = words('currency').toUpperCase();
-  if (amount !== undefined && !/^[A-Z]{3}$/.test(currency)) wrong.currency = 'Three letters.';
+  const money = parseMoney(typed.cost ?? '', typed.currency ?? '');
+  if (!money.ok) {
+    const { amount, currency } = moneyWrongs(money.error);
+    if (amount) wrong.cost = amount;
+    if (currency) wrong.currency = currency;
+  }
   const [where, did, helped] = [words('where'), words('did'), words('helped')];
   return {
     told: {
@@ -37,7 +41,7 @@ export function readTold(
       ...(did !== '' && { did }),
       ...(helped !== '' && { helped }),
       ...(minutes !== undefined && { minutes }),
-      ...(amount !== undefined && wrong.currency === undefined && { cost: { amount, currency } }),
+      ...(money.ok && money.value && { cost: money.value }),
     },
     wrong,
   };

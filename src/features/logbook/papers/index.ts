@@ -1,0 +1,1 @@
+export { PapersView } from './papers-view';

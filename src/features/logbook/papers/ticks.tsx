@@ -1,0 +1,40 @@
+import { cx } from '@/ui';
+
+/** Things to choose any of, each a target for a thumb. */
+export function Ticks({
+  label,
+  items,
+  chosen,
+  onToggle,
+}: {
+  label: string;
+  items: readonly { readonly id: string; readonly text: string }[];
+  chosen: ReadonlySet<string>;
+  onToggle: (id: string) => void;
+}) {
+  return (
+    <fieldset className="min-w-0">
+      <legend className="mb-1.5 font-semibold">{label}</legend>
+      <ul className="grid gap-2">
+        {items.map(({ id, text }) => (
+          <li key={id}>
+            <label
+              className={cx(
+                'flex min-h-12 cursor-pointer items-center gap-3 rounded-sheet border-[1.5px] px-3 py-2',
+                chosen.has(id) ? 'border-accent bg-accent-wash' : 'border-line bg-sheet',
+              )}
+            >
+              <input
+                type="checkbox"
+                checked={chosen.has(id)}
+                onChange={() => onToggle(id)}
+                className="accent-accent size-5 shrink-0"
+              />
+              {text}
+            </label>
+          </li>
+        ))}
+      </ul>
+    </fieldset>
+  );
+}

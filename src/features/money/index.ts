@@ -1,0 +1,1 @@
+export { MoneyView } from './money-view';
