@@ -33,6 +33,9 @@ export const fahrenheit = (value: number) => toSI(value, '°F');
 /** lbf·ft as SI (N·m). */
 export const lbft = (value: number) => toSI(value, 'lbf·ft');
 
+/** Money of the demo's owner. */
+const dollars = (amount: number) => ({ amount, currency: 'USD' });
+
 const DAY = 86_400_000;
 
 /** A day (`2026-05-02`) at an hour (UTC) as milliseconds since 1970. */
@@ -128,7 +131,13 @@ export class Diary {
   }
 
   /** Puts a part on record that is not fitted: on the shelf, carried aboard or on order. */
-  shelve(day: string, kind: PartKind, shelf: Shelf, facts: Readonly<Record<string, string>>): void {
+  shelve(
+    day: string,
+    kind: PartKind,
+    shelf: Shelf,
+    facts: Readonly<Record<string, string>>,
+    bought?: { readonly price: number; readonly where: string },
+  ): void {
     this.write('part.fitted', at(day, 12), {
       part: `${kind} ${shelf} ${this.serial}`,
       spec: specOf(kind, facts),
@@ -136,11 +145,18 @@ export class Diary {
       rolled: 0,
       grade: 'as-new',
       shelf,
+      ...(bought && { bought: { price: dollars(bought.price), where: bought.where } }),
     });
   }
 
   /** Fits a new part in place of the old, which is gone. */
-  renew(day: string, kind: PartKind, place: Place, facts: Readonly<Record<string, string>>): void {
+  renew(
+    day: string,
+    kind: PartKind,
+    place: Place,
+    facts: Readonly<Record<string, string>>,
+    bought?: { readonly price: number; readonly where: string },
+  ): void {
     const part = `${kind} ${place} ${this.serial}`;
     this.write('part.fitted', at(day, 11), {
       part,
@@ -148,6 +164,7 @@ export class Diary {
       to: place,
       rolled: 0,
       old: { to: 'gone' },
+      ...(bought && { bought: { price: dollars(bought.price), where: bought.where } }),
     });
     this.seats.set(`${kind} ${place}`, part);
   }
@@ -233,6 +250,7 @@ export class Diary {
       renewed: places.map((place) => ({ place, part: 'seal' })),
       refits: places.map((place) => ({ place, limits: first.map(mi) })),
       skipped: [],
+      ...(about.cost !== undefined && { cost: dollars(about.cost) }),
       ...(about.note && { note: about.note }),
     });
   }
@@ -332,6 +350,7 @@ export interface RepackStory {
   readonly worn?: readonly WheelEnd[];
   readonly weeping?: readonly WheelEnd[];
   readonly water?: readonly WheelEnd[];
+  readonly cost?: number;
   readonly note?: string;
 }
 

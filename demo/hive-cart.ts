@@ -121,6 +121,7 @@ export function hiveCart(diary: Diary): void {
     lining: 6,
     worn: ['1R'],
     note: 'Front axle only, before the cherry bloom.',
+    cost: 31.5,
   });
   move('2025-05-14', 61, 'to the cherry orchards');
   diary.held('2025-05-14', '1L', '1R');

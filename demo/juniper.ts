@@ -141,6 +141,7 @@ export function juniper(diary: Diary): void {
     lining: 6,
     water: ['1L'],
     note: 'Water in 1L: cap had been dented. New cap on.',
+    cost: 61.4,
   });
   diary.trip('2024-05-04', 14);
   diary.held('2024-05-04', ...ALL);
@@ -153,8 +154,14 @@ export function juniper(diary: Diary): void {
   diary.layUp('2024-10-26', model);
 
   diary.commission('2025-04-12', model);
-  diary.renew('2025-04-12', 'battery', 'breakaway', { since: '2025-04-12' });
-  diary.repack('2025-04-26', ALL, { ...HUB, lining: 5.5, worn: ['2R'] });
+  diary.renew(
+    '2025-04-12',
+    'battery',
+    'breakaway',
+    { since: '2025-04-12' },
+    { price: 34.95, where: 'Hardware store' },
+  );
+  diary.repack('2025-04-26', ALL, { ...HUB, lining: 5.5, worn: ['2R'], cost: 48.2 });
   diary.trip('2025-05-03', 16);
   diary.held('2025-05-03', '1L', '1R', '2L');
   diary.write('recheck', at('2025-05-03', 18), { place: '2R', result: 'moved' });
@@ -176,7 +183,7 @@ export function juniper(diary: Diary): void {
 
   diary.layUp('2025-11-01', model);
   diary.commission('2026-04-18', model);
-  diary.repack('2026-05-02', ALL, { ...HUB, lining: 5, worn: ['2R'] });
+  diary.repack('2026-05-02', ALL, { ...HUB, lining: 5, worn: ['2R'], cost: 52.75 });
   diary.trip('2026-05-03', 12, { note: 'to the weigh scale and back' });
   diary.held('2026-05-03', '1L', '1R', '2L');
   diary.trip('2026-05-09', 19);
@@ -188,7 +195,7 @@ export function juniper(diary: Diary): void {
     remedy: 'repack',
     of: { subject: 'grease-back', grade: 'behind' },
   });
-  diary.shelve('2026-05-12', 'seal', 'home', { number: 'YS-171' });
+  diary.shelve('2026-05-12', 'seal', 'home', { number: 'YS-171' }, { price: 6.8, where: 'Parts counter' });
   diary.plan('2026-05-12', '2026-05-23', 180, 'the lakes');
   diary.plan('2026-05-12', '2026-07-03', 420, 'around the lakes, three nights');
 }

@@ -115,7 +115,7 @@ export function sandpiper(diary: Diary): void {
   diary.layUp('2024-10-12', model);
 
   diary.commission('2025-03-29', model);
-  diary.repack('2025-03-29', BOTH, HUB);
+  diary.repack('2025-03-29', BOTH, { ...HUB, cost: 22.1 });
   launched(diary, '2025-04-06', 52, 1);
   diary.held('2025-04-06', ...BOTH);
   season(diary, '2025-04-13', '2025-10-05');
@@ -131,7 +131,11 @@ export function sandpiper(diary: Diary): void {
 
   diary.commission('2026-03-28', model);
   diary.shelve('2026-03-29', 'hub', 'aboard', { innerIn: 'YB-44', outerIn: 'YB-44', sealIn: 'YS-125' });
-  diary.repack('2026-03-28', BOTH, { ...HUB, note: 'Old grease clean: the caps keep the water out.' });
+  diary.repack('2026-03-28', BOTH, {
+    ...HUB,
+    cost: 24.6,
+    note: 'Old grease clean: the caps keep the water out.',
+  });
   launched(diary, '2026-04-12', 28, 1);
   diary.held('2026-04-12', ...BOTH);
   launched(diary, '2026-04-19', 30, 1);

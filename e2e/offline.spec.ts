@@ -118,6 +118,7 @@ test('every address that was ever given out leads somewhere, with the network of
     '/kit',
     '/papers',
     '/money',
+    '/to-order',
     '/figures?of=balance',
     '/season',
     '/logbook?place=1L&kind=work',

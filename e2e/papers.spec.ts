@@ -3,7 +3,7 @@ import { expect, test, type Page } from '@playwright/test';
 import { workOf } from '../src/core/log';
 import type { Seeded } from './by-script';
 import { pdfText } from './pdf-text';
-import { choose, DRIFTWOOD, setUp } from './steps';
+import { choose, DRIFTWOOD, saveArchive, setUp } from './steps';
 
 /** Makes the paper in hand and saves it; gives what it says, page by page. */
 async function saved(page: Page, make: string): Promise<readonly string[]> {
@@ -62,6 +62,21 @@ test('a service record: what is open, what was done where, with the fingerprint 
   const sums = pages.map((text) => /Fingerprint ([0-9a-f-]{24})/.exec(text)?.[1]);
   expect(new Set(sums).size).toBe(1);
   expect(sums[0]).toBeDefined();
+  // Another Yardline holds it against an archive; a digit off is told.
+  await page.goto('/keep');
+  const archive = await saveArchive(page);
+  await page.goto('/papers?paper=record');
+  await page.getByText('Check a printed record against an archive').click();
+  const count = /, (\d+) entries/.exec(pages[0] ?? '')?.[1] ?? '';
+  const check = async (sum: string) => {
+    await page.getByLabel('Fingerprint, from its foot').fill(sum);
+    await page.getByLabel('Entries', { exact: true }).fill(count);
+    await page.getByLabel('Choose the archive').setInputFiles(archive);
+  };
+  await check(sums[0] ?? '');
+  await expect(page.getByText('It is the record of Driftwood in this archive')).toBeVisible();
+  await check('0000-0000-0000-0000-0000');
+  await expect(page.getByText('It was not made of this archive')).toBeVisible();
   await page.evaluate(() => localStorage.setItem('yardline', JSON.stringify({ units: 'metric' })));
   await page.reload();
   await expect(page.getByRole('radio', { name: 'A4' })).toBeChecked();

@@ -2,7 +2,7 @@
  * Pictures of the demo yard for docs/screenshots, from a build that is there already.
  * `node scripts/screenshots.mjs [name …]` makes all of them, or those named; `OUT` says where.
  */
-import { spawn } from 'node:child_process';
+import { spawn, spawnSync } from 'node:child_process';
 import { mkdirSync } from 'node:fs';
 import { chromium } from '@playwright/test';
 import { FLAGS } from './chromium.mjs';
@@ -165,6 +165,19 @@ const SHOTS = [
     },
   },
   {
+    // The paper itself: drawn off the PDF where a tool for that is at hand.
+    name: 'paper',
+    pdf: async (page) => {
+      await page.goto(`${BASE}/papers?rig=${RIGS.juniper}`);
+      await page.getByRole('button', { name: 'Make the tongue card' }).click();
+      const [download] = await Promise.all([
+        page.waitForEvent('download'),
+        page.getByRole('button', { name: 'Save it' }).click(),
+      ]);
+      return download.path();
+    },
+  },
+  {
     name: 'kit',
     height: 900,
     go: async (page) => {
@@ -183,15 +196,6 @@ const SHOTS = [
       await startRepack(page, RIGS.juniper, '2R');
       await walkTo(page, /Grade rollers/);
       await page.getByRole('radio', { name: 'Light staining' }).click();
-    },
-  },
-  {
-    name: 'bench-nut',
-    theme: 'night',
-    go: async (page) => {
-      await startRepack(page, RIGS.juniper, '2R');
-      await walkTo(page, /Set the nut/);
-      await page.getByRole('radio').nth(1).click();
     },
   },
   {
@@ -247,6 +251,13 @@ try {
     });
     await context.addInitScript((text) => localStorage.setItem('yardline', text), preferences);
     const page = await context.newPage();
+    if (shot.pdf) {
+      const path = await shot.pdf(page);
+      spawnSync('pdftoppm', ['-png', '-singlefile', '-r', '110', path, `${out}/${shot.name}`]);
+      say(`${shot.name}.png`);
+      await context.close();
+      continue;
+    }
     await shot.go(page);
     await page.waitForLoadState('networkidle');
     await page.waitForFunction(() => !document.body.innerText.includes('Reading the log'));

@@ -1,13 +1,16 @@
 import type { Instant } from '@/core/base';
 import {
   fingerprintOf,
+  rigOfFingerprint,
   planMerge,
   readArchive,
   writeArchive,
   type ArchiveProblem,
+  type Fingerprint,
   type MergeProblem,
   type Progress,
 } from '@/core/exchange';
+import { foldEntries } from '@/core/log';
 import type { Desk } from './desk';
 import { forecast, type ForecastAsk } from './forecast';
 import type { Keeper } from './keeper';
@@ -94,6 +97,19 @@ export const LONG_ASKS = {
       retracted: entries.flatMap(({ id }) => (fold.retracted.has(id) ? [id] : [])),
       fingerprint: fingerprintOf(entries, ask.rig, ask.at),
     };
+  },
+  /** Holds a printed fingerprint against an archive: the name of the rig it is of, where it is of one. */
+  checkRecord: (
+    _: Desk,
+    { bytes, printed }: { bytes: Uint8Array; printed: Fingerprint },
+  ):
+    | { readonly ok: false; readonly problem: ArchiveProblem }
+    | { readonly ok: true; readonly rig: string | undefined } => {
+    const read = readArchive(bytes);
+    if (!read.ok) return { ok: false, problem: read.error };
+    const rig = rigOfFingerprint(read.value.entries, printed);
+    const model = rig && foldEntries(read.value.entries).state.rigs[rig]?.model;
+    return { ok: true, rig: model ? model.name : rig };
   },
   raw: ({ keeper }: Desk) => keeper.shelves.raw(),
 };

@@ -8,5 +8,6 @@ export const LONG: ReadonlySet<AskName> = new Set<AskName>([
   'checkArchive',
   'bringIn',
   'recordOf',
+  'checkRecord',
   'raw',
 ]);

@@ -258,7 +258,7 @@ function elsewhere(shelf: Shelf | undefined, home: string): string {
 function partWords(entry: PartEntry, system: UnitSystem, partOf: NameOfPart): EntryWords {
   switch (entry.kind) {
     case 'part.fitted': {
-      const { spec, to, rolled, grade, shelf, note } = entry.body;
+      const { spec, to, rolled, grade, shelf, note, bought } = entry.body;
       return {
         title: `${capital(PART_WORDS[spec.kind].one)} ${to === 'shelf' ? elsewhere(shelf, 'laid on the shelf') : `installed at ${placeName(to)}`}`,
         lines: [
@@ -269,6 +269,11 @@ function partWords(entry: PartEntry, system: UnitSystem, partOf: NameOfPart): En
               ? [`Had rolled ${measure(rolled, 'distance', system)}`]
               : ['New']),
           ...(grade ? [GRADE_WORDS[grade]] : []),
+          ...(bought?.price || bought?.where
+            ? [
+                `Bought${bought.price ? ` for ${formatMoney(bought.price)}` : ''}${bought.where ? ` at ${bought.where}` : ''}`,
+              ]
+            : []),
           ...(note ? [note] : []),
         ],
       };

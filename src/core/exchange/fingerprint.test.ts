@@ -1,7 +1,7 @@
 import * as fc from 'fast-check';
 import { anyLog, sampleModel } from '../testing/arbitraries';
 import { storyFrom } from '../testing/story';
-import { fingerprintOf } from '.';
+import { fingerprintOf, rigOfFingerprint } from '.';
 
 const FAR = '2100-01-01T00:00:00.000Z';
 
@@ -29,4 +29,17 @@ test('what is written down later is none of it, nor is the day that a device put
   const [first, second] = begun;
   const other = [first, { ...second, body: { distance: 1, launches: 0 } }] as typeof begun;
   expect(fingerprintOf(other, rig, day(5)).sum).not.toBe(then.sum);
+});
+
+test('a printed fingerprint is found in an archive that has grown since, however it was typed; another is not', () => {
+  const { setup, trip, rig, day } = storyFrom('2026-01-01');
+  const begun = [setup(sampleModel({})), trip(1, 100)];
+  const printed = fingerprintOf(begun, rig, day(5));
+  const grown = [trip(9, 50), ...begun];
+  expect(rigOfFingerprint(grown, printed)).toBe(rig);
+  const typed = { ...printed, sum: printed.sum.toUpperCase().replaceAll('-', ' ') };
+  expect(rigOfFingerprint(grown, typed)).toBe(rig);
+  expect(rigOfFingerprint(grown, { ...printed, count: 3 })).toBeUndefined();
+  expect(rigOfFingerprint(grown, { ...printed, count: 0 })).toBeUndefined();
+  expect(rigOfFingerprint(begun.slice(1), printed)).toBeUndefined();
 });

@@ -11,7 +11,7 @@ export {
   type Photos,
   type Progress,
 } from './archive';
-export { fingerprintOf, type Fingerprint } from './fingerprint';
+export { fingerprintOf, rigOfFingerprint, type Fingerprint } from './fingerprint';
 export { writeCalendar, type CalendarDay } from './calendar';
 export { planMerge, type MergePlan, type MergeProblem } from './merge';
 export { entryJsonSchema, toLine } from './format';

@@ -61,11 +61,12 @@ export function fit(
     readonly facts: PartFacts;
     readonly to: Place | 'shelf';
     readonly rolled: number | undefined;
+    readonly bought?: PartState['bought'] | undefined;
     readonly old?: ({ readonly to: 'shelf' | 'gone' } & LaidBy) | undefined;
   } & LaidBy,
   at: Instant,
 ): Parts {
-  const { id, kind, facts, to, rolled, grade, shelf } = part;
+  const { id, kind, facts, to, rolled, grade, shelf, bought } = part;
   const parts = { ...rig.parts };
   const before = to === 'shelf' ? undefined : partAt(rig, kind, to);
   if (before) parts[before.id] = rest(rig, before, part.old?.to ?? 'shelf', at, part.old ?? {});
@@ -75,6 +76,7 @@ export function fit(
     facts,
     at: to,
     ...(to === 'shelf' && shelf && { shelf }),
+    ...(bought && { bought }),
     since: at,
     rolled: rolled ?? 0,
     rolledKnown: rolled !== undefined,

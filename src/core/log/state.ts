@@ -146,12 +146,20 @@ export interface PartState {
   readonly rolledKnown: boolean;
   /** Where the rig's distance stood when it came there. */
   readonly rigDistance: number;
+  /** What it cost and where it was bought, where that was told. */
+  readonly bought?: Bought;
   /** What was read off the one it went in for; nothing of that is known of this one. */
   readonly replaced?: PartFacts;
   /** Where it lies, where that was told of one that is not fitted. */
   readonly shelf?: Shelf;
   /** How good it was found when it was last laid on the shelf. */
   readonly grade: ShelfGrade | undefined;
+}
+
+/** What a part cost, and where it came from. */
+export interface Bought {
+  readonly price?: { readonly amount: number; readonly currency: string } | undefined;
+  readonly where?: string | undefined;
 }
 
 /** What a paper was made with: raw values (SI) by what they are. */

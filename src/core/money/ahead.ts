@@ -27,6 +27,30 @@ function middle(values: readonly number[]): number | undefined {
   return sorted.length % 2 === 1 ? sorted[Math.floor(at)] : ((sorted[at - 1] ?? 0) + (sorted[at] ?? 0)) / 2;
 }
 
+/** Works that put nothing in: they cost own time alone, where nobody ever told a cost. */
+const FREE: ReadonlySet<WorkId> = new Set([
+  'hub-look',
+  'lug-torque',
+  'adapter-torque',
+  'brake-adjust',
+  'brake-measure',
+  'tire-look',
+  'walkaround',
+  'rinse',
+  'pressures',
+  'lights',
+  'breakaway-test',
+  'gear-look',
+  'underside',
+  'pivots',
+  'contacts',
+  'wash',
+  'unload-tires',
+  'battery-out',
+  'grease',
+  'gear-grease',
+]);
+
 /** The band of what falls due until a day: the middle of what each kind of work has cost before in that currency; work that never cost anything known is named, not guessed. */
 export function costAhead(
   duties: readonly DueAhead[],
@@ -48,7 +72,7 @@ export function costAhead(
     if (!first('early')) continue;
     const cost = past(routine);
     if (cost === undefined) {
-      unknown.add(routine);
+      if (!FREE.has(routine)) unknown.add(routine);
       continue;
     }
     counted += 1;

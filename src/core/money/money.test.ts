@@ -111,7 +111,7 @@ test('the months ahead: the middle of what such work has cost, once a kind; what
       due('repack', '2026-01', '2026-03', '2026-08'),
       due('repack', '2026-02', '2026-04', '2026-09'),
       due('tire-renew', '2026-01', '2026-02', '2026-03'),
-      due('brake-adjust', '2027-01', '2027-02', '2027-03'),
+      due('brake-adjust', '2026-01', '2026-02', '2026-03'),
     ],
     expensesOf(LOG),
     'USD',

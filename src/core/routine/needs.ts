@@ -1,4 +1,4 @@
-import { partAt, type RigState } from '../log';
+import { partAt, type PartState, type RigState } from '../log';
 import { axleOf, isWheelEnd, type PartKind, type Place, type RigModel, type WheelEnd } from '../rig';
 import { lugTorque, type RoutinePlace, type Thickener } from '../rules';
 import type { Card, CardStep } from './card';
@@ -141,6 +141,30 @@ const KIND_OF: Readonly<Record<PartNeed['part'], readonly [PartKind, fact?: stri
   battery: ['battery'],
 };
 
+/** The parts of a kind that lie on the shelf, aboard or on order, of a number where one is known: a passenger tire is none for a trailer, and what is unfit is no part. */
+function lyingFor(rig: Known, kind: PartKind, number: string | undefined): readonly PartState[] {
+  return Object.values(rig?.parts ?? {}).filter(
+    (one) =>
+      one.at === 'shelf' &&
+      one.kind === kind &&
+      one.grade !== 'unfit' &&
+      one.facts['madeFor']?.value !== 'passenger' &&
+      (number === undefined || Object.values(one.facts).some((spec) => spec?.value === number)),
+  );
+}
+
+/** How many of what a card needs are here and how many on order; nothing of parts that are not kept. */
+export function stockOf(
+  rig: Known,
+  part: PartNeed['part'],
+  number: string | undefined,
+): { readonly here: number; readonly ordered: number } {
+  const kept = KIND_OF[part];
+  const lying = kept ? lyingFor(rig, kept[0], number) : [];
+  const ordered = lying.filter(({ shelf }) => shelf === 'order').length;
+  return { here: lying.length - ordered, ordered };
+}
+
 function partNeed(rig: Known, part: PartNeed['part'], place: RoutinePlace): PartNeed {
   const kept = KIND_OF[part];
   if (!kept) return { part, place, number: undefined, before: undefined, shelf: undefined, ordered: false };
@@ -148,17 +172,7 @@ function partNeed(rig: Known, part: PartNeed['part'], place: RoutinePlace): Part
   const there = rig && place !== 'rig' ? partAt(rig, kind, place as Place) : undefined;
   const text = (value: unknown) => (value === undefined ? undefined : String(value));
   const number = text(there?.facts[fact]?.value);
-  // A passenger tire is none for a trailer, and what is unfit is no part.
-  const lying = Object.values(rig?.parts ?? {}).filter(
-    (one) =>
-      one.at === 'shelf' &&
-      one.kind === kind &&
-      one.grade !== 'unfit' &&
-      one.facts['madeFor']?.value !== 'passenger',
-  );
-  const fitting = number
-    ? lying.filter((one) => Object.values(one.facts).some((spec) => spec?.value === number))
-    : lying;
+  const fitting = lyingFor(rig, kind, number);
   const here = fitting.filter((one) => one.shelf !== 'order');
   return {
     part,

@@ -39,6 +39,7 @@ const PAGES: readonly { readonly title: string; readonly href: string; readonly 
   { title: 'Plan: the season', href: '/season', also: 'calendar spring lay-up trips' },
   { title: 'Bench', href: '/bench', also: 'work job card' },
   { title: 'Logbook', href: '/logbook', also: 'history record' },
+  { title: 'What to order', href: '/to-order', also: 'buy shopping list parts seals' },
   { title: 'Money and time', href: '/money', also: 'cost spent hours quotes bill' },
   { title: 'Papers', href: '/papers', also: 'pdf print service record tongue card shop order' },
   { title: 'Findings', href: '/finding', also: 'faults trouble' },

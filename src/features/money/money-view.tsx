@@ -100,8 +100,9 @@ function AheadBand({ ahead }: { ahead: Ahead }) {
         <>
           <p className="figures mt-3 text-3xl font-semibold">About {money(ahead.likely)}</p>
           <p className="text-soft text-lg">
-            {money(ahead.least)} to {money(ahead.most)}: what falls due for certain, and what may, 8 times in
-            10. By what the same work has cost you before.
+            {' '}
+            {ahead.least < ahead.most && `${money(ahead.least)} to ${money(ahead.most)}, 8 times in 10. `}
+            By what the same work has cost you before, for what falls due by then.
           </p>
           <div className="mt-2 max-w-[34rem]">
             <Tape

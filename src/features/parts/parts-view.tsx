@@ -16,8 +16,9 @@ function Parts({ view }: { view: RigView }) {
     <>
       <h1 className="text-4xl">What sits where</h1>
       <p className="text-soft mt-1 mb-4">
-        Every part brings its own age and miles along, wherever it goes, the spare included. What it all
-        costs: <Named href={`/money?rig=${view.rig.id}`}>money and time</Named>.
+        Every part brings its own age and miles along, wherever it goes, the spare included. See also{' '}
+        <Named href="/to-order">what to order</Named> and{' '}
+        <Named href={`/money?rig=${view.rig.id}`}>money and time</Named>.
       </p>
       <div
         role="group"

@@ -33,7 +33,7 @@ export const WORK: readonly Place[] = [
 /** What the work draws on. */
 export const BEHIND: readonly Place[] = [
   { href: '/rig', word: 'Rig', icon: Tags, also: ['/survey', '/rules', '/identify', '/setup'] },
-  { href: '/parts', word: 'Parts', icon: Package, also: ['/money'] },
+  { href: '/parts', word: 'Parts', icon: Package, also: ['/money', '/to-order'] },
   { href: '/figures', word: 'Figures', icon: Ruler },
 ];
 

@@ -74,6 +74,7 @@ export const partFitted = defineKind({
         rolled: body.rolled,
         grade: body.grade,
         shelf: body.shelf,
+        bought: body.bought,
         old: body.old,
       },
       entry.happened,

@@ -8,6 +8,7 @@ import { day, placeName } from '@/text';
 import { serviceRecord, type Paper } from '@/text/papers';
 import type { Sheet } from '@/workers/papers';
 import { Button, Choice, reported } from '@/ui';
+import { CheckRecord } from './check-record';
 import { Shown } from './shown';
 import { useMade } from './use-made';
 
@@ -102,6 +103,7 @@ export function ServiceRecord({ view, sheet }: { view: RigView; sheet: Sheet }) 
           reported(record(rig.id, [paperEntry('record', rig, model)], 'Service record: on record as made'))
         }
       />
+      <CheckRecord />
     </div>
   );
 }

@@ -1,0 +1,1 @@
+export { ToOrderView } from './to-order-view';
