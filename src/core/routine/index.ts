@@ -46,7 +46,7 @@ export { guardsLife, stretchOf, tapThrough } from './chapter';
 export { tap, typeIn, type Tap, type TapProblem } from './tap';
 export { amendModel, branchesOf, isStale, takeBranch, type AmendProblem } from './amend-run';
 export { nutPlay } from './nut-play';
-export { LEAD, toOrder, type OrderLine, type WorkAhead } from './to-order';
+export { toOrder, type OrderLine, type WorkAhead } from './to-order';
 export { needsOf, type CardNeeds, type PartNeed, type SupplyId, type ToolId } from './needs';
 export { readRun, storeRun, type RunProblem } from './stored';
 export { looksLikeRun, type StoredRun } from './stored-shape';

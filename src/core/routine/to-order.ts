@@ -7,7 +7,7 @@ import { compile } from './compile';
 import { needsOf, stockOf, type PartNeed } from './needs';
 
 /** Parts take so long to come (d), as far as nobody knows better: our figure. */
-export const LEAD = 10;
+const LEAD = 10;
 
 /** Work ahead on a rig, and the day it is wanted by. */
 export interface WorkAhead {

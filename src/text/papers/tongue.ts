@@ -140,8 +140,18 @@ function groups(
   ];
 }
 
+/** Lines as one text, as many of them as go into so many letters: none is cut. */
+function wholeLines(lines: readonly string[], most: number): string {
+  let text = '';
+  for (const line of lines) {
+    if (text.length + line.length + 1 > most) break;
+    text = text === '' ? line : `${text}\n${line}`;
+  }
+  return text;
+}
+
 /** So many letters still make a code that a phone reads off half a page. */
-const CODE = 620;
+const CODE = 700;
 
 /** The tongue card: half a page of the figures one needs beside a road, with a code that carries them as plain text. */
 export function tongueCard(
@@ -195,7 +205,7 @@ export function tongueCard(
       right: [
         {
           as: 'code',
-          text: plain.join('\n').slice(0, CODE),
+          text: wholeLines(plain, CODE),
           said: 'The same figures as plain text, for any phone.',
         },
       ],
