@@ -65,6 +65,7 @@ export const KIND_OF_ENTRY: Record<Entry['kind'], string> = {
   trouble: 'Trouble',
   kit: 'Kit',
   paper: 'Paper',
+  fits: 'Part',
   order: 'Order',
   'order.back': 'Order',
   note: 'Note',
@@ -378,6 +379,15 @@ export function entryWords(
       };
     case 'trouble':
       return troubleEntry(entry.body, system);
+    case 'fits': {
+      const { kind, number, also, source } = entry.body;
+      return {
+        title: `${capital(PART_WORDS[kind].one)}: ${also} fits in place of ${number}`,
+        lines: [
+          source === 'guess' ? 'A guess: nothing is held against it' : `By ${small(BASIS_WORDS[source])}`,
+        ],
+      };
+    }
     case 'paper':
       return { title: `Made: ${small(PAPER_WORDS[entry.body.paper])}`, lines: [] };
     case 'order':

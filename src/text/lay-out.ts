@@ -299,7 +299,7 @@ function bushingsItem({ model, needs, system }: Setting): Item {
 export function layOut(
   card: Card,
   model: RigModel,
-  rig: Pick<RigState, 'parts' | 'grease'> | undefined,
+  rig: Pick<RigState, 'parts' | 'grease' | 'fits'> | undefined,
   house: HouseRules,
   system: UnitSystem,
 ): LaidOut {

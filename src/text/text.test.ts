@@ -245,7 +245,7 @@ function laidOut(model: RigModel, routine: WorkId, house = HOUSE_DEFAULT, system
   const { tools, used, parts } = layOut(
     card.value,
     model,
-    { parts: { s: seal, t: shelf }, grease: { '1L': 'clay' } },
+    { parts: { s: seal, t: shelf }, grease: { '1L': 'clay' }, fits: [] },
     house,
     system,
   );

@@ -6,7 +6,7 @@ import type { KitId } from '../trouble';
 
 /** What is known where a kit is read. */
 export interface KitAbout {
-  readonly rig: Pick<RigState, 'kit' | 'parts' | 'read' | 'findings' | 'grease'>;
+  readonly rig: Pick<RigState, 'kit' | 'parts' | 'read' | 'findings' | 'grease' | 'fits'>;
   readonly model: RigModel;
   readonly house: Pick<HouseRules, 'tireAge' | 'pressure'>;
   readonly now: Instant;

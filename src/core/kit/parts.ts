@@ -1,10 +1,10 @@
-import type { PartState } from '../log';
+import { fitting, plainNumber, type PartState } from '../log';
 import { isGuess, wheelEnds, type PartKind, type WheelEnd } from '../rig';
 import type { KitAbout, KitPart, KitReading } from './about';
 
 const number = (part: PartState, fact = 'number') => {
   const spec = part.facts[fact];
-  return spec && !isGuess(spec) ? String(spec.value).replace(/\s/g, '').toUpperCase() : undefined;
+  return spec && !isGuess(spec) ? plainNumber(String(spec.value)) : undefined;
 };
 
 /** The parts that make up each, and the fact that tells whether they fit. */
@@ -25,10 +25,10 @@ const PACKED: readonly (readonly [string, PartKind, string])[] = [
 
 type Fit = 'fits' | 'differs' | 'unknown';
 
-/** Whether one of some numbers aboard is the one that is fitted. */
-function fitOf(aboard: readonly (string | undefined)[], fitted: string | undefined): Fit {
+/** Whether one of some numbers aboard is the one that is fitted, or fits in its place. */
+function fitOf(aboard: readonly (string | undefined)[], fitted: ReadonlySet<string> | undefined): Fit {
   if (fitted === undefined || aboard.length === 0) return 'unknown';
-  if (aboard.includes(fitted)) return 'fits';
+  if (aboard.some((one) => one !== undefined && fitted.has(one))) return 'fits';
   return aboard.includes(undefined) ? 'unknown' : 'differs';
 }
 
@@ -48,9 +48,10 @@ export function readPart(item: KitPart, { rig, model }: KitAbout): KitReading {
   const ends = wheelEnds(model).filter((end) => end.endsWith('L'));
   const fits = (own: readonly PartState[], fact: string, end: WheelEnd, kind: PartKind, theirs: string) => {
     const there = fitted(end, kind);
+    const sits = there && number(there, theirs);
     return fitOf(
       own.map((part) => number(part, fact)),
-      there && number(there, theirs),
+      sits === undefined ? undefined : fitting(rig, kind, theirs, sits),
     );
   };
   const hubs = aboard('hub');
@@ -63,10 +64,15 @@ export function readPart(item: KitPart, { rig, model }: KitAbout): KitReading {
   }
   const made = MADE_OF[item];
   if (made.some(([kind]) => aboard(kind).length === 0)) return { item, state: 'missing' };
-  return told(
-    item,
-    worst(ends.flatMap((end) => made.map(([kind, fact]) => fits(aboard(kind), fact, end, kind, fact)))),
+  // A race is seldom read: where it was on both, it has to fit as well.
+  const races = ends.flatMap((end) =>
+    made
+      .filter(([, fact]) => fact === 'roller')
+      .map(([kind]) => fits(aboard(kind), 'race', end, kind, 'race'))
+      .filter((fit) => fit !== 'unknown'),
   );
+  const halves = ends.flatMap((end) => made.map(([kind, fact]) => fits(aboard(kind), fact, end, kind, fact)));
+  return told(item, worst([...halves, ...races]));
 }
 
 function told(item: KitPart, fit: Fit): KitReading {

@@ -37,6 +37,7 @@ export { actsOn, makeEntry, makeVoid, recordedNow, type Stamp } from './make';
 export { workOf } from './work-of';
 export { lastDoneOf } from './last-done';
 export { asOf, besides, limitLeft, limitUsed, nextLook, type ToldLimit } from './limits';
+export { fitting, plainNumber } from './fits';
 export { newNumberReading, partAt, rolledBy } from './parts';
 export type { SurveyFound } from './kinds/survey';
 export {
@@ -71,6 +72,7 @@ export type { PhotoBody } from './kinds/photo';
 export type { OpinionBody } from './kinds/opinion';
 export type { TripBody } from './kinds/trip';
 export type { TroubleBody } from './kinds/trouble';
+export type { FitsBody } from './kinds/fits';
 export type { PaperId } from './papers';
 export type { OrderBody } from './orders';
 export type { KitBody } from './kinds/kit';

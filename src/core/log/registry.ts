@@ -1,6 +1,7 @@
 import { findingClosed, findingOpened, findingSeen } from './kinds/finding';
 import { decision } from './kinds/decision';
 import { figure } from './kinds/figure';
+import { fits } from './kinds/fits';
 import { orderBack, orderOut } from './kinds/order';
 import { paper } from './kinds/paper';
 import { kit } from './kinds/kit';
@@ -50,6 +51,7 @@ export const REGISTRY = {
   trouble,
   kit,
   paper,
+  fits,
   order: orderOut,
   'order.back': orderBack,
   'part.fitted': partFitted,

@@ -3,7 +3,7 @@ import type { OrderBody } from './orders';
 import type { PaperId } from './papers';
 import type { KitFigure, KitId } from '../trouble';
 import type { Evidence } from './evidence';
-import type { PartFacts, PartKind, Place, RigModel, Shelf, ShelfGrade, WheelEnd } from '../rig';
+import type { PartFacts, PartKind, Place, RigModel, Shelf, ShelfGrade, SOURCES, WheelEnd } from '../rig';
 import type {
   ThreadState,
   RoutinePlace,
@@ -156,6 +156,15 @@ export interface PartState {
   readonly grade: ShelfGrade | undefined;
 }
 
+/** A number that another one fits in place of, and who says so. */
+export interface FitState {
+  readonly kind: PartKind;
+  readonly fact: 'number' | 'roller' | 'race';
+  readonly number: string;
+  readonly also: string;
+  readonly source: (typeof SOURCES)[number];
+}
+
 /** What a part cost, and where it came from. */
 export interface Bought {
   readonly price?: { readonly amount: number; readonly currency: string } | undefined;
@@ -220,6 +229,8 @@ export interface RigState {
   /** When something that was found before was last put right, by what it rested on and where. */
   readonly past: Readonly<Record<string, { readonly at: Instant }>>;
   readonly parts: Readonly<Record<string, PartState>>;
+  /** Numbers that fit in place of others, as its owner says. */
+  readonly fits: readonly FitState[];
   /** When each paper was last made, and with which figures. */
   readonly papers: Readonly<
     Partial<Record<PaperId, { readonly at: Instant; readonly figures: PaperFigures }>>
@@ -283,6 +294,7 @@ export function emptyRig(id: string): RigState {
     shelved: {},
     past: {},
     parts: {},
+    fits: [],
     papers: {},
     orders: {},
     kit: {},

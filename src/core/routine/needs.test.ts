@@ -42,13 +42,18 @@ test('a new part is held against the number that sits there, and the shelf by th
     b: part('b', 'shelf', numbered('YS-1')),
     c: part('c', 'shelf', numbered('YS-2')),
   };
-  const known = needs([{ routine: 'repack', place: '1L' }], { parts, grease: { '1L': 'polyurea' } });
+  const known = needs([{ routine: 'repack', place: '1L' }], {
+    parts,
+    grease: { '1L': 'polyurea' },
+    fits: [],
+  });
   expect(known.parts[0]).toMatchObject({ number: 'YS-1', shelf: { count: 1 } });
   expect(known.grease).toEqual([{ in: 'polyurea', places: ['1L'] }]);
   const replaced = { ...part('a', '1L', {}), replaced: numbered('YS-1') };
   const unread = needs([{ routine: 'repack', place: '1L' }], {
     parts: { ...parts, a: replaced },
     grease: {},
+    fits: [],
   });
   expect(unread.parts[0]).toMatchObject({ number: undefined, before: 'YS-1', shelf: { count: 2 } });
   expect(unread.grease).toEqual([{ in: undefined, places: ['1L'] }]);
@@ -67,6 +72,7 @@ test('what is on order is none that lies here, and one that is carried along is 
     needs([{ routine: 'repack', place: '1L' }], {
       parts: Object.fromEntries([part('a', '1L', numbered('YS-1')), ...parts].map((one) => [one.id, one])),
       grease: {},
+      fits: [],
     }).parts[0];
   expect(of(lying('order'))).toMatchObject({ shelf: undefined, ordered: true });
   expect(of(lying('aboard'))).toMatchObject({ shelf: { count: 1, aboard: true }, ordered: false });

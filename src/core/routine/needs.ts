@@ -1,4 +1,4 @@
-import { partAt, type PartState, type RigState } from '../log';
+import { fitting, partAt, plainNumber, type PartState, type RigState } from '../log';
 import { axleOf, isWheelEnd, type PartKind, type Place, type RigModel, type WheelEnd } from '../rig';
 import { lugTorque, type RoutinePlace, type Thickener } from '../rules';
 import type { Card, CardStep } from './card';
@@ -122,7 +122,7 @@ export interface CardNeeds {
   readonly bushings: number;
 }
 
-type Known = Pick<RigState, 'parts' | 'grease'> | undefined;
+type Known = Pick<RigState, 'parts' | 'grease' | 'fits'> | undefined;
 
 /** What a part is kept as; those that are not kept have no numbers on record. */
 const KIND_OF: Readonly<Record<PartNeed['part'], readonly [PartKind, fact?: string] | undefined>> = {
@@ -141,15 +141,23 @@ const KIND_OF: Readonly<Record<PartNeed['part'], readonly [PartKind, fact?: stri
   battery: ['battery'],
 };
 
+/** The number by which a kind of part is asked for. */
+const numberFact = (kind: PartKind) => (kind === 'innerSet' || kind === 'outerSet' ? 'roller' : 'number');
+
 /** The parts of a kind that lie on the shelf, aboard or on order, of a number where one is known: a passenger tire is none for a trailer, and what is unfit is no part. */
 function lyingFor(rig: Known, kind: PartKind, number: string | undefined): readonly PartState[] {
+  const wanted =
+    number === undefined ? undefined : fitting(rig ?? { fits: [] }, kind, numberFact(kind), number);
   return Object.values(rig?.parts ?? {}).filter(
     (one) =>
       one.at === 'shelf' &&
       one.kind === kind &&
       one.grade !== 'unfit' &&
       one.facts['madeFor']?.value !== 'passenger' &&
-      (number === undefined || Object.values(one.facts).some((spec) => spec?.value === number)),
+      (wanted === undefined ||
+        Object.values(one.facts).some(
+          (spec) => spec !== undefined && wanted.has(plainNumber(String(spec.value))),
+        )),
   );
 }
 

@@ -39,6 +39,21 @@ test('seals of one number are counted by ends, less what lies here and what is o
   expect(seals(ahead(coming, [repack('1L')]))).toMatchObject([{ here: 0, ordered: 1, buy: 0 }]);
 });
 
+test('a number that fits as well counts as the same part, through one another, and never by a guess', () => {
+  const also = (number: string, other: string, source: 'counter' | 'guess') =>
+    story.entry('fits', 2, { kind: 'seal', fact: 'number', number, also: other, source });
+  const lies = seal(3, 'shelf', 'x 9', { shelf: 'home' });
+  const known = rigOf(
+    seal(1, '1L', 'YS-1'),
+    lies,
+    also('YS-1', 'Q-4', 'counter'),
+    also('X9', 'q-4', 'counter'),
+  );
+  expect(seals(ahead(known, [repack('1L')]))).toMatchObject([{ here: 1, buy: 0 }]);
+  const guessed = rigOf(seal(1, '1L', 'YS-1'), lies, also('YS-1', 'X9', 'guess'));
+  expect(seals(ahead(guessed, [repack('1L')]))).toMatchObject([{ here: 0, buy: 1 }]);
+});
+
 test('other numbers are other lines; a part nobody read has none', () => {
   const rig = rigOf(seal(1, '1L', 'YS-1'), seal(2, '1R', 'YS-2'));
   expect(seals(ahead(rig, [repack('1L'), repack('1R'), repack('2L')])).map(({ number }) => number)).toEqual([

@@ -26,6 +26,7 @@ import {
   type Item,
 } from '@/text';
 import { Button, Choice, FieldError, LinkButton } from '@/ui';
+import { AsPdf } from './as-pdf';
 import { jobsFromUrl, jobsInUrl } from './jobs-url';
 
 type Paper = 'letter' | 'a4';
@@ -183,7 +184,7 @@ export function SheetView() {
   const [paper, setPaper] = useState<Paper>('letter');
   return (
     <WithRig promise="A card on paper needs a rig to work on.">
-      {({ model, house, rig }, { runs }) => {
+      {({ model, house, rig, now }, { runs }) => {
         const run = runs.find((one) => one.id === params.get('run'));
         const jobs = run ? run.card.jobs : jobsFromUrl(params, model, house);
         const compiled = run ? undefined : compile(model, jobs, house, { threads: rig.threads });
@@ -214,6 +215,9 @@ export function SheetView() {
               </LinkButton>
             </div>
             {compiled && !compiled.ok && <FieldError>{compileWords(compiled.error)}</FieldError>}
+            {card && sound && (
+              <AsPdf card={card} model={run?.model ?? model} rig={rig} sheet={paper} now={now} />
+            )}
             {card && sound && <Sheet card={card} model={run?.model ?? model} rig={rig} paper={paper} />}
           </div>
         );

@@ -26,6 +26,7 @@ import {
 } from '@/text';
 import { Button, Choice, cx, Dialog, Mark, SheetForm, reported } from '@/ui';
 import { FitForm } from './fit-form';
+import { AlsoFits, FitsForm, numbersOf } from './fits-form';
 import { LaidBy } from './laid-by';
 import { PartFields } from './part-fields';
 import { readChanges } from './part-form';
@@ -100,7 +101,7 @@ function ShelfForm({ view, part, onDone }: { view: RigView; part: PartState; onD
 export function PartSheet({ view, part, onClose }: { view: RigView; part: PartState; onClose: () => void }) {
   const units = useFormUnits();
   const record = useRecord();
-  const [mode, setMode] = useState<'look' | 'read' | 'off' | 'renew'>('look');
+  const [mode, setMode] = useState<'look' | 'read' | 'off' | 'renew' | 'fits'>('look');
   const one = PART_WORDS[part.kind].one;
   const far = rolledWords(view, part, units);
   const dot = part.facts['dot']?.value;
@@ -134,6 +135,7 @@ export function PartSheet({ view, part, onClose }: { view: RigView; part: PartSt
       description={`${capital(one)} ${restWords(part)} since ${day(part.since, view.now)}${part.grade ? `. ${GRADE_WORDS[part.grade]}` : ''}`}
     >
       {mode === 'read' && <ReadForm view={view} part={part} onDone={onClose} />}
+      {mode === 'fits' && <FitsForm view={view} part={part} onDone={onClose} />}
       {mode === 'off' && <ShelfForm view={view} part={part} onDone={onClose} />}
       {mode === 'renew' && fitted && (
         <FitForm
@@ -184,10 +186,14 @@ export function PartSheet({ view, part, onClose }: { view: RigView; part: PartSt
               );
             })}
           </dl>
+          <AlsoFits view={view} part={part} />
           <div className="mt-5 grid gap-2.5 pb-2">
             <Button look="primary" size="lg" onClick={() => setMode('read')}>
               Read more off it
             </Button>
+            {numbersOf(part).length > 0 && (
+              <Button onClick={() => setMode('fits')}>Another number fits too</Button>
+            )}
             {fitted && <Button onClick={() => setMode('renew')}>Fit another here</Button>}
             {part.at === 'shelf' && part.shelf === 'order' && <Button onClick={come}>It has come</Button>}
             {part.at !== 'gone' && (

@@ -1,9 +1,10 @@
 import { foldEntries, makeVoid, placesOfEntry, type Entry, type RigState } from '@/core/log';
 import { sampleModel } from '@/core/testing/arbitraries';
 import { storyFrom } from '@/core/testing/story';
+import { compile } from '@/core/routine';
 import { HOUSE_DEFAULT } from '@/core/rules';
 import { toSI } from '@/core/quantity';
-import { picturesOf, serviceRecord, shopOrder, textOf, tongueCard, type RecordOf } from '.';
+import { jobCard, picturesOf, serviceRecord, shopOrder, textOf, tongueCard, type RecordOf } from '.';
 
 const story = storyFrom('2026-05-01');
 const model = sampleModel({ axles: 2 });
@@ -120,4 +121,14 @@ test('an order says what to do where, what to write down in the owner’s units,
   expect(textOf(shopOrder({ ...base, model: { ...model, axles: torsion }, system: 'us' }))).toContain(
     'never by the axle tubes',
   );
+});
+
+test('a job card has every step in its order, what to tick and write, and its cautions', () => {
+  const card = compile(model, [{ routine: 'repack', place: '1L' }], HOUSE_DEFAULT);
+  if (!card.ok) throw new Error('no card');
+  const said = textOf(jobCard(card.value, model, rigOf(), 'us', NOW));
+  card.value.steps.forEach((_, i) => expect(said).toContain(`[ ] ${i + 1}  `));
+  expect(said).toContain('Careful:');
+  expect(said).toMatch(/\[ {2}\] /);
+  expect(said).toContain('no nut, pin, cap or plug in the tray');
 });

@@ -1,1 +1,3 @@
+export { Shown } from './shown';
+export { useMade } from './use-made';
 export { PapersView } from './papers-view';
