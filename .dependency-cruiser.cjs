@@ -11,6 +11,7 @@ const CORE = [
   'calc',
   'kit',
   'money',
+  'supplies',
   'duty',
   'forecast',
   'survey',

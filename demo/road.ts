@@ -175,3 +175,18 @@ export function hiveCartRoad(diary: Diary, told: readonly Entry[]): void {
   });
   road.trip('2026-05-15', 26, 'hives home, read at the halfway stop');
 }
+
+/** The shelf of all rigs: grease and pins, counted before the season. */
+export function shelfOfAll(diary: Diary): void {
+  const usd = (amount: number) => ({ amount, currency: 'USD' });
+  diary.write('supply', at('2026-04-11', 10), { supply: 'bearing-grease', counted: 0.12, stroke: 0.0009 });
+  diary.write('supply', at('2026-04-25', 12), {
+    supply: 'bearing-grease',
+    bought: 0.397,
+    thickener: 'lithium-complex',
+    price: usd(9.49),
+    where: 'Parts counter',
+  });
+  diary.write('supply', at('2026-04-11', 10), { supply: 'pins', counted: 9 });
+  diary.write('supply', at('2026-04-11', 11), { supply: 'brake-cleaner', counted: 2 });
+}

@@ -8,7 +8,7 @@ import { at, Diary, TOLD_ON } from './diary';
 import { hiveCart } from './hive-cart';
 import { juniper } from './juniper';
 import { hiveCartFindings, hiveCartReadings, juniperFindings, juniperReadings } from './readings';
-import { hiveCartRoad, juniperRoad } from './road';
+import { hiveCartRoad, juniperRoad, shelfOfAll } from './road';
 import { sandpiper } from './sandpiper';
 
 /** The rigs of the demo, by name. */
@@ -51,6 +51,7 @@ export function demoEntries(date: string = TOLD_ON, seed = 1): readonly Entry[] 
     ...apart(DEMO_RIGS.hiveCart, 4, hiveCartFindings),
     ...apart(DEMO_RIGS.juniper, 5, (one) => juniperRoad(one, towed)),
     ...apart(DEMO_RIGS.hiveCart, 6, (one) => hiveCartRoad(one, carted)),
+    ...apart(HOUSE, 7, shelfOfAll),
     ...house,
     ...towed,
     ...carted,

@@ -49,6 +49,16 @@ test('what to order: two seals for two ends, one bought with its price and laid 
   await page.goto('/to-order');
   await expect(page.getByText('1 grease seal, number YS-20, for 1L and 1R of Driftwood')).toBeVisible();
   await expect(page.getByRole('region', { name: 'Parts counter' })).toContainText('2 needed, 1 here');
+  // What is used up is counted once; the work ahead takes of it.
+  const used = page.getByRole('region', { name: 'Used up as you go' });
+  await used.getByRole('button', { name: /Cotter pins/ }).click();
+  await sheet.getByLabel('How much').fill('a few');
+  await sheet.getByRole('button', { name: 'Add it to the log' }).click();
+  await expect(sheet.getByText('A number, in pieces.')).toBeVisible();
+  await sheet.getByLabel('How much').fill('5');
+  await sheet.getByRole('button', { name: 'Add it to the log' }).click();
+  await expect(used).toContainText('5 pieces left');
+  await expect(used).toContainText('the work ahead takes 2 pieces, leaves 3 pieces');
   await page.goto('/money');
   await expect(page.getByRole('heading', { level: 1 })).toContainText('$6.80');
 });

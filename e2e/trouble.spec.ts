@@ -29,7 +29,9 @@ const verdict = (page: Page) => page.getByRole('status', { name: /^Verdict/ });
 const ask = (page: Page) => page.getByRole('heading', { level: 1 });
 const tap = (page: Page, name: string | RegExp) =>
   page.getByRole('button', { name, exact: typeof name === 'string' }).click();
-const figure = async (page: Page, value: string) => {
+/** Answers the question in hand with a figure; the next one may be a moment away. */
+const figure = async (page: Page, value: string, asked: RegExp) => {
+  await expect(ask(page)).toHaveText(asked);
   await page.getByRole('textbox', { name: 'Figure' }).fill(value);
   await tap(page, 'Next');
 };
@@ -98,7 +100,7 @@ test('a hot hub: by hand, then by thermometer; unknown is the strictest, an answ
 
   await tap(page, 'Change the last answer');
   await tap(page, 'Change the last answer');
-  await figure(page, '180');
+  await figure(page, '180', /^Hub temperature/);
   for (const asked of [/^The hub across/, /^The air/]) {
     await expect(ask(page)).toHaveText(asked);
     await tap(page, 'Not known');
@@ -179,7 +181,7 @@ test('a flat on a tandem without a spare: what the other tire would carry decide
   await tap(page, 'Nothing');
   await expect(verdict(page)).toContainText(/Creep.*at most 2 mi, 15 mph/);
   await expect(ask(page)).toHaveText(/^What that tire carries/);
-  await figure(page, '2540');
+  await figure(page, '2540', /^What that tire carries/);
   await expect(verdict(page)).toContainText(/Go with care.*at most 25 mi, 35 mph/);
   await expect(verdict(page)).toContainText('not on the highway');
   await expect(stands(page)).toContainText('2L: tire off the rim and inspected inside');
@@ -225,10 +227,10 @@ test('a stud lost with borrowed nuts: each wheel that gave one is made whole fir
   await tap(page, 'Round');
   await tap(page, 'Yes');
   await expect(page.getByRole('region', { name: 'From the rig' })).toContainText('6');
-  await figure(page, '1.5');
+  await figure(page, '1.5', /^Nuts or studs that went/);
   await expect(page.getByText('A whole number.')).toBeVisible();
-  await figure(page, '1');
-  await figure(page, '0');
+  await figure(page, '1', /^Nuts or studs that went/);
+  await figure(page, '0', /^Still missing now/);
   await tap(page, 'Wheels of 6 or 8 studs');
   await expect(verdict(page)).toContainText(/Go with care.*at most 25 mi, 45 mph/);
   await expect(stands(page)).toContainText('make the wheels whole that gave a nut');
@@ -268,7 +270,7 @@ test.describe('with the network off', () => {
     await page.goto('/trouble');
     await answerSafety(page);
     await tap(page, 'It sways');
-    await figure(page, '50');
+    await figure(page, '50', /^Speed it began at/);
     await tap(page, 'Known, inside its window');
     await expect(verdict(page)).toContainText(/at most 25 mi, 40 mph/);
     await tap(page, 'Add it to the log');

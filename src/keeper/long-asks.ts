@@ -10,7 +10,8 @@ import {
   type MergeProblem,
   type Progress,
 } from '@/core/exchange';
-import { foldEntries } from '@/core/log';
+import { foldEntries, SUPPLIES_KEPT, type SupplyKept } from '@/core/log';
+import { stockLeft, type Stock } from '@/core/supplies';
 import type { Desk } from './desk';
 import { forecast, type ForecastAsk } from './forecast';
 import type { Keeper } from './keeper';
@@ -110,6 +111,14 @@ export const LONG_ASKS = {
     const rig = rigOfFingerprint(read.value.entries, printed);
     const model = rig && foldEntries(read.value.entries).state.rigs[rig]?.model;
     return { ok: true, rig: model ? model.name : rig };
+  },
+  /** What is left of all that is used up, on the one shelf of all rigs. */
+  supplies: async ({ keeper }: Desk, _: { of: 'all' }) => {
+    const { entries, retracted, state } = await keeper.fold();
+    const counting = entries.filter(({ id }) => !retracted.has(id));
+    return Object.fromEntries(
+      SUPPLIES_KEPT.map((supply) => [supply, stockLeft(counting, supply, state.rigs)]),
+    ) as Readonly<Record<SupplyKept, Stock | undefined>>;
   },
   raw: ({ keeper }: Desk) => keeper.shelves.raw(),
 };

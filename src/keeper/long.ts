@@ -9,5 +9,6 @@ export const LONG: ReadonlySet<AskName> = new Set<AskName>([
   'bringIn',
   'recordOf',
   'checkRecord',
+  'supplies',
   'raw',
 ]);

@@ -27,6 +27,7 @@ import type { EntryWords } from './entry-words';
 import { lookedWords } from './looked';
 import { BASIS_WORDS, KIND_WORDS, THICKENER_WORDS, WATER_WORDS } from './rig';
 import { orderEntry, PAPER_WORDS } from './paper-entry';
+import { supplyEntry } from './supplies';
 import { kitEntry, troubleEntry } from './road-entry';
 import { doneWords, routineTitle } from './routines';
 import { RULE_WORDS, schoolWords } from './rules';
@@ -66,6 +67,7 @@ export const KIND_OF_ENTRY: Record<Entry['kind'], string> = {
   kit: 'Kit',
   paper: 'Paper',
   fits: 'Part',
+  supply: 'Supplies',
   order: 'Order',
   'order.back': 'Order',
   note: 'Note',
@@ -379,6 +381,8 @@ export function entryWords(
       };
     case 'trouble':
       return troubleEntry(entry.body, system);
+    case 'supply':
+      return supplyEntry(entry.body, system);
     case 'fits': {
       const { kind, number, also, source } = entry.body;
       return {

@@ -87,6 +87,7 @@ export {
   WIRING_WORDS,
 } from './faults';
 export { LAMP_WORDS, SHOWS_WORDS } from './fault-names';
+export { isGrease, supplyAmount, supplyFrom, SUPPLY_NAMES, supplyUnit } from './supplies';
 export { orderLine, orderLineNote, orderTable } from './to-order';
 export { PAPER_WORDS } from './paper-entry';
 export { KIT_WORDS } from './kit-words';

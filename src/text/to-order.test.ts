@@ -1,6 +1,6 @@
 import type { OrderLine } from '@/core/routine';
 import { sampleModel } from '@/core/testing/arbitraries';
-import { orderLine, orderLineNote, orderTable } from '.';
+import { orderLine, orderLineNote, orderTable, supplyAmount, supplyFrom } from '.';
 
 const NOW = '2026-05-10T12:00:00.000Z';
 const line: OrderLine = {
@@ -32,4 +32,14 @@ test('a table has nothing that another program takes for a formula', () => {
   const table = orderTable([{ line: { ...line, from: '=HYPERLINK("x")' }, model }], 'us');
   expect(table.split('\r\n')).toHaveLength(2);
   expect(table).toContain('"\'=HYPERLINK(""x"")"');
+});
+
+test('supplies in the owner’s units, one and many, and a stroke keeps its digits', () => {
+  expect(supplyAmount(1, 'pins', 'us')).toBe('1 piece');
+  expect(supplyAmount(1.5, 'brake-cleaner', 'us')).toBe('1.5 cans');
+  expect(supplyAmount(0.397, 'bearing-grease', 'us')).toBe('14.0 oz');
+  expect(supplyAmount(0.397, 'bearing-grease', 'metric')).toBe('397 g');
+  expect(supplyAmount(0.0009, 'bearing-grease', 'us')).toBe('0.032 oz');
+  expect(supplyFrom(14, 'bearing-grease', 'us')).toBeCloseTo(0.397, 3);
+  expect(supplyFrom(5, 'pins', 'metric')).toBe(5);
 });

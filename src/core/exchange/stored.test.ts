@@ -53,7 +53,7 @@ const SEVENTH = [...FOURTH, 'decision', 'finding.waits'].sort();
 
 const NINTH = [...SEVENTH, 'figure'].sort();
 
-const TENTH = [...NINTH, 'fits', 'kit', 'order', 'order.back', 'paper', 'trouble'].sort();
+const TENTH = [...NINTH, 'fits', 'kit', 'order', 'order.back', 'paper', 'supply', 'trouble'].sort();
 
 describe.each([
   ['v1.ndjson', FIRST],

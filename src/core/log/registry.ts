@@ -21,6 +21,7 @@ import { deferral } from './kinds/deferral';
 import { happening } from './kinds/event';
 import { seasonSet } from './kinds/season';
 import { findingWaits } from './kinds/waits';
+import { supply } from './kinds/supply';
 import { trouble } from './kinds/trouble';
 import { voided } from './kinds/void';
 import { walk } from './kinds/walk';
@@ -52,6 +53,7 @@ export const REGISTRY = {
   kit,
   paper,
   fits,
+  supply,
   order: orderOut,
   'order.back': orderBack,
   'part.fitted': partFitted,

@@ -41,6 +41,12 @@ export function expensesOf(entries: readonly Entry[]): readonly Expense[] {
           ? [{ entry: id, at: happened, of: 'part', jobs: [], cost: bought.price, minutes: undefined }]
           : [];
       }
+      case 'supply': {
+        const { price } = entry.body;
+        return price
+          ? [{ entry: id, at: happened, of: 'part', jobs: [], cost: price, minutes: undefined }]
+          : [];
+      }
       default:
         return [];
     }

@@ -3,29 +3,27 @@
 import { Printer } from 'lucide-react';
 import { useSearchParams } from 'next/navigation';
 import { useState } from 'react';
-import { unitFor, type UnitSystem } from '@/core/quantity';
+import type { UnitSystem } from '@/core/quantity';
 import type { RigModel } from '@/core/rig';
 import { compile, verify, type Card, type CardStep } from '@/core/routine';
-import { axleAt, gradesOf, READINGS, type ReadingId } from '@/core/rules';
+import { axleAt, gradesOf, READINGS } from '@/core/rules';
 import type { RigState } from '@/core/log';
 import { WithRig } from '@/features/rigs';
 import { usePreferences } from '@/store';
 import {
   compileWords,
   gradeWords,
-  HAND_WORDS,
   jobsTitle,
   layOut,
   minutes,
   PHASE_WORDS,
   READING_WORDS,
-  RENEWED_WORDS,
   stepWords,
   SUBJECT_WORDS,
-  THICKENER_WORDS,
   type Item,
 } from '@/text';
 import { Button, Choice, FieldError, LinkButton } from '@/ui';
+import { readingOptions, readingUnit } from '@/text/papers';
 import { AsPdf } from './as-pdf';
 import { jobsFromUrl, jobsInUrl } from './jobs-url';
 
@@ -34,19 +32,6 @@ type Paper = 'letter' | 'a4';
 const Box = () => (
   <span aria-hidden className="mr-1.5 inline-block size-[3.4mm] border border-current align-[-0.4mm]" />
 );
-
-/** What can be ticked for a reading that is chosen, not written. */
-function options(what: ReadingId): readonly string[] {
-  if (what === 'hand') return Object.values(HAND_WORDS);
-  if (what === 'renewed') return Object.values(RENEWED_WORDS);
-  return what === 'grease' ? Object.values(THICKENER_WORDS) : [];
-}
-
-function unitOf(what: ReadingId, system: UnitSystem): string {
-  const def = READINGS[what];
-  if (def.as === 'quantity') return unitFor(def.of, system);
-  return def.as === 'number' ? def.unit : (READING_WORDS[what].unit ?? '');
-}
 
 /** Boxes to tick and lines to write on for all that a step asks. */
 function Asked({ step, model, system }: { step: CardStep; model: RigModel; system: UnitSystem }) {
@@ -68,7 +53,7 @@ function Asked({ step, model, system }: { step: CardStep; model: RigModel; syste
         <p key={what} className="mt-0.5">
           {READING_WORDS[what].label}:{' '}
           {READINGS[what].as === 'choice' ? (
-            options(what).map((option) => (
+            readingOptions(what).map((option) => (
               <span key={option} className="mr-3 sm:whitespace-nowrap">
                 <Box />
                 {option}
@@ -76,7 +61,7 @@ function Asked({ step, model, system }: { step: CardStep; model: RigModel; syste
             ))
           ) : (
             <span className="inline-block min-w-[28mm] border-b border-current">
-              &nbsp;<span className="float-right">{unitOf(what, system)}</span>
+              &nbsp;<span className="float-right">{readingUnit(what, system)}</span>
             </span>
           )}
         </p>

@@ -6,6 +6,7 @@ import { Failed, Loading, Named, Ruled, useRigs, type Rigs } from '@/features/ri
 import { usePreferences } from '@/store';
 import { orderLine, orderLineNote, orderTable } from '@/text';
 import { Button, CopyButton, LinkButton, reported, saveFile } from '@/ui';
+import { Supplies } from './supplies';
 import { workAhead } from './work-ahead';
 
 type Ready = Extract<Rigs, { status: 'ready' }>;
@@ -14,12 +15,13 @@ type Ready = Extract<Rigs, { status: 'ready' }>;
 function List({ ready }: { ready: Ready }) {
   const { units } = usePreferences();
   const { rigs, now } = ready;
+  const ahead = useMemo(() => rigs.map(workAhead), [rigs]);
   const lines = useMemo(
     () =>
-      rigs.flatMap((view) =>
-        toOrder([workAhead(view)], now).map((line) => ({ line, model: view.model, rig: view.rig.id })),
+      ahead.flatMap((work) =>
+        toOrder([work], now).map((line) => ({ line, model: work.model, rig: work.rig.id })),
       ),
-    [rigs, now],
+    [ahead, now],
   );
   const buy = lines.filter(({ line }) => line.buy > 0);
   const here = lines.filter(({ line }) => line.buy === 0);
@@ -85,6 +87,7 @@ function List({ ready }: { ready: Ready }) {
           </ul>
         </section>
       )}
+      <Supplies ahead={ahead} now={now} />
     </div>
   );
 }

@@ -22,5 +22,10 @@ export function workAhead(view: RigView): WorkAhead {
   const found = Object.values(rig.findings).flatMap((finding) =>
     remedyIn(view, finding).jobs.map((job) => ({ job: job satisfies Job, by: now })),
   );
-  return { rig, model, house, jobs: [...found, ...due] };
+  // What a finding asks for and what is due as well is one job.
+  const jobs = [...found, ...due].filter(
+    ({ job }, i, all) =>
+      all.findIndex((one) => one.job.routine === job.routine && one.job.place === job.place) === i,
+  );
+  return { rig, model, house, jobs };
 }

@@ -14,13 +14,14 @@ import { PHASE_WORDS, stepWords } from '../steps';
 import type { Block, Paper } from './paper';
 
 /** What can be ticked for a reading that is chosen, not written. */
-function options(what: ReadingId): readonly string[] {
+export function readingOptions(what: ReadingId): readonly string[] {
   if (what === 'hand') return Object.values(HAND_WORDS);
   if (what === 'renewed') return Object.values(RENEWED_WORDS);
   return what === 'grease' ? Object.values(THICKENER_WORDS) : [];
 }
 
-function unitOf(what: ReadingId, system: UnitSystem): string {
+/** The unit that goes behind what is written for a reading. */
+export function readingUnit(what: ReadingId, system: UnitSystem): string {
   const def = READINGS[what];
   if (def.as === 'quantity') return unitFor(def.of, system);
   return def.as === 'number' ? def.unit : (READING_WORDS[what].unit ?? '');
@@ -38,8 +39,8 @@ function asked(step: CardStep, model: RigModel, system: UnitSystem): readonly Bl
     })),
     ...step.readings.map(({ what }): Block =>
       READINGS[what].as === 'choice'
-        ? { as: 'text', text: `${READING_WORDS[what].label}:  ${ticks(options(what))}` }
-        : { as: 'box', text: READING_WORDS[what].label, write: unitOf(what, system) },
+        ? { as: 'text', text: `${READING_WORDS[what].label}:  ${ticks(readingOptions(what))}` }
+        : { as: 'box', text: READING_WORDS[what].label, write: readingUnit(what, system) },
     ),
   ];
 }
