@@ -12,6 +12,7 @@ import {
 } from '@/core/exchange';
 import { foldEntries, SUPPLIES_KEPT, type SupplyKept } from '@/core/log';
 import { stockLeft, type Stock } from '@/core/supplies';
+import { historyOfReadings } from '@/core/trend';
 import type { Desk } from './desk';
 import { forecast, type ForecastAsk } from './forecast';
 import type { Keeper } from './keeper';
@@ -97,6 +98,7 @@ export const LONG_ASKS = {
       entries,
       retracted: entries.flatMap(({ id }) => (fold.retracted.has(id) ? [id] : [])),
       fingerprint: fingerprintOf(entries, ask.rig, ask.at),
+      points: historyOfReadings(fold, ask.rig).points,
     };
   },
   /** Holds a printed fingerprint against an archive: the name of the rig it is of, where it is of one. */

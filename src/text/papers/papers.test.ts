@@ -25,6 +25,7 @@ const recordOf = (entries: readonly Entry[], more: Partial<RecordOf> = {}) => {
     fingerprint: { sum: 'aaaa-bbbb', count: fold.entries.length },
     photos: [],
     placesOf: placesOfEntry,
+    points: {},
     ...more,
   });
 };
@@ -74,6 +75,19 @@ describe('the service record', () => {
     expect(paper.foot).toBe('Fingerprint aaaa-bbbb, 4 entries');
   });
 
+  test('draws what was read often enough as a line, in the owner’s units, and nothing of two readings', () => {
+    const read = (n: number) =>
+      Array.from({ length: n }, (_, i) => ({ at: story.day(i), value: toSI(60 + i, 'psi') }));
+    const of = (n: number, system: 'us' | 'metric') =>
+      recordOf([story.done(2, ['repack', '1L'])], { points: { 'pressure@1L': read(n) }, system });
+    const svg = (n: number, system: 'us' | 'metric' = 'us') =>
+      of(n, system).blocks.flatMap((block) => (block.as === 'drawing' ? [block.svg] : []));
+    expect(svg(2)).toEqual([]);
+    expect(svg(5)[0]).toContain('64 psi');
+    expect(svg(5, 'metric')[0]).toContain('kPa');
+    expect(svg(5)[0]?.match(/<circle/g)).toHaveLength(5);
+  });
+
   test('names of three hundred letters and many pictures stay whole', () => {
     const long = 'Lampblack '.repeat(30).trim();
     const photos = Array.from({ length: 100 }, (_, i) => ({
@@ -97,6 +111,7 @@ function emptyRecord(): RecordOf {
     fingerprint: { sum: 'aaaa', count: 0 },
     photos: [],
     placesOf: placesOfEntry,
+    points: {},
   };
 }
 

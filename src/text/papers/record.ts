@@ -18,6 +18,7 @@ import { placeName, placeWords } from '../gear';
 import { capital, count, list, measure, small } from '../measure';
 import { PART_FACT_WORDS, PART_WORDS, partFactText } from '../parts';
 import { KIND_WORDS } from '../rig';
+import { charts, type ReadAt } from './chart';
 import { factFigure } from './tongue';
 import type { Block, Figure, Paper } from './paper';
 
@@ -52,6 +53,8 @@ export interface RecordOf {
   /** Only what is found, or all with pictures. */
   readonly photos: readonly { readonly hash: string; readonly caption: string }[];
   readonly placesOf: (entry: Entry) => readonly string[];
+  /** Everything read, by what and where: `pressure@1L`. */
+  readonly points: Readonly<Record<string, readonly ReadAt[]>>;
 }
 
 function facts({ model, system }: RecordOf): readonly Block[] {
@@ -119,6 +122,7 @@ function places(of: RecordOf, counting: readonly Entry[]): readonly Block[] {
     const where = place !== 'rig' && name === place ? `${name}, ${placeWords(place, of.model)}` : name;
     return [
       { as: 'sub', text: where },
+      ...charts(place, of.points, of.system, of.printed),
       { as: 'table', ...TABLE, rows: rowsOf(here, of, place) },
     ];
   });

@@ -41,7 +41,10 @@ export function ServiceRecord({ view, sheet }: { view: RigView; sheet: Sheet }) 
   const [parts, setParts] = useState<readonly Paper[]>([]);
   const { rig, model, now } = view;
   const compose = async () => {
-    const { entries, retracted, fingerprint } = await store.send('recordOf', { rig: rig.id, at: now });
+    const { entries, retracted, fingerprint, points } = await store.send('recordOf', {
+      rig: rig.id,
+      at: now,
+    });
     const gone = new Set(retracted);
     const photos = pictures === 'with' ? photosOf(entries, gone, now) : [];
     const first = serviceRecord({
@@ -54,6 +57,7 @@ export function ServiceRecord({ view, sheet }: { view: RigView; sheet: Sheet }) 
       fingerprint,
       photos: photos.slice(0, AT_MOST),
       placesOf: placesOfEntry,
+      points,
     });
     const more = Array.from(
       { length: Math.max(0, Math.ceil(photos.length / AT_MOST) - 1) },
