@@ -57,7 +57,10 @@ export function charts(
     const own = points[`${what}@${place}`] ?? [];
     if (own.length < ENOUGH) return [];
     return [
-      { as: 'text', text: `${capital(readingName(what))}, ${own.length} readings` },
+      {
+        as: 'text',
+        text: `${what === 'tread-middle' ? 'Tread, middle' : capital(readingName(what))}, ${own.length} readings`,
+      },
       { as: 'drawing', svg: drawing(what, own, system, printed), width: WIDE },
     ];
   });
