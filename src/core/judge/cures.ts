@@ -16,7 +16,7 @@ import {
   type TrendId,
   type WorkId,
 } from '../rules';
-import { leftDef, troubleDef } from '../trouble';
+import { leftDef, troubleAbout } from '../trouble';
 
 type House = Pick<HouseRules, 'grease' | 'renewal' | 'hubs'>;
 
@@ -240,7 +240,7 @@ export function aboutOf(
   if ('tire' in of || 'tireCode' in of) return { what: 'tire-wall' };
   if ('guess' in of) return { what: 'lug-move' };
   if ('because' in of) {
-    const about = troubleDef(of.trouble).about(of.because);
+    const about = troubleAbout(of.trouble, of.because);
     return about && { what: about.what, ...(about.grade !== undefined && { grade: about.grade as GradeId }) };
   }
   return undefined;

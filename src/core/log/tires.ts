@@ -1,5 +1,5 @@
 import { isWheelEnd, type Place } from '../rig';
-import { LEFTS_OF_A_TIRE, troubleDef } from '../trouble';
+import { LEFTS_OF_A_TIRE, troubleAbout } from '../trouble';
 import { evidenceOf } from './evidence';
 import type { FindingState, PartState, RigState } from './state';
 
@@ -23,7 +23,7 @@ const READ_ON_A_TIRE = ['pressure', 'tread-inner', 'tread-middle', 'tread-outer'
 export function isOfTire({ of }: Pick<FindingState, 'of'>): boolean {
   if (of === undefined) return false;
   if ('left' in of) return LEFTS_OF_A_TIRE.has(of.left);
-  if ('trouble' in of) return OF_A_TIRE.has(troubleDef(of.trouble).about(of.because)?.what ?? '');
+  if ('trouble' in of) return OF_A_TIRE.has(troubleAbout(of.trouble, of.because)?.what ?? '');
   return OF_A_TIRE.has(evidenceOf(of)) || 'tireCode' in of;
 }
 

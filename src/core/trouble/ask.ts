@@ -1,5 +1,6 @@
 import type { Answers, Question } from './define';
-import { TROUBLES, type TroubleId } from './troubles';
+import type { TroubleId } from './ids';
+import { TROUBLES } from './troubles';
 import type { RoadVerdict } from './verdict';
 
 export type { Answers, Question, TroubleDef } from './define';

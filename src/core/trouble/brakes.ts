@@ -25,8 +25,6 @@ export const dragging = defineTrouble({
     return stay('drags-on');
   },
   at: 'wheel',
-  about: (because) =>
-    because === 'brake-wire-off' ? { what: 'brake-test', grade: 'none' } : { what: 'drag', grade: 'snaps' },
   leaves: (because) => (because === 'pin-back-in' ? ['battery', 'lining'] : ['lining']),
   work: (because) => (because === 'drags-on' ? 'brake-adjust' : undefined),
 });
@@ -45,7 +43,6 @@ export const dead = defineTrouble({
     return says(answers, 'within-limit', 'yes') ? care(25, 40, 'within-unbraked-limit') : creep('unbraked');
   },
   at: 'rig',
-  about: () => ({ what: 'brake-test', grade: 'none' }),
   leaves: () => ['circuit'],
 });
 
@@ -57,7 +54,6 @@ export const fade = defineTrouble({
       ? care(50, 45, 'cooled')
       : stay('as-hub-hot'),
   at: 'wheel',
-  about: () => ({ what: 'drag', grade: 'snaps' }),
   nothing: ['cooled'],
   leaves: () => ['adjust', 'lining'],
 });
@@ -73,6 +69,5 @@ export const lights = defineTrouble({
     return says(answers, 'time', 'day') ? care(50, 55, 'by-day') : stay('not-seen');
   },
   at: 'rig',
-  about: () => ({ what: 'lamp', grade: 'none' }),
   leaves: () => [],
 });

@@ -1,6 +1,6 @@
 import type { Dimension } from '../quantity';
 import type { GearId } from '../rig';
-import type { JudgedReading, Subject, WorkId } from '../rules';
+import type { WorkId } from '../rules';
 import type { Because } from './because';
 import type { LeftId } from './lefts';
 import type { RoadVerdict } from './verdict';
@@ -19,20 +19,12 @@ export type Question = (
   readonly when?: (answers: Answers) => boolean;
 };
 
-/** What a trouble is of, as a grade or a reading would tell it. */
-export interface TroubleAbout {
-  readonly what: Subject | JudgedReading;
-  readonly grade?: string;
-}
-
 /** A trouble: what is asked in order, and the verdict by what was answered so far, the strictest where it was not. */
 export interface TroubleDef {
   readonly questions: readonly Question[];
   readonly decide: (answers: Answers) => RoadVerdict;
   /** Where it can be: a wheel end, the rig as a whole, or a piece of gear of those it has. */
   readonly at: 'wheel' | 'rig' | readonly GearId[];
-  /** What it is of, by what decided, as a grade or a reading would tell it: its remedy, and what closes it, follow from that. */
-  readonly about: (because: string) => TroubleAbout | undefined;
   /** What it leaves to be done, by what decided, beside itself. */
   readonly leaves: (because: Because, answers: Answers) => readonly LeftId[];
   /** Verdicts after which nothing of it stands: there was nothing, or it is over. */

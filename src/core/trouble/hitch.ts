@@ -22,10 +22,6 @@ export const strap = defineTrouble({
       : stay('cargo-not-held');
   },
   at: ['safetyChains', 'winchStrap', 'transomStraps', 'tieDowns'],
-  about: (because) =>
-    because === 'no-chain' || because === 'rated-link'
-      ? { what: 'chain', grade: 'opened' }
-      : { what: 'strap', grade: 'cut' },
   leaves: () => ['what-rubbed'],
 });
 
@@ -44,7 +40,6 @@ export const coupler = defineTrouble({
     return says(answers, 'lift-test', 'holds') ? here('latched') : stay('play-seen');
   },
   at: ['coupler', 'ball'],
-  about: () => ({ what: 'coupler', grade: 'not-latching' }),
   leaves: () => ['coupler-and-ball'],
 });
 
@@ -60,7 +55,6 @@ export const breakaway = defineTrouble({
     return says(answers, 'required', 'no') ? care(50, 50, 'not-required') : stay('breakaway-dead');
   },
   at: ['breakaway'],
-  about: () => ({ what: 'breakaway', grade: 'nothing' }),
   leaves: () => ['breakaway-test'],
 });
 
@@ -92,8 +86,6 @@ export const spring = defineTrouble({
     return loose ? care(50, 50, 'torqued', [25]) : care(50, 45, 'lower-leaf-or-bushing');
   },
   at: 'wheel',
-  // A leaf, a hanger or a rail is put right by a part, a welder or a shop.
-  about: (because) => (because === 'torqued' ? { what: 'fixing', grade: 'loose' } : undefined),
   leaves: (because) => (because === 'torqued' ? ['same-part-across'] : ['same-part-across', 'pivots']),
 });
 
@@ -101,7 +93,6 @@ export const spring = defineTrouble({
 export const sway = defineTrouble({
   questions: [speed('began'), choice('tongue', ['in-window', 'light'])],
   at: 'rig',
-  about: () => undefined,
   decide: (answers) => {
     const began = figure(answers, 'began');
     const most = began === undefined ? 35 : Math.max(5, Math.min(45, fromSI(began * 3600, 'mi') - 10));
@@ -115,7 +106,6 @@ export const shifted = defineTrouble({
   questions: [choice('load', ['back-and-tied', 'loose'])],
   decide: (answers) => (says(answers, 'load', 'back-and-tied') ? here('tied-again') : stay('load-loose')),
   at: 'rig',
-  about: () => undefined,
   leaves: () => ['balance'],
 });
 
@@ -124,7 +114,6 @@ export const lost = defineTrouble({
   questions: [],
   decide: () => stay('wheel-lost'),
   at: 'wheel',
-  about: () => ({ what: 'lug-move', grade: 'hole-worn' }),
   leaves: () => [],
 });
 
@@ -139,7 +128,6 @@ export const stuck = defineTrouble({
       ? here('next-size-hammered')
       : stay('stuck'),
   at: 'rig',
-  about: () => undefined,
   leaves: () => [],
 });
 
@@ -148,7 +136,6 @@ export const ramp = defineTrouble({
   questions: [choice('hand', ['stays', 'not'])],
   decide: (answers) => (says(answers, 'hand', 'stays') ? here('cool-enough') : stay('wait-twenty-minutes')),
   at: 'wheel',
-  about: () => undefined,
   // Warm hubs are waited for, not mended.
   nothing: ['cool-enough', 'wait-twenty-minutes'],
   leaves: () => [],

@@ -67,7 +67,6 @@ export const hot = defineTrouble({
     return says(answers, 'opened', 'rough') ? stay('bearing-gone') : stay('open-it-cold');
   },
   at: 'wheel',
-  about: (because) => (because === 'brake-drags' ? { what: 'drag', grade: 'snaps' } : { what: 'hub-temp' }),
   nothing: ['cool'],
   leaves: (because) =>
     because === 'brake-drags' ? ['brake-here'] : ['cool', 'warm'].includes(because) ? [] : ['open-mate'],
@@ -88,8 +87,6 @@ export const leaning = defineTrouble({
       : stay('hub-leans');
   },
   at: 'wheel',
-  about: (because) =>
-    because === 'as-studs' ? { what: 'lug-move', grade: 'broken' } : { what: 'rock', grade: 'clunks' },
   leaves: (because) => (because === 'as-studs' ? [] : ['brake-here', 'open-mate']),
   work: (because) => (because === 'hub-replaced' ? 'hub-renew' : undefined),
 });
@@ -108,7 +105,6 @@ export const cap = defineTrouble({
     return says(answers, 'grease', 'clean') ? care(50, 45, 'cap-missing') : care(10, 45, 'clean-and-pack');
   },
   at: 'wheel',
-  about: (because) => ({ what: 'cap', grade: because === 'nut-was-free' ? 'lock-gone' : 'missing' }),
   leaves: () => ['look-at-other-caps', 'repack-here'],
   work: () => 'cap-renew',
 });
@@ -124,7 +120,6 @@ export const oilBath = defineTrouble({
       : creep('brake-counts-as-gone');
   },
   at: 'wheel',
-  about: () => ({ what: 'oil', grade: 'low' }),
   leaves: (because) => (because === 'brake-counts-as-gone' ? ['brake-here'] : []),
 });
 
@@ -134,8 +129,6 @@ export const grease = defineTrouble({
   decide: (answers) =>
     says(answers, 'where', 'front') ? care(50, 45, 'grease-in-front', [5]) : creep('brake-counts-as-gone'),
   at: 'wheel',
-  // In front it is the cap or too much of it: wiped and watched.
-  about: (because) => (because === 'grease-in-front' ? undefined : { what: 'grease-back', grade: 'behind' }),
   leaves: (because) => (because === 'brake-counts-as-gone' ? ['brake-here'] : []),
 });
 
@@ -173,7 +166,6 @@ export const studs = defineTrouble({
     return care(25, 45, 'enough-left', [5, 10, 25]);
   },
   at: 'wheel',
-  about: (because) => ({ what: 'lug-move', grade: because === 'holes-worn' ? 'hole-worn' : 'broken' }),
   leaves: (_, answers) => (says(answers, 'from', 'six-or-eight', 'five') ? ['donors-first'] : []),
   work: (because) => (because === 'all-back' ? undefined : 'stud-renew'),
 });

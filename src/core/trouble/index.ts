@@ -4,7 +4,9 @@
  * as the strictest.
  */
 export { BECAUSE, type Because } from './because';
-export { TROUBLE_IDS, TROUBLES, troubleDef, type TroubleId } from './troubles';
+export { TROUBLE_IDS, type TroubleId } from './ids';
+export { troubleAbout, type TroubleAbout } from './about';
+export { TROUBLES, troubleDef } from './troubles';
 export { ROLLS, stricter, together, type RoadVerdict, type Roll, type Standing } from './verdict';
 export {
   coolingTime,
@@ -28,5 +30,4 @@ export {
   type KitId,
 } from './kit-items';
 export { leftPlaces, troublePlaces, troublesFor } from './where';
-export type { TroubleAbout } from './define';
 export { asked, nextQuestion, soFar, type Answers, type Question, type TroubleDef } from './ask';

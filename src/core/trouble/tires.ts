@@ -42,7 +42,6 @@ export const nail = defineTrouble({
   decide: (answers) =>
     holds(answers) && !gained(answers) ? care(50, 50, 'holds-air', [], 10) : goingSoft(answers),
   at: 'wheel',
-  about: () => ({ what: 'tread-object', grade: 'nail' }),
   leaves: (because) => (because === 'rolled-low' ? ['inside-before-trip'] : []),
 });
 
@@ -65,7 +64,6 @@ export const soft = defineTrouble({
   questions: SOFT,
   decide: goingSoft,
   at: 'wheel',
-  about: () => ({ what: 'valve', grade: 'hisses' }),
   leaves: (because, answers) => [
     ...(because === 'rolled-low' ? (['inside-before-trip'] as const) : []),
     ...(says(answers, 'where', 'crown') ? (['plug-inside-or-renew'] as const) : []),
@@ -110,7 +108,6 @@ export const flat = defineTrouble({
       : creep('survivor-overloaded', 2);
   },
   at: 'wheel',
-  about: () => ({ what: 'tire-wall', grade: 'cut' }),
   onceDone: ['aged-spare'],
   leaves: (because) => [...agedSpare(because), 'survivor-inside', 'mates-of-same-make', 'find-cause'],
   work: changed,
@@ -124,7 +121,6 @@ export const carcass = defineTrouble({
     return says(answers, 'spare', 'aged') ? care(50, 50, 'aged-spare') : creep('coming-apart');
   },
   at: 'wheel',
-  about: () => ({ what: 'tire-wall', grade: 'bulge' }),
   onceDone: ['aged-spare'],
   leaves: (because) => [...agedSpare(because), 'mates-of-same-make', 'find-cause'],
   work: changed,

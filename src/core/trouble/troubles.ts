@@ -1,5 +1,6 @@
 import { dead, dragging, fade, lights } from './brakes';
 import type { TroubleDef } from './define';
+import type { TroubleId } from './ids';
 import { breakaway, coupler, lost, ramp, shifted, spring, strap, stuck, sway } from './hitch';
 import { cap, grease, hot, leaning, oilBath, studs } from './hubs';
 import { carcass, flat, nail, soft } from './tires';
@@ -29,11 +30,7 @@ export const TROUBLES = {
   lost,
   stuck,
   ramp,
-} as const satisfies Record<string, TroubleDef>;
-
-/** A trouble by its name. */
-export type TroubleId = keyof typeof TROUBLES;
-export const TROUBLE_IDS = Object.keys(TROUBLES) as [TroubleId, ...TroubleId[]];
+} as const satisfies Record<TroubleId, TroubleDef>;
 
 /** What is known of a trouble. */
 export function troubleDef(id: TroubleId): TroubleDef {

@@ -1,6 +1,7 @@
 import { gearOf, isWheelEnd, matesOf, wheelEnds, type Place, type RigModel } from '../rig';
 import type { LeftAt } from './lefts';
-import { TROUBLE_IDS, TROUBLES, type TroubleId } from './troubles';
+import { TROUBLE_IDS, type TroubleId } from './ids';
+import { TROUBLES } from './troubles';
 
 /** Where on a rig a trouble can be; `rig` where it is of the whole, or the rig has none of its gear. */
 export function troublePlaces(id: TroubleId, model: RigModel): readonly (Place | 'rig')[] {

@@ -1,0 +1,29 @@
+/** Every trouble by its name. */
+export const TROUBLE_IDS = [
+  'nail',
+  'soft',
+  'flat',
+  'carcass',
+  'hot',
+  'leaning',
+  'cap',
+  'oil-bath',
+  'grease',
+  'studs',
+  'dragging',
+  'dead',
+  'fade',
+  'lights',
+  'strap',
+  'coupler',
+  'breakaway',
+  'spring',
+  'sway',
+  'shifted',
+  'lost',
+  'stuck',
+  'ramp',
+] as const;
+
+/** A trouble by its name. */
+export type TroubleId = (typeof TROUBLE_IDS)[number];
