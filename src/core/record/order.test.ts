@@ -67,16 +67,17 @@ test('back from the shop: the work with its cost, the torque to be checked, the 
   expect(rig.contradictions).toEqual([]);
 });
 
-test('nothing done and nothing off: only that it came back', () => {
+test('nothing done and nothing off: it came back, and what it was for waits for nobody', () => {
   const out = stamped(orderEntries({ shop: 'Welder', findings: [found.id] }, rigOf(), newId), 2);
   const before = rigOf(...out);
   const [order] = Object.values(before.orders);
   if (!order) throw new Error('no order');
   const drafts = orderBackEntries({ order, done: [], wheelsOff: [], closed: [], photos: [] }, before, newId);
-  expect(drafts.map(({ kind }) => kind)).toEqual(['order.back']);
+  expect(drafts.map(({ kind }) => kind)).toEqual(['finding.waits', 'order.back']);
   const rig = rigOf(...out, ...stamped(drafts, 3));
   expect(rig.orders).toEqual({});
   expect(rig.findings[found.id]).toBeDefined();
+  expect(rig.findings[found.id]?.waits).toBeUndefined();
 });
 
 test('what was done meanwhile is told', () => {

@@ -74,6 +74,12 @@ export function orderBackEntries(
           ? { finding, work, jobs }
           : { finding, how: `By ${order.shop}${said ? `: ${said}` : ''}`.slice(0, 500) },
     })),
+    // What is not put right waits for that shop no more.
+    ...order.findings.flatMap((finding): NewEntry[] =>
+      rig.findings[finding]?.waits?.who === order.shop && !standing.includes(finding)
+        ? [{ kind: 'finding.waits', body: { finding } }]
+        : [],
+    ),
     {
       kind: 'order.back',
       body: {
