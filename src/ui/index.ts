@@ -44,3 +44,4 @@ export { hush, readOut, useVoice } from './voices';
 export { useWide } from './use-wide';
 export { reported, sayUnstored } from './reported';
 export { guarded } from './guarded';
+export { FileButton } from './file-button';

@@ -1,10 +1,10 @@
 'use client';
 
-import { useId, useState } from 'react';
+import { useState } from 'react';
 import type { CheckedArchive } from '@/keeper';
 import { askToKeepOnce, isStopped, useYard } from '@/store';
 import { archiveWords, count, dayInFull } from '@/text';
-import { Button, FieldError, reported } from '@/ui';
+import { Button, FieldError, FileButton, reported } from '@/ui';
 
 type Sound = Extract<CheckedArchive, { ok: true }>;
 type Refused = Extract<CheckedArchive, { ok: false }>;
@@ -26,10 +26,8 @@ type Stage =
 export function ArchiveIn() {
   const { store } = useYard();
   const [stage, setStage] = useState<Stage>({ at: 'idle' });
-  const id = useId();
 
-  const check = async (file: File | undefined) => {
-    if (!file) return;
+  const check = async (file: File) => {
     const stop = new AbortController();
     const reading = (share: number) => setStage({ at: 'reading', share, stop });
     reading(0);
@@ -64,25 +62,11 @@ export function ArchiveIn() {
       <p className="text-soft">
         It is checked to the last line before anything is written. What is here already is not doubled.
       </p>
-      <div>
-        <label
-          htmlFor={id}
-          className="border-ink bg-sheet hover:bg-accent-wash inline-flex min-h-11 items-center rounded-sheet border-[1.5px] px-4 font-semibold focus-within:outline-3 focus-within:outline-offset-2 focus-within:outline-accent"
-        >
-          Choose an archive
-          <input
-            id={id}
-            type="file"
-            accept=".zip,application/zip"
-            className="sr-only"
-            onChange={(event) => {
-              reported(check(event.target.files?.[0]));
-              // The same file can be chosen again.
-              event.target.value = '';
-            }}
-          />
-        </label>
-      </div>
+      <FileButton
+        label="Choose an archive"
+        accept=".zip,application/zip"
+        onFile={(file) => reported(check(file))}
+      />
       {stage.at === 'reading' && (
         <div className="flex flex-wrap items-center gap-4">
           <p role="status">

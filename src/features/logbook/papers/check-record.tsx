@@ -1,7 +1,7 @@
-import { useId, useState } from 'react';
+import { useState } from 'react';
 import { useYard } from '@/store';
 import { archiveWords } from '@/text';
-import { Field, FieldError, reported } from '@/ui';
+import { Field, FieldError, FileButton, reported } from '@/ui';
 
 type Stage =
   | { readonly at: 'idle' | 'reading' }
@@ -11,14 +11,12 @@ type Stage =
 /** A printed record held against an archive: whether it was made of that log. */
 export function CheckRecord() {
   const { store } = useYard();
-  const id = useId();
   const [sum, setSum] = useState('');
   const [count, setCount] = useState('');
   const [stage, setStage] = useState<Stage>({ at: 'idle' });
   const entries = Number(count);
   const typed = sum.replace(/[^0-9a-f]/gi, '').length === 20 && Number.isInteger(entries) && entries > 0;
-  const check = async (file: File | undefined) => {
-    if (!file) return;
+  const check = async (file: File) => {
     if (!typed)
       return setStage({
         at: 'wrong',
@@ -55,24 +53,11 @@ export function CheckRecord() {
             onChange={(event) => setCount(event.target.value)}
           />
         </div>
-        <div>
-          <label
-            htmlFor={id}
-            className="border-ink bg-sheet hover:bg-accent-wash inline-flex min-h-11 items-center rounded-sheet border-[1.5px] px-4 font-semibold focus-within:outline-3 focus-within:outline-offset-2 focus-within:outline-accent"
-          >
-            Choose the archive
-            <input
-              id={id}
-              type="file"
-              accept=".zip,application/zip"
-              className="sr-only"
-              onChange={(event) => {
-                reported(check(event.target.files?.[0]));
-                event.target.value = '';
-              }}
-            />
-          </label>
-        </div>
+        <FileButton
+          label="Choose the archive"
+          accept=".zip,application/zip"
+          onFile={(file) => reported(check(file))}
+        />
         <div role="status">
           {stage.at === 'reading' && <p>Reading every line…</p>}
           {stage.at === 'wrong' && <FieldError>{stage.reason}</FieldError>}
