@@ -4,6 +4,6 @@
  * bring most within reach. What nobody has said counts as not there.
  */
 export { KIT_PARTS, type KitAbout, type KitBecause, type KitPart, type KitReading, type Need } from './about';
-export { kitFor, readKit, readKitItem } from './serves';
+export { jackFit, kitFor, readKit, readKitItem } from './serves';
 export { bestPurchase, finishes, type Finish, type Purchase } from './finish';
 export { roadRules } from './road';

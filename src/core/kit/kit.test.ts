@@ -5,7 +5,17 @@ import type { Place, RigModel } from '../rig';
 import { HOUSE_DEFAULT } from '../rules';
 import { sampleModel } from '../testing/arbitraries';
 import { KIT_IDS, TROUBLE_IDS, type KitFigure, type KitId } from '../trouble';
-import { bestPurchase, finishes, kitFor, readKit, readKitItem, roadRules, type KitAbout, type Need } from '.';
+import {
+  bestPurchase,
+  finishes,
+  jackFit,
+  kitFor,
+  readKit,
+  readKitItem,
+  roadRules,
+  type KitAbout,
+  type Need,
+} from '.';
 
 const NOW = '2026-06-01T12:00:00.000Z';
 const inch = (value: number) => toSI(value, 'in');
@@ -54,6 +64,32 @@ describe('the jack', () => {
     );
     expect(read('jack', { jack: { ...LIFTS, capacity: lb(4000) }, blocks: { height: inch(7) } })).toBe(
       'fails capacity-low',
+    );
+  });
+
+  test('as it is drawn: the point falls by the sag, and has to come up by sag, droop and an inch of air', () => {
+    const blocks = { height: inch(7) };
+    const drawn = jackFit(about({ jack: LIFTS, blocks }));
+    expect(drawn).toMatchObject({ closed: inch(6), raised: inch(18), blocks: inch(7) });
+    expect(drawn?.point).toBeCloseTo(inch(17), 9);
+    expect(drawn?.fit.needed).toBeCloseTo(inch(23), 9);
+    // Blocks left at home are not stood on.
+    expect(jackFit(about({ jack: LIFTS, blocks: false }))?.blocks).toBe(0);
+  });
+
+  test('is drawn where it is judged by its heights, and only there', () => {
+    fc.assert(
+      fc.property(fc.subarray(['closed', 'raised', 'sag', 'droop'] as const), fc.boolean(), (told, sure) => {
+        const jack = Object.fromEntries(told.map((id) => [id, LIFTS[id]]));
+        const model: RigModel = {
+          ...MODEL,
+          lifting: { point: 'frame', height: { value: inch(20), source: sure ? 'owner' : 'guess' } },
+        };
+        const all = told.length === 4 && sure;
+        expect(jackFit(about({ jack }, {}, model)) !== undefined).toBe(all);
+        const { by } = readKitItem('jack', about({ jack: { ...jack, capacity: lb(5000) } }, {}, model));
+        expect(by === 'lift-not-measured').toBe(!all);
+      }),
     );
   });
 

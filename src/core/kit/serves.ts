@@ -48,32 +48,33 @@ function capacity({ figures }: Told, model: RigModel): Said {
   return atLeast(figures.capacity, liftCapacity(gvwr, 0), CAPACITY);
 }
 
-function jack(told: Told, { rig, model }: KitAbout): Said {
-  const { closed, raised, sag, droop } = told.figures;
-  const point = sure(model.lifting?.height);
-  const carries = capacity(told, model);
-  if (carries.state === 'fails') return carries;
-  if ([closed, raised, sag, droop, point].includes(undefined))
-    return { state: 'unknown', by: 'lift-not-measured' };
+/** The jack that was told of against the rig's lifting point with a flat (m): what it goes under and reaches, its blocks, and how it fits; nothing where a measure lacks. */
+export function jackFit({ rig, model }: Pick<KitAbout, 'rig' | 'model'>) {
+  const { closed, raised, sag, droop } = rig.kit.jack?.figures ?? {};
+  const full = sure(model.lifting?.height);
+  if (
+    closed === undefined ||
+    raised === undefined ||
+    sag === undefined ||
+    droop === undefined ||
+    full === undefined
+  )
+    return undefined;
   const blocks = rig.kit.blocks?.aboard ? (rig.kit.blocks.figures.height ?? 0) : 0;
   // The point is measured with the tires full: with a flat it is lower by what the tire gives.
-  const fit = liftFit({
-    closed: closed as number,
-    raised: raised as number,
-    blocks: 0,
-    point: (point as number) - (sag as number),
-    sag: sag as number,
-    droop: droop as number,
-    clearance: CLEARANCE,
-  });
-  const reach = (raised as number) + blocks;
-  if (!fit.goesUnder)
-    return {
-      state: 'fails',
-      by: 'goes-not-under',
-      have: closed as number,
-      need: (point as number) - (sag as number),
-    };
+  const point = full - sag;
+  const fit = liftFit({ closed, raised, blocks: 0, point, sag, droop, clearance: CLEARANCE });
+  return { closed, raised, blocks, point, fit };
+}
+
+function jack(told: Told, about: KitAbout): Said {
+  const carries = capacity(told, about.model);
+  if (carries.state === 'fails') return carries;
+  const measured = jackFit(about);
+  if (!measured) return { state: 'unknown', by: 'lift-not-measured' };
+  const { closed, raised, blocks, point, fit } = measured;
+  const reach = raised + blocks;
+  if (!fit.goesUnder) return { state: 'fails', by: 'goes-not-under', have: closed, need: point };
   if (!fit.blocks || fit.blocks.min > blocks)
     return { state: 'fails', by: 'lifts-not-enough', have: reach, need: fit.needed };
   return carries.state === 'unknown'

@@ -1,4 +1,4 @@
-import { workOf, type OrderBody, type OrderState, type RigState, type WorkBody } from '../log';
+import { doneKey, workOf, type OrderBody, type OrderState, type RigState, type WorkBody } from '../log';
 import type { WheelEnd } from '../rig';
 import type { Job } from '../routine';
 import type { NewEntry, NewId } from './new-entry';
@@ -101,7 +101,7 @@ export function orderStands(
 ): { readonly doneSince: readonly Job[]; readonly gone: readonly string[] } {
   return {
     doneSince: (order.jobs ?? []).filter(({ routine, place }) => {
-      const last = rig.lastDone[`${routine}@${place}`];
+      const last = rig.lastDone[doneKey(routine, place)];
       return last !== undefined && last.at > order.at;
     }),
     gone: order.findings.filter((id) => !rig.findings[id]),

@@ -1,13 +1,18 @@
 import type { Instant } from '../base';
 import type { Entry, SupplyKept, YardState } from '../log';
+import type { RoutinePlace, WorkId } from '../rules';
 import { axleOf, isWheelEnd, type RigModel } from '../rig';
 
 /** Grease that goes into one hub at a repack (kg), where nobody weighed it: our estimate. */
 export const REPACK_GREASE = 0.06;
 /** What a stroke of a gun gives (kg), where its owner has not measured it: our estimate. */
 export const STROKE = 0.0008;
+/** Strokes into one hub at a greasing, where nobody counted them: our estimate. */
+const TOP_UP = 4;
+/** Grease into the pivots or gears of a rig (kg): our estimate. */
+const CHASSIS = 0.05;
 /** Works after which a new pin is in where the nut is locked by one. */
-const PINNED: ReadonlySet<string> = new Set([
+const PINNED: ReadonlySet<WorkId> = new Set([
   'repack',
   'bearing-renew',
   'hub-renew',
@@ -15,7 +20,7 @@ const PINNED: ReadonlySet<string> = new Set([
   'brakes-install',
 ]);
 /** Works that a can of cleaner is begun for, as shares of it: our estimate. */
-const CLEANED: ReadonlySet<string> = new Set([
+const CLEANED: ReadonlySet<WorkId> = new Set([
   'brake-measure',
   'shoe-renew',
   'plate-renew',
@@ -24,15 +29,15 @@ const CLEANED: ReadonlySet<string> = new Set([
 ]);
 const CLEANER = 0.25;
 /** Sealed connectors at a brake that is wired: two wires. */
-const WIRED: ReadonlySet<string> = new Set(['plate-renew', 'magnet-renew', 'brakes-install']);
+const WIRED: ReadonlySet<WorkId> = new Set(['plate-renew', 'magnet-renew', 'brakes-install']);
+
+interface Job {
+  readonly routine: WorkId;
+  readonly place: RoutinePlace;
+}
 
 /** How much of each supply some work takes; grease in kg, the rest in pieces. */
 export type Takes = Readonly<Partial<Record<SupplyKept, number>>>;
-
-interface Job {
-  readonly routine: string;
-  readonly place: string;
-}
 
 function add(into: Partial<Record<SupplyKept, number>>, supply: SupplyKept, amount: number): void {
   if (amount > 0) into[supply] = (into[supply] ?? 0) + amount;
@@ -43,7 +48,7 @@ export function takesOf(jobs: readonly Job[], model: Pick<RigModel, 'axles'>, st
   const takes: Partial<Record<SupplyKept, number>> = {};
   for (const { routine, place } of jobs) {
     if (!isWheelEnd(place)) {
-      if (routine === 'pivots' || routine === 'gear-grease') add(takes, 'chassis-grease', 0.05);
+      if (routine === 'pivots' || routine === 'gear-grease') add(takes, 'chassis-grease', CHASSIS);
       continue;
     }
     if (PINNED.has(routine)) {
@@ -51,7 +56,7 @@ export function takesOf(jobs: readonly Job[], model: Pick<RigModel, 'axles'>, st
       if (model.axles[axleOf(place)]?.lock !== 'keeper' && model.axles[axleOf(place)]?.lock !== 'tang')
         add(takes, 'pins', 1);
     }
-    if (routine === 'grease') add(takes, 'bearing-grease', 4 * stroke);
+    if (routine === 'grease') add(takes, 'bearing-grease', TOP_UP * stroke);
     if (CLEANED.has(routine)) add(takes, 'brake-cleaner', CLEANER);
     if (WIRED.has(routine)) add(takes, 'connectors', 2);
   }

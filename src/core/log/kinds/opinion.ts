@@ -1,7 +1,8 @@
 import * as z from 'zod/mini';
-import { nonNegative, shaped, text, words, uuid } from '../../base';
+import { text, words, uuid } from '../../base';
 import { placeSchema } from '../../rig';
 import { defineKind } from '../define';
+import { moneySchema } from '../kept';
 
 const body = z.strictObject({
   place: z.union([placeSchema, z.literal('rig')]),
@@ -12,7 +13,7 @@ const body = z.strictObject({
   said: words(500),
   /** On what they based it: the reading or what they saw. */
   on: z.optional(text(300)),
-  quote: z.optional(z.strictObject({ amount: nonNegative(1e7), currency: shaped(/^[A-Z]{3}$/) })),
+  quote: z.optional(moneySchema),
   /** What the owner decided, and why. */
   decided: z.optional(text(500)),
 });

@@ -9,10 +9,7 @@ import type { RigView } from '@/features/rigs';
 import { newId, usePreferences, type Photo } from '@/store';
 import { capital, findingWords, placeName, workAt } from '@/text';
 import { Dialog, SheetForm, TextArea } from '@/ui';
-import { Ticks } from './ticks';
-
-const picked = (text: string) => new Set(text.split(' ').filter(Boolean));
-const jobKey = ({ routine, place }: { routine: string; place: string }) => `${routine}:${place}`;
+import { jobTick, ticked, Ticks, toggled } from './ticks';
 
 /** An order that came back: what was really done, which wheels were off, what is put right, what it cost, pictures of it. */
 export function BackDialog({
@@ -34,7 +31,7 @@ export function BackDialog({
     routineDef(routine).wheelOff === true && isWheelEnd(place) ? [place] : [],
   );
   const form = useSheetForm('order back', order.id, {
-    done: jobs.map(jobKey).join(' '),
+    done: jobs.map(jobTick).join(' '),
     closed: '',
     wheels: [...new Set(off)].join(' '),
     cost: '',
@@ -42,12 +39,7 @@ export function BackDialog({
     note: '',
   });
   const { values } = form;
-  const toggled = (of: 'done' | 'closed' | 'wheels') => (id: string) => {
-    const now = picked(values[of]);
-    if (now.has(id)) now.delete(id);
-    else now.add(id);
-    form.set(of, [...now].join(' '));
-  };
+  const toggle = (of: 'done' | 'closed' | 'wheels') => (id: string) => form.set(of, toggled(values[of], id));
   const money = parseMoney(values.cost, values.currency);
   const moneyWrong = moneyWrongs(money.ok ? {} : money.error);
   const save = () =>
@@ -57,12 +49,12 @@ export function BackDialog({
         currency: moneyWrong.currency,
       },
       async () => {
-        const closed = [...picked(values.closed)];
+        const closed = [...ticked(values.closed)];
         const drafts = orderBackEntries(
           {
             order,
-            done: jobs.filter((job) => picked(values.done).has(jobKey(job))),
-            wheelsOff: wheelEnds(model).filter((end) => picked(values.wheels).has(end)),
+            done: jobs.filter((job) => ticked(values.done).has(jobTick(job))),
+            wheelsOff: wheelEnds(model).filter((end) => ticked(values.wheels).has(end)),
             closed,
             ...(money.ok && money.value && { cost: money.value }),
             note: values.note,
@@ -87,9 +79,9 @@ export function BackDialog({
         {jobs.length > 0 && (
           <Ticks
             label="Done"
-            items={jobs.map((job) => ({ id: jobKey(job), text: capital(workAt(job.routine, [job.place])) }))}
-            chosen={picked(values.done)}
-            onToggle={toggled('done')}
+            items={jobs.map((job) => ({ id: jobTick(job), text: capital(workAt(job.routine, [job.place])) }))}
+            chosen={ticked(values.done)}
+            onToggle={toggle('done')}
           />
         )}
         {findings.length > 0 && (
@@ -99,15 +91,15 @@ export function BackDialog({
               id: one.id,
               text: `${placeName(one.place)}: ${findingWords(one, units)}`,
             }))}
-            chosen={picked(values.closed)}
-            onToggle={toggled('closed')}
+            chosen={ticked(values.closed)}
+            onToggle={toggle('closed')}
           />
         )}
         <Ticks
           label="Wheels that were off"
           items={wheelEnds(model).map((end) => ({ id: end, text: end }))}
-          chosen={picked(values.wheels)}
-          onToggle={toggled('wheels')}
+          chosen={ticked(values.wheels)}
+          onToggle={toggle('wheels')}
         />
         <MoneyFields label="Cost" amount={form.field('cost')} currency={form.field('currency')} />
         <TextArea label="What they measured and said" maxLength={1800} {...form.field('note')} />

@@ -3,7 +3,6 @@ import { isCivilDay } from '@/core/base';
 import type { OrderState } from '@/core/log';
 import { parseMoney } from '@/core/quantity';
 import { orderEntries, orderStands, paperEntry } from '@/core/record';
-import type { Job } from '@/core/routine';
 import type { WorkId } from '@/core/rules';
 import { MoneyFields, moneyWrongs, TakenUp, useRecord, useSheetForm } from '@/features/forms';
 import { Ruled, type RigView } from '@/features/rigs';
@@ -14,11 +13,8 @@ import type { Sheet } from '@/workers/papers';
 import { Button, Field, FieldError, reported, TextArea } from '@/ui';
 import { BackDialog } from './back-dialog';
 import { Shown } from './shown';
-import { Ticks } from './ticks';
+import { jobTick, ticked, Ticks, toggled } from './ticks';
 import { useMade } from './use-made';
-
-const key = ({ routine, place }: Pick<Job, 'routine' | 'place'>) => `${routine}:${place}`;
-const picked = (text: string) => new Set(text.split(' ').filter(Boolean));
 
 /** An order that is out: since when, for when, and what was done of it meanwhile. */
 function Out({ order, view, onBack }: { order: OrderState; view: RigView; onBack: () => void }) {
@@ -75,8 +71,8 @@ export function Orders({ view, sheet }: { view: RigView; sheet: Sheet }) {
     .filter(({ verdict, reason }) => ['due', 'overdue', 'unknown'].includes(verdict) && reason !== 'finding')
     .filter(({ routine }) => routine !== 'lug-recheck' && routine !== 'walkaround')
     .map(({ routine, place }) => ({ routine: routine as WorkId, place }));
-  const chosenFindings = findings.filter(({ id }) => picked(values.findings).has(id));
-  const chosenJobs = works.filter((one) => picked(values.jobs).has(key(one)));
+  const chosenFindings = findings.filter(({ id }) => ticked(values.findings).has(id));
+  const chosenJobs = works.filter((one) => ticked(values.jobs).has(jobTick(one)));
   const money = parseMoney(values.limit, values.currency);
   const limit = money.ok ? money.value : undefined;
   const moneyWrong = moneyWrongs(money.ok ? {} : money.error);
@@ -100,7 +96,7 @@ export function Orders({ view, sheet }: { view: RigView; sheet: Sheet }) {
         entry.kind === 'photo' &&
         !gone.has(entry.id) &&
         entry.body.of !== undefined &&
-        picked(values.findings).has(entry.body.of)
+        ticked(values.findings).has(entry.body.of)
           ? [
               {
                 hash: entry.body.hash,
@@ -148,12 +144,7 @@ export function Orders({ view, sheet }: { view: RigView; sheet: Sheet }) {
     form.startOver();
     drop();
   };
-  const toggled = (of: 'findings' | 'jobs') => (id: string) => {
-    const now = picked(values[of]);
-    if (now.has(id)) now.delete(id);
-    else now.add(id);
-    form.set(of, [...now].join(' '));
-  };
+  const toggle = (of: 'findings' | 'jobs') => (id: string) => form.set(of, toggled(values[of], id));
   const out = Object.values(rig.orders);
   return (
     <div className="grid gap-6">
@@ -178,16 +169,19 @@ export function Orders({ view, sheet }: { view: RigView; sheet: Sheet }) {
               id: one.id,
               text: `${placeName(one.place)}: ${findingWords(one, units)}`,
             }))}
-            chosen={picked(values.findings)}
-            onToggle={toggled('findings')}
+            chosen={ticked(values.findings)}
+            onToggle={toggle('findings')}
           />
         )}
         {works.length > 0 && (
           <Ticks
             label="Work that is due"
-            items={works.map((one) => ({ id: key(one), text: capital(workAt(one.routine, [one.place])) }))}
-            chosen={picked(values.jobs)}
-            onToggle={toggled('jobs')}
+            items={works.map((one) => ({
+              id: jobTick(one),
+              text: capital(workAt(one.routine, [one.place])),
+            }))}
+            chosen={ticked(values.jobs)}
+            onToggle={toggle('jobs')}
           />
         )}
         {form.error('jobs') && <FieldError>{form.error('jobs')}</FieldError>}

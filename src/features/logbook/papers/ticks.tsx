@@ -1,4 +1,18 @@
+import type { Job } from '@/core/routine';
 import { cx } from '@/ui';
+
+/** What is ticked, as a form keeps it: ids apart by a space. */
+export const ticked = (kept: string): ReadonlySet<string> => new Set(kept.split(' ').filter(Boolean));
+
+/** What is ticked, as a form keeps it, after one was tapped. */
+export function toggled(kept: string, id: string): string {
+  const now = new Set(ticked(kept));
+  if (!now.delete(id)) now.add(id);
+  return [...now].join(' ');
+}
+
+/** A job as something to tick. */
+export const jobTick = ({ routine, place }: Pick<Job, 'routine' | 'place'>) => `${routine}:${place}`;
 
 /** Things to choose any of, each a target for a thumb. */
 export function Ticks({

@@ -1,7 +1,6 @@
 import { useState } from 'react';
-import type { KitReading } from '@/core/kit';
-import { fromSI, parseNumber, parseQuantity, toSI, unitFor } from '@/core/quantity';
-import { isGuess } from '@/core/rig';
+import { jackFit, type KitReading } from '@/core/kit';
+import { fromSI, parseNumber, parseQuantity, unitFor } from '@/core/quantity';
 import { kitEntry } from '@/core/record';
 import { THICKENERS, type Thickener } from '@/core/rules';
 import { KIT_FIGURES, kitDef, type KitFigure, type KitId } from '@/core/trouble';
@@ -13,28 +12,13 @@ import { KIT_FIGURE_WORDS, kitSaid, needWords } from '@/text/kit-said';
 import { Button, Dialog, Field, reported, Select, SheetForm } from '@/ui';
 import { JackDrawing } from './jack-drawing';
 
-/** Air wanted under the tire where a jack is drawn (m), as it is judged. */
-const CLEARANCE = toSI(1, 'in');
-
 /** The jack of this rig against its point, once all of it is measured. */
 function Jack({ view }: { view: RigView }) {
   const { units } = usePreferences();
-  const { jack, blocks } = view.rig.kit;
-  const height = view.model.lifting?.height;
-  const { closed, raised, sag, droop } = jack?.figures ?? {};
-  if (closed === undefined || raised === undefined || sag === undefined || droop === undefined) return null;
-  if (!height || isGuess(height)) return null;
-  const point = height.value - sag;
-  return (
-    <JackDrawing
-      closed={closed}
-      raised={raised}
-      blocks={blocks?.aboard ? (blocks.figures.height ?? 0) : 0}
-      point={point}
-      needed={height.value + droop + CLEARANCE}
-      units={units}
-    />
-  );
+  const measured = jackFit(view);
+  if (!measured) return null;
+  const { fit, ...heights } = measured;
+  return <JackDrawing {...heights} needed={fit.needed} units={units} />;
 }
 
 /** What is known of one thing of the kit: its figures, by which it serves or does not. */
