@@ -5,8 +5,8 @@ import { isGrease, SUPPLY_NAMES, supplyFrom, supplyUnit } from '@/text';
 import { Choice, Dialog, Field, SheetForm } from '@/ui';
 
 const HOW = [
-  { value: 'counted', label: 'Counted', hint: 'So much is there now' },
-  { value: 'bought', label: 'Bought', hint: 'So much came in' },
+  { value: 'counted', label: 'Counted', hint: 'What is there now' },
+  { value: 'bought', label: 'Bought', hint: 'What came in' },
 ] as const;
 
 /** A supply counted or bought. */
@@ -66,7 +66,7 @@ export function SupplyDialog({ supply, onClose }: { supply: SupplyKept; onClose:
       open
       onClose={onClose}
       title={name}
-      description="One shelf for all rigs. Work takes of it from here on."
+      description="One shelf for all rigs. What your work uses comes off it."
     >
       <SheetForm save={save} label="Add it to the log">
         <Choice
