@@ -182,6 +182,7 @@ test('a step begun in one system of units and taken up in the other keeps what w
   const card = page.url();
   await page.goto('/keep');
   await page.getByRole('radio', { name: /^Metric/ }).click();
+  await expect(page.getByRole('radio', { name: /^Metric/ })).toBeChecked();
   await page.goto(card);
   await expect(pressure).toHaveValue('65');
   await page.getByRole('button', { name: 'Done', exact: true }).click();

@@ -49,6 +49,7 @@ test('a chapter says what is missing at its step, keeps what was answered, and o
   await close.click();
   await expect(page.locator('main li [role=alert]')).toBeVisible();
   await page.getByRole('radio').first().click();
+  await expect(page.getByRole('radio').first()).toBeChecked();
   await page.reload();
   await expect(page.getByRole('radio').first()).toBeChecked();
 

@@ -43,6 +43,8 @@ test('balance a loaded trailer from too little to 12 %, by the keys and by the p
   await expect(result(page)).toContainText('Inside its window');
 
   await page.getByRole('button', { name: 'Add it to the log' }).click();
+  // An owner who leaves before it is said has not been told that it is kept.
+  await expect(page.getByText(/added to the log/)).toBeVisible();
   await page.goto('/logbook');
   await page.getByRole('button', { name: /Worked out: balance/ }).click();
   await page.getByRole('dialog').getByRole('link', { name: 'Open it again' }).click();

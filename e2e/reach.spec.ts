@@ -103,6 +103,7 @@ test('the demo says that it is one, and its data stay apart', async ({ page }) =
 test('units change at any time', async ({ page }) => {
   await page.goto('/keep');
   await page.getByRole('radio', { name: /^Metric/ }).click();
+  await expect(page.getByRole('radio', { name: /^Metric/ })).toBeChecked();
   await page.goto('/');
   await expect(page.getByRole('region', { name: 'Recent' })).toContainText('km on record');
   await page.getByRole('button', { name: /^2R,/ }).first().click();
