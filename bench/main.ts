@@ -8,6 +8,7 @@ import { fold } from './parts/fold';
 import { forecast } from './parts/forecast';
 import { load } from './parts/load';
 import { open } from './parts/open';
+import { road } from './parts/road';
 import { search } from './parts/search';
 import { tap } from './parts/tap';
 import { tasks } from './parts/tasks';
@@ -25,6 +26,7 @@ const PARTS: Readonly<Record<string, Part>> = {
   archive,
   load,
   open,
+  road,
   tap,
   tasks,
   audit,

@@ -6,6 +6,7 @@ import {
   emptyFold,
   endOf,
   isNewer,
+  isSimulated,
   withDays,
   type Entry,
   type Fold,
@@ -46,6 +47,16 @@ export interface Surroundings {
   readonly mark: () => number;
   /** Tells that the yard is another one by now. */
   readonly gone?: (reason: string) => void;
+  /** A demo's yard: it alone takes figures of simulated instruments. */
+  readonly takesSimulated?: boolean;
+}
+
+/** Figures of simulated instruments were to be written to an own yard. */
+export class SimulatedRefused extends Error {
+  override readonly name = 'SimulatedRefused';
+  constructor() {
+    super('Figures of simulated instruments belong to the demo: nothing was logged.');
+  }
 }
 
 const newestOf = (entries: readonly Entry[], since: Instant | ''): Instant | '' =>
@@ -360,6 +371,11 @@ export class Keeper {
     );
   }
 
+  /** What is made up stays out of a log that somebody tows by. Throws SimulatedRefused. */
+  private refuseSimulated(entries: readonly Entry[]): void {
+    if (!this.around.takesSimulated && entries.some(isSimulated)) throw new SimulatedRefused();
+  }
+
   /** Writes to the log; tells whether it did, which it does not where another tab was first. Throws where an id is in it already. */
   private async written(change: Change): Promise<boolean> {
     const done = await this.changed(change);
@@ -376,6 +392,7 @@ export class Keeper {
     photos: readonly PhotoRow[] = [],
     { unread = [], forms = [], once }: AppendMore = {},
   ): Promise<boolean> {
+    this.refuseSimulated(entries);
     const put = photos.map(({ hash, blob }) => ({ shelf: 'photos' as const, key: hash, value: blob }));
     // What a newer version wrote is kept to the letter.
     const kept = unread.map(({ raw }) => raw as Entry);
@@ -389,6 +406,7 @@ export class Keeper {
 
   /** Writes what a finished card came to and puts it away, in one piece; a tab that comes second writes nothing. */
   async closeRun(id: string, entries: readonly Entry[], drafts: readonly string[]): Promise<void> {
+    this.refuseSimulated(entries);
     await this.written({
       append: this.datedNow(entries),
       drop: [{ shelf: 'runs', key: id }, ...drafts.map((key) => ({ shelf: 'drafts' as const, key }))],

@@ -44,7 +44,14 @@ export async function serve(
 ): Promise<Served> {
   const port = dexiePort(YARD_NAMES[yard]);
   const opened = yard === 'demo' ? await prepareDemo(port, now) : undefined;
-  const keeper = new Keeper(port, { version, warn, now, mark: newMark, gone });
+  const keeper = new Keeper(port, {
+    version,
+    warn,
+    now,
+    mark: newMark,
+    gone,
+    takesSimulated: yard === 'demo',
+  });
   const desk = deskFor(keeper);
   const stop = show ? await keeper.open(show) : () => undefined;
   return {

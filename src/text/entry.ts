@@ -1,5 +1,5 @@
 import { assertNever } from '@/core/base';
-import type { Entry, EntryOf, WorkBody } from '@/core/log';
+import type { Entry, EntryOf, MilesBy, WorkBody } from '@/core/log';
 import { formatMoney, type UnitSystem } from '@/core/quantity';
 import type { RoutinePlace } from '@/core/rules';
 import {
@@ -49,6 +49,8 @@ export const KIND_OF_ENTRY: Record<Entry['kind'], string> = {
   event: 'Happened',
   trip: 'Trip',
   'trip.planned': 'Plan',
+  'trip.begun': 'Trip',
+  'trip.mark': 'Trip',
   meter: 'Meter',
   work: 'Work',
   recheck: 'Recheck',
@@ -189,8 +191,32 @@ function tripWords(body: EntryOf<'trip'>['body'], system: UnitSystem): EntryWord
           ]
         : []),
       ...(body.started ? [`Left ${dayInFull(body.started)}`] : []),
+      ...(body.counted?.position === undefined
+        ? []
+        : [`By position it came to ${measure(body.counted.position, 'distance', system)}`]),
+      ...(body.counted?.instrument === undefined
+        ? []
+        : [
+            `${body.from?.name ?? 'The instrument'} counted ${measure(body.counted.instrument, 'distance', system)}`,
+          ]),
       ...(body.note ? [body.note] : []),
     ],
+  };
+}
+
+const MILES_BY_WORDS = {
+  owner: 'As read',
+  position: 'By position',
+  instrument: 'By the trip meter',
+} as const satisfies Record<MilesBy, string>;
+
+function markWords(body: EntryOf<'trip.mark'>['body'], system: UnitSystem): EntryWords {
+  const water = body.water ? ` in ${WATER_WORDS[body.water].toLowerCase()} water` : '';
+  const launched = body.launches === undefined ? [] : [`${count(body.launches, 'launch', 'launches')}${water}`];
+  const towed = body.into === undefined ? [] : [`${measure(body.into, 'distance', system)} into the trip`];
+  return {
+    title: capital([...launched, ...towed].join(', ')),
+    lines: body.by ? [body.from?.name ?? MILES_BY_WORDS[body.by]] : [],
   };
 }
 
@@ -468,6 +494,18 @@ export function entryWords(
         lines: launches > 0 ? [count(launches, 'launch', 'launches')] : [],
       };
     }
+    case 'trip.begun': {
+      const { expected, walk, ramp } = entry.body;
+      return {
+        title: `Trip begun${expected === undefined ? '' : `, ${measure(expected, 'distance', system)} ahead`}`,
+        lines: [
+          walk === undefined ? 'Without a hitching walk' : 'After the hitching walk',
+          ...(ramp ? ['A launch is planned'] : []),
+        ],
+      };
+    }
+    case 'trip.mark':
+      return markWords(entry.body, system);
     case 'note':
       return { title: entry.body.text, lines: [] };
     case 'void':

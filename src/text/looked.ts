@@ -26,7 +26,7 @@ const BY_WORDS: Record<ReadingTool, string> = {
   meter: 'meter',
   hand: 'hand',
   eye: 'eye',
-  instrument: 'simulated instrument',
+  instrument: 'instrument',
 };
 
 /** What some readings are of, the parts of one look as one. */
@@ -38,7 +38,7 @@ function takenLines(taken: readonly Taken[], system: UnitSystem): readonly strin
   const whats = [...new Set(taken.map(({ what }) => what))];
   return whats.map((what) => {
     const those = taken.filter((one) => one.what === what);
-    const by = [...new Set(those.flatMap(({ by: tool }) => (tool ? [BY_WORDS[tool]] : [])))];
+    const by = [...new Set(those.flatMap(({ by: tool, from }) => from?.name ?? (tool ? [BY_WORDS[tool]] : [])))];
     const figures = those.map(({ place, value }) =>
       place === 'rig'
         ? readingValue(what, value, system)

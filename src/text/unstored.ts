@@ -5,6 +5,8 @@ const reasonOf = (error: unknown) => (error instanceof Error ? error.message : S
 export function unstoredWords(error: unknown): string {
   if (nameOf(error) === 'YardGone')
     return 'This yard was cleared or started over in another tab: nothing was logged. Reload this one.';
+  if (nameOf(error) === 'SimulatedRefused')
+    return 'These figures are simulated: they belong to the demo, and your own log does not take them. Nothing was logged.';
   if (nameOf(error) === 'QuotaExceededError')
     return 'This device is full: it could not store this, so it is not logged. What you typed is still here: free some space and tap again. You can still save an archive.';
   return `The device could not store this, so it is not logged: ${reasonOf(error)}`;

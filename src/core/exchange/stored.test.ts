@@ -18,7 +18,7 @@ const lines = (name: string) =>
     .split('\n')
     .filter((line) => line !== '');
 
-const NEWEST = 'v10.ndjson';
+const NEWEST = 'v11.ndjson';
 
 const FIRST = [
   'finding.closed',
@@ -55,6 +55,8 @@ const NINTH = [...SEVENTH, 'figure'].sort();
 
 const TENTH = [...NINTH, 'fits', 'kit', 'order', 'order.back', 'paper', 'supply', 'trouble'].sort();
 
+const ELEVENTH = [...TENTH, 'trip.begun', 'trip.mark'].sort();
+
 describe.each([
   ['v1.ndjson', FIRST],
   ['v2.ndjson', SECOND],
@@ -65,7 +67,8 @@ describe.each([
   ['v7.ndjson', SEVENTH],
   ['v8.ndjson', SEVENTH],
   ['v9.ndjson', NINTH],
-  [NEWEST, TENTH],
+  ['v10.ndjson', TENTH],
+  [NEWEST, ELEVENTH],
 ])('a stored log: %s', (name, kinds) => {
   const read = lines(name).map((line) => readEntry(JSON.parse(line)));
   const entries = read.flatMap((one): readonly Entry[] => (one.ok ? [one.value] : []));

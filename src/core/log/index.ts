@@ -60,6 +60,8 @@ export {
   type Refit,
   type RigState,
   type SurveyState,
+  type UnderWay,
+  type MilesBy,
   type YardState,
 } from './state';
 export type { WorkBody } from './kinds/work';
@@ -71,7 +73,9 @@ export type { ReadingTool } from './kinds/reading';
 export type { LightsBody } from './kinds/lights';
 export type { PhotoBody } from './kinds/photo';
 export type { OpinionBody } from './kinds/opinion';
-export type { TripBody } from './kinds/trip';
+export type { TripBegunBody, TripBody, TripMarkBody } from './kinds/trip';
+export type { InstrumentNamed } from './kept';
+export { isSimulated } from './simulated';
 export type { TroubleBody } from './kinds/trouble';
 export type { SupplyBody } from './kinds/supply';
 export type { FitsBody } from './kinds/fits';

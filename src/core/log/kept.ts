@@ -1,5 +1,5 @@
 import * as z from 'zod/mini';
-import { nonNegative, shaped, text } from '../base';
+import { nonNegative, shaped, text, words } from '../base';
 import { placeSchema } from '../rig';
 import { gradeVerdict, mayBeKept, READING_IDS, SUBJECTS, type ReadingId, type Subject } from '../rules';
 
@@ -20,6 +20,15 @@ export const isGraded = z.refine<{ readonly subject: Subject; readonly grade: st
 
 /** Money in its owner's own currency. */
 export const moneySchema = z.strictObject({ amount: nonNegative(1e7), currency: shaped(/^[A-Z]{3}$/) });
+
+/** The instrument that a figure comes from; one that is only made up says so on every entry. */
+export const instrumentSchema = z.strictObject({
+  name: words(60),
+  simulated: z.optional(z.literal(true)),
+});
+
+/** The instrument that a figure comes from. */
+export type InstrumentNamed = z.infer<typeof instrumentSchema>;
 
 /** A condition graded at a place. */
 export const gradedSchema = z

@@ -24,8 +24,12 @@ export const limitSchema = z.strictObject({
 export type ToldLimit = z.infer<typeof limitSchema>;
 
 /** A limit that begins where the rig stands. */
-export function limited({ into = 0, ...told }: ToldLimit, rig: Pick<RigState, 'distance'>): FindingLimit {
-  return { ...told, from: rig.distance, into, driven: 0 };
+export function limited(
+  { into = 0, ...told }: ToldLimit,
+  { distance, underWay }: Pick<RigState, 'distance' | 'underWay'>,
+): FindingLimit {
+  // The miles of a trip under way are counted as they are told: only what is told of it here beyond them is still to come.
+  return { ...told, from: distance, into: Math.max(0, into - (underWay?.into ?? 0)), driven: 0 };
 }
 
 /** How much of a limit is used (m): by what was logged since, or what its owner says, whichever is more. A figure logged that is short of where in the trip it began is of miles since. */

@@ -16,7 +16,7 @@ import { partFitted, partMoved, partRead } from './kinds/part';
 import { rigChanged, rigRetired, rigReturned, rigSetup } from './kinds/rig';
 import { ruleChosen } from './kinds/rules';
 import { surveyed } from './kinds/survey';
-import { trip, tripPlanned } from './kinds/trip';
+import { trip, tripBegun, tripMark, tripPlanned } from './kinds/trip';
 import { deferral } from './kinds/deferral';
 import { happening } from './kinds/event';
 import { seasonSet } from './kinds/season';
@@ -35,6 +35,8 @@ export const REGISTRY = {
   'rig.returned': rigReturned,
   trip,
   'trip.planned': tripPlanned,
+  'trip.begun': tripBegun,
+  'trip.mark': tripMark,
   meter: meterRead,
   work,
   recheck,

@@ -54,6 +54,31 @@ export interface PlannedState {
   readonly name: string | undefined;
 }
 
+/** Who told how far a trip has come. */
+export const MILES_BY = ['owner', 'position', 'instrument'] as const;
+export type MilesBy = (typeof MILES_BY)[number];
+
+/** A trip that has begun and is not home; distances in m. */
+export interface UnderWay {
+  readonly entry: string;
+  readonly at: Instant;
+  /** How far it is meant to go, where that was told. */
+  readonly expected?: number | undefined;
+  /** A launch is meant to come. */
+  readonly ramp?: true | undefined;
+  /** The hitching walk before it; without one it began without. */
+  readonly walk?: string | undefined;
+  /** How far it has come, as last told; what of it counts already. */
+  readonly into: number;
+  readonly by?: MilesBy | undefined;
+  /** When that was told. */
+  readonly told: Instant;
+  /** Launches counted on the way. */
+  readonly launches: number;
+  /** The last look at it under way. */
+  readonly looked?: { readonly at: Instant; readonly into: number } | undefined;
+}
+
 /** Distance (m) that the rig's meter gained between two readings and no trip tells of. */
 export interface Gap {
   readonly entry: string;
@@ -207,6 +232,8 @@ export interface RigState {
   readonly trips: number;
   readonly launches: number;
   readonly lastTrip: Instant | undefined;
+  /** The trip that it is on; its miles as far as they are told are in the distance. */
+  readonly underWay: UnderWay | undefined;
   readonly meter: MeterAnchor | undefined;
   /** What the meter gained that no trip tells of. */
   readonly gaps: readonly Gap[];
@@ -278,6 +305,7 @@ export function emptyRig(id: string): RigState {
     trips: 0,
     launches: 0,
     lastTrip: undefined,
+    underWay: undefined,
     meter: undefined,
     gaps: [],
     lastDone: {},

@@ -38,5 +38,5 @@ export { changedSincePrinted, paperEntry, tongueFigures } from './paper';
 export { orderBackEntries, orderEntries, orderStands, type OrderCameBack } from './order';
 export { kitEntry } from './kit';
 export { knownAnswers } from './trouble-known';
-export { tripEntries } from './trip';
+export { beginEntries, endsUnderWay, launchEntry, milesEntry, tripEntries, walkBefore } from './trip';
 export { photoEntry, type PhotoSize } from './photo';

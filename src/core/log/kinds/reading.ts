@@ -2,7 +2,7 @@ import * as z from 'zod/mini';
 import { figure, text } from '../../base';
 import { READING_IDS } from '../../rules';
 import { defineKind, mine, type Applied, type Own } from '../define';
-import { isKept, somewhereSchema } from '../kept';
+import { instrumentSchema, isKept, somewhereSchema } from '../kept';
 import type { RigState } from '../state';
 
 /** What a reading was taken with. */
@@ -25,6 +25,8 @@ export const takenSchema = z
     what: z.enum(READING_IDS),
     value: z.number(),
     by: z.optional(z.enum(READING_TOOLS)),
+    /** Which instrument, where it was none held by hand. */
+    from: z.optional(instrumentSchema),
   })
   .check(isKept);
 
@@ -65,7 +67,7 @@ export function readWith(
 /** Figures read apart from any work or walk. */
 export const reading = defineKind({
   kind: 'reading',
-  version: 2,
+  version: 3,
   body: z.strictObject({
     taken: z.array(takenSchema).check(z.minLength(1), z.maxLength(200)),
     around: z.optional(aroundSchema),
@@ -74,6 +76,6 @@ export const reading = defineKind({
   group: 'walks',
   places: ({ taken }) => taken.map(({ place }) => place),
   corrected: 'elsewhere',
-  upcasters: [(body) => body],
+  upcasters: [(body) => body, (body) => body],
   apply: (rig, { taken, around }, entry, own) => readWith(rig, taken, entry, around, own),
 });

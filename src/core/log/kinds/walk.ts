@@ -146,19 +146,33 @@ function glances(
   return glanced ? { glanced } : {};
 }
 
+/** Walks that are a look under way. */
+const UNDER_WAY: ReadonlySet<WalkId> = new Set(['first-stop', 'stop']);
+
+/** A trip under way with its last look: the miles to the next one are counted from it. */
+function stoppedFor(
+  { underWay }: Pick<RigState, 'underWay'>,
+  walk: WalkId,
+  at: Instant,
+): Partial<Pick<RigState, 'underWay'>> {
+  if (!underWay || !UNDER_WAY.has(walk)) return {};
+  return { underWay: { ...underWay, looked: { at, into: underWay.into } } };
+}
+
 /** A walk round a rig, with what was seen, read and decided. */
 export const walk = defineKind({
   kind: 'walk',
-  version: 3,
+  version: 4,
   body,
   group: 'walks',
   places: ({ looked, taken, conditions }) =>
     [...looked.filter(({ as }) => as !== 'skipped'), ...taken, ...conditions].map(({ place }) => place),
   corrected: 'elsewhere',
-  upcasters: [walkToV2, (body) => body],
+  upcasters: [walkToV2, (body) => body, (body) => body],
   apply: (rig, walk, entry, own) => ({
     ...readWith(rig, walk.taken, entry, walk.around, own),
     ...restart(rig, doneBy(walk, rig.model), doneNow(rig, entry), own),
     ...glances(rig, walk, entry.happened, own),
+    ...stoppedFor(rig, walk.walk, entry.happened),
   }),
 });

@@ -1,0 +1,22 @@
+/**
+ * Trip: a trip under way. How far it has come and who says so, what the next
+ * look is and how far, and what live values call out. Figures of instruments
+ * are taken in SI with their quality; nothing doubtful is judged.
+ */
+export { CHANNELS, isChannel, type Channel, type Fix, type Sample } from './sample';
+export { SILENT, type Quality } from './quality';
+export { NO_TRACK, track, type Track } from './position';
+export { differing, milesNow, type Counting, type Differs, type Miles } from './miles';
+export { looksAhead, lookNext, type ComingLook, type LookCause, type NextLook } from './next-look';
+export {
+  channelKey,
+  channelQuality,
+  NO_WATCH,
+  reads,
+  watchOn,
+  type Alarm,
+  type AlarmCode,
+  type Point,
+  type Watch,
+  type WatchContext,
+} from './watch';

@@ -1,0 +1,184 @@
+import { addDays, msOf, type Instant } from '../base';
+import { limitLeft, limitUsed, nextLook, type FindingState, type RigState } from '../log';
+import { toSI } from '../quantity';
+import { isWheelEnd, wheelEnds, type Place, type WheelEnd } from '../rig';
+import { ROUTINES, type RoutineId } from '../rules';
+
+/** What asks for a look under way (trouble 6). */
+export type LookCause =
+  /** Lug torque after a wheel was off. */
+  | 'recheck'
+  /** Adapter nuts, or nuts tightened on the shoulder. */
+  | 'torque'
+  /** Something it is towed on with: the next look at it, and where its miles end. */
+  | 'limit'
+  | 'limit-ends'
+  | 'first-stop'
+  | 'every-stop'
+  | 'ramp';
+
+/** One look that is to come. */
+export interface ComingLook {
+  readonly cause: LookCause;
+  /** How far it still is (m); none or less where it is now, undefined where no miles lead there. */
+  readonly left: number | undefined;
+  /** How far it is counted from (m): the whole of its tape. */
+  readonly of: number;
+  /** When the clock asks for it, whatever the miles. */
+  readonly at?: Instant;
+  readonly places: readonly (Place | 'rig')[];
+  readonly finding?: string;
+}
+
+/** The first look of a trip (m): early where a wheel or hub was worked on lately, else at the latest (trouble 6). */
+const FIRST = { early: toSI(10, 'mi'), late: toSI(25, 'mi') } as const;
+/** From one look to the next (m, h; trouble 6). */
+const EVERY = { distance: toSI(100, 'mi'), hours: 2 } as const;
+/** Work at a wheel or hub is lately done within so far (m; trouble 3, hub hot). */
+const LATELY = toSI(500, 'mi');
+const TOUCHES: readonly RoutineId[] = ROUTINES.filter((routine) =>
+  ['repack', 'hub-renew', 'hub-build', 'bearing-renew', 'tire-change', 'tire-renew', 'tire-rotate'].includes(
+    routine,
+  ),
+);
+const SLACK = 1;
+
+/** A rig that is on the road. */
+export type OnTheRoad = Pick<
+  RigState,
+  'distance' | 'underWay' | 'refits' | 'pulls' | 'findings' | 'lastDone' | 'model'
+>;
+
+/** The wheel ends at which a wheel or hub was worked on lately. */
+function touched(rig: OnTheRoad): readonly WheelEnd[] {
+  const ends = rig.model ? wheelEnds(rig.model) : [];
+  return ends.filter((end) =>
+    TOUCHES.some((routine) => {
+      const done = rig.lastDone[`${routine}@${end}`];
+      return done?.distanceKnown === true && rig.distance - done.distance <= LATELY;
+    }),
+  );
+}
+
+function rechecks(rig: OnTheRoad, here: number): readonly ComingLook[] {
+  return Object.entries(rig.refits).flatMap(([place, refit]): ComingLook[] => {
+    const limit = refit?.limits.find((one) => one > refit.checked + SLACK);
+    return refit && limit !== undefined && isWheelEnd(place)
+      ? [{ cause: 'recheck', left: limit - (here - refit.distance), of: limit, places: [place] }]
+      : [];
+  });
+}
+
+/** What was tightened on the shoulder or sits behind a wheel and is looked at again after so far. */
+const PULLED: readonly string[] = ['verge', 'adapter'];
+
+function pulls(rig: OnTheRoad, here: number): readonly ComingLook[] {
+  return Object.entries(rig.pulls).flatMap(([key, all]): ComingLook[] => {
+    const place = key.split('@')[1] ?? '';
+    const next = all.find(({ cause }) => PULLED.includes(cause));
+    return next && isWheelEnd(place)
+      ? [{ cause: 'torque', left: next.limit - (here - next.distance), of: next.limit, places: [place] }]
+      : [];
+  });
+}
+
+function limits(findings: readonly FindingState[], here: number): readonly ComingLook[] {
+  return findings.flatMap(({ id, place, limit, past }): ComingLook[] => {
+    if (!limit || past) return [];
+    const at = nextLook(limit);
+    const about = { places: [place], finding: id };
+    return [
+      ...(at === undefined
+        ? []
+        : [{ cause: 'limit' as const, left: at - limitUsed(limit, here), of: at - limit.driven, ...about }]),
+      { cause: 'limit-ends', left: limitLeft(limit, here), of: limit.distance, ...about },
+    ];
+  });
+}
+
+/** The first stop, or the next one: by miles, or by the clock where that is sooner. */
+function stops(rig: OnTheRoad, into: number): readonly ComingLook[] {
+  const way = rig.underWay;
+  if (!way) return [];
+  const { looked } = way;
+  const after = (at: Instant) => addDays(at, EVERY.hours / 24);
+  if (looked)
+    return [
+      {
+        cause: 'every-stop',
+        left: EVERY.distance - (into - Math.min(looked.into, into)),
+        of: EVERY.distance,
+        at: after(looked.at),
+        places: ['rig'],
+      },
+    ];
+  const places = touched(rig);
+  const first = places.length > 0 ? FIRST.early : FIRST.late;
+  return [
+    {
+      cause: 'first-stop',
+      left: first - into,
+      of: first,
+      at: after(way.at),
+      places: places.length > 0 ? places : ['rig'],
+    },
+  ];
+}
+
+/**
+ * Every look that is to come on a trip under way, the nearest first (trouble 6): rechecks, limits of earlier troubles,
+ * the first stop, every stop, the ramp. `into` is how far it has come by now (m).
+ */
+export function looksAhead(rig: OnTheRoad, into: number): readonly ComingLook[] {
+  const way = rig.underWay;
+  if (!way) return [];
+  const here = rig.distance + (into - way.into);
+  const ramp: ComingLook[] =
+    way.ramp && way.launches === 0 ? [{ cause: 'ramp', left: undefined, of: 0, places: ['rig'] }] : [];
+  return [
+    ...rechecks(rig, here),
+    ...pulls(rig, here),
+    ...limits(Object.values(rig.findings), here),
+    ...stops(rig, into),
+  ]
+    .sort((one, other) => (one.left ?? Infinity) - (other.left ?? Infinity))
+    .concat(ramp);
+}
+
+/** The next look: by miles, or sooner by the clock; what asks for a look within a mile of it is made at it, too. */
+export interface NextLook {
+  readonly look: ComingLook;
+  /** By what it comes: so many miles, or at a moment. */
+  readonly by: 'miles' | 'clock';
+  readonly with: readonly ComingLook[];
+}
+
+/** Looks that lie so near each other (m) are one stop. */
+const TOGETHER = toSI(2, 'mi');
+const HOUR = 3_600_000;
+
+/** The look that comes first; `pace` (m/s) tells what the clock will be when the miles are through, where it is known. */
+export function lookNext(
+  rig: OnTheRoad,
+  into: number,
+  now: Instant,
+  pace: number | undefined,
+): NextLook | undefined {
+  const ahead = looksAhead(rig, into);
+  const [first] = ahead.filter(({ left }) => left !== undefined);
+  if (!first || first.left === undefined) return undefined;
+  const left = first.left;
+  const timed = ahead
+    .filter(({ at }) => at !== undefined)
+    .sort((one, other) => ((one.at ?? '') < (other.at ?? '') ? -1 : 1))[0];
+  const wait = timed?.at === undefined ? Infinity : msOf(timed.at) - msOf(now);
+  const soonest = pace !== undefined && pace > 0 ? (left / pace) * 1000 : left > 0 ? HOUR * 3 : 0;
+  const by = timed && wait < soonest && left > 0 ? 'clock' : 'miles';
+  const look = by === 'clock' && timed ? timed : first;
+  const near = (look.left ?? 0) + TOGETHER;
+  return {
+    look,
+    by,
+    with: ahead.filter((one) => one !== look && one.left !== undefined && one.left <= Math.max(near, TOGETHER)),
+  };
+}

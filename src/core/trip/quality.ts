@@ -1,0 +1,40 @@
+import { CHANNELS, type Sample } from './sample';
+
+/** How far a figure can be trusted: taken, no figure that can be, one that has to be seen again, or nothing for too long. */
+export type Quality = 'good' | 'nonsense' | 'jump' | 'silent';
+
+/** After so long (ms) without a figure an instrument is silent. */
+export const SILENT = 180_000;
+/** So many figures that agree with each other are believed, however far they are from the one before. */
+const BELIEVED = 3;
+
+/** One channel at one place: the last figure that was taken, and those since that were not. */
+export interface Heard {
+  readonly good: Sample | undefined;
+  readonly quality: Exclude<Quality, 'silent'>;
+  /** Figures far from the last good one that agree with each other. */
+  readonly odd: readonly Sample[];
+  readonly at: number;
+}
+
+/** Takes a figure: nonsense and jumps are told and not taken; a jump that stays is no jump. */
+export function hear(before: Heard | undefined, sample: Sample): Heard {
+  const { min, max, jump } = CHANNELS[sample.what];
+  const { value, at } = sample;
+  const good = before?.good;
+  if (!Number.isFinite(value) || value < min || value > max)
+    return { good, quality: 'nonsense', odd: [], at };
+  // After a silence nobody can say how far it may have come: the first figure waits for a second one, as at the start.
+  const held = good && at - good.at <= SILENT ? good : undefined;
+  if (held && Math.abs(value - held.value) <= jump) return { good: sample, quality: 'good', odd: [], at };
+  const agreeing = (before?.odd ?? []).filter((one) => Math.abs(one.value - value) <= jump);
+  const odd = [...agreeing, sample];
+  return odd.length >= (held ? BELIEVED : BELIEVED - 1)
+    ? { good: sample, quality: 'good', odd: [], at }
+    : { good, quality: 'jump', odd, at };
+}
+
+/** How a channel stands at a moment (ms). */
+export function qualityOf(heard: Heard, now: number): Quality {
+  return now - heard.at > SILENT ? 'silent' : heard.quality;
+}
