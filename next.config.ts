@@ -32,7 +32,8 @@ const config: NextConfig = {
           { key: 'Cross-Origin-Resource-Policy', value: 'same-origin' },
           {
             key: 'Permissions-Policy',
-            value: 'geolocation=(), microphone=(), payment=(), usb=(), camera=(self)',
+            // Position is asked for on the Road alone, by a tap, to count miles while the screen is on.
+            value: 'geolocation=(self), microphone=(), payment=(), usb=(), camera=(self)',
           },
         ],
       },

@@ -25,7 +25,13 @@ function ride(
   until: (watch: Watch, at: number, distance: number, hub: (end: WheelEnd) => number) => boolean,
 ): Watch {
   const random = seeded(seed);
-  let run = beginTrip({ seed: seed + 1, ends: ENDS, cold: () => COLD * (0.97 + 0.05 * random()), faults, way: anyWay(random) });
+  let run = beginTrip({
+    seed: seed + 1,
+    ends: ENDS,
+    cold: () => COLD * (0.97 + 0.05 * random()),
+    faults,
+    way: anyWay(random),
+  });
   let watch = NO_WATCH;
   for (let at = 0; !run.over; at += TICK * 1000) {
     const step = stepTrip(run, at);
@@ -86,12 +92,38 @@ export const road: Part = {
     }
     taken.sort((a, b) => a - b);
     return [
-      { what: 'trips with a false alarm', measured: (falsely / TRIPS) * 100, unit: '%', budget: 1, decimals: 1 },
-      { what: 'failing bearings called before 170 °F', measured: (early / TRIPS) * 100, unit: '%', budget: 95, atLeast: true },
-      { what: 'leaks of 2 psi in 10 min called within 6 min', measured: (quick / TRIPS) * 100, unit: '%', budget: 95, atLeast: true },
+      {
+        what: 'trips with a false alarm',
+        measured: (falsely / TRIPS) * 100,
+        unit: '%',
+        budget: 1,
+        decimals: 1,
+      },
+      {
+        what: 'failing bearings called before 170 °F',
+        measured: (early / TRIPS) * 100,
+        unit: '%',
+        budget: 95,
+        atLeast: true,
+      },
+      {
+        what: 'leaks of 2 psi in 10 min called within 6 min',
+        measured: (quick / TRIPS) * 100,
+        unit: '%',
+        budget: 95,
+        atLeast: true,
+      },
       { what: 'leaks called in 15 min', measured: (taken.length / TRIPS) * 100, unit: '%' },
-      { what: 'a leak called after, the middle one', measured: taken[Math.floor(taken.length / 2)] ?? NaN, unit: 'min' },
-      { what: 'a leak called after, 95 of 100', measured: taken[Math.floor(taken.length * 0.95)] ?? NaN, unit: 'min' },
+      {
+        what: 'a leak called after, the middle one',
+        measured: taken[Math.floor(taken.length / 2)] ?? NaN,
+        unit: 'min',
+      },
+      {
+        what: 'a leak called after, 95 of 100',
+        measured: taken[Math.floor(taken.length * 0.95)] ?? NaN,
+        unit: 'min',
+      },
     ];
   },
 };

@@ -48,6 +48,12 @@ export function dayAndTime(at: Instant): string {
   return `${shortMonth(at)} ${digits(at, 'd, yyyy, h:mm a')}`;
 }
 
+/** Since when, as it is spoken of: `2:05 PM` today, else with its day. */
+export function sinceWords(at: Instant, now: Instant): string {
+  const time = digits(at, 'h:mm a');
+  return differenceInCalendarDays(new Date(now), localOf(at)) === 0 ? time : `${day(at, now)}, ${time}`;
+}
+
 /** A day as it is spoken of from now: `today`, `yesterday`, `3 days ago`, else the day. */
 export function dayAgo(at: Instant, now: Instant): string {
   const days = differenceInCalendarDays(new Date(now), localOf(at));

@@ -212,7 +212,8 @@ const MILES_BY_WORDS = {
 
 function markWords(body: EntryOf<'trip.mark'>['body'], system: UnitSystem): EntryWords {
   const water = body.water ? ` in ${WATER_WORDS[body.water].toLowerCase()} water` : '';
-  const launched = body.launches === undefined ? [] : [`${count(body.launches, 'launch', 'launches')}${water}`];
+  const launched =
+    body.launches === undefined ? [] : [`${count(body.launches, 'launch', 'launches')}${water}`];
   const towed = body.into === undefined ? [] : [`${measure(body.into, 'distance', system)} into the trip`];
   return {
     title: capital([...launched, ...towed].join(', ')),

@@ -10,6 +10,7 @@ export {
   day,
   dayAgo,
   dayAndTime,
+  sinceWords,
   dayInFull,
   dayOfMonth,
   fromDateField,

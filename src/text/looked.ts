@@ -38,7 +38,9 @@ function takenLines(taken: readonly Taken[], system: UnitSystem): readonly strin
   const whats = [...new Set(taken.map(({ what }) => what))];
   return whats.map((what) => {
     const those = taken.filter((one) => one.what === what);
-    const by = [...new Set(those.flatMap(({ by: tool, from }) => from?.name ?? (tool ? [BY_WORDS[tool]] : [])))];
+    const by = [
+      ...new Set(those.flatMap(({ by: tool, from }) => from?.name ?? (tool ? [BY_WORDS[tool]] : []))),
+    ];
     const figures = those.map(({ place, value }) =>
       place === 'rig'
         ? readingValue(what, value, system)

@@ -181,7 +181,11 @@ test('work remembered goes back as far as its owner knows', () => {
 
 test('a trip is rinsed after where it was launched', () => {
   const body = { distance: 40_000, launches: 2 };
-  expect(tripEntries(body, NOW, true, { findings: {}, underWay: undefined }).map(({ kind }) => kind)).toEqual(['trip', 'work']);
+  expect(tripEntries(body, NOW, true, { findings: {}, underWay: undefined }).map(({ kind }) => kind)).toEqual(
+    ['trip', 'work'],
+  );
   expect(tripEntries(body, NOW, false, { findings: {}, underWay: undefined })).toHaveLength(1);
-  expect(tripEntries({ ...body, launches: 0 }, NOW, true, { findings: {}, underWay: undefined })).toHaveLength(1);
+  expect(
+    tripEntries({ ...body, launches: 0 }, NOW, true, { findings: {}, underWay: undefined }),
+  ).toHaveLength(1);
 });

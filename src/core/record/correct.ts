@@ -13,12 +13,14 @@ export function withNote<B extends { readonly note?: string | undefined }>(body:
 
 /** A trip set right: what the tow vehicle read belongs to the distance it gave (m), a start to a trip that ends after it. */
 export function correctTrip(old: TripBody, read: TripBody, happened: Instant): TripBody {
-  const { started, vehicle, distance } = old;
+  const { started, vehicle, distance, counted, from } = old;
   const same = Math.abs(distance - read.distance) < 1;
   return {
     ...read,
     ...(started && started <= happened && { started }),
     ...(vehicle && same && { vehicle }),
+    ...(counted && { counted }),
+    ...(from && { from }),
   };
 }
 

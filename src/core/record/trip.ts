@@ -14,7 +14,10 @@ import type { NewEntry } from './new-entry';
 const HALF_A_DAY = 12 * 3600_000;
 
 /** When a trip counts: after the troubles of its day and all that was told of it on the way, so that their limits are used up by it and not begun after it. */
-function afterItsDay(happened: Instant, { findings, underWay }: Pick<RigState, 'findings' | 'underWay'>): Instant {
+function afterItsDay(
+  happened: Instant,
+  { findings, underWay }: Pick<RigState, 'findings' | 'underWay'>,
+): Instant {
   const day = msOf(happened) + HALF_A_DAY;
   const told = [
     ...Object.values(findings).flatMap(({ limit, at }) => (limit ? [at] : [])),

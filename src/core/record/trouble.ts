@@ -179,8 +179,13 @@ export function troubleEntries(told: TroubleTold, about: TroubleAt): readonly Ne
     ...troubleDef(trouble).leaves(because, answers),
     ...(torqued === 'hard' ? (['torque-to-figure'] as const) : []),
   ];
+  const { underWay } = about.rig;
   return inTurn(
     [
+      // A trip under way has come so far: its limits begin here, not where its miles were told last.
+      ...(underWay && met.underWay && met.into !== undefined && met.into > underWay.into
+        ? [{ kind: 'trip.mark' as const, body: { into: met.into } }]
+        : []),
       {
         kind: 'trouble',
         id,

@@ -6,8 +6,15 @@
 export { CHANNELS, isChannel, type Channel, type Fix, type Sample } from './sample';
 export { SILENT, type Quality } from './quality';
 export { NO_TRACK, track, type Track } from './position';
-export { differing, milesNow, type Counting, type Differs, type Miles } from './miles';
-export { looksAhead, lookNext, type ComingLook, type LookCause, type NextLook } from './next-look';
+export { countedFrom, differing, milesNow, rolls, type Counting, type Differs, type Miles } from './miles';
+export {
+  looksAhead,
+  lookNext,
+  SLACK_OF_STOP,
+  type ComingLook,
+  type LookCause,
+  type NextLook,
+} from './next-look';
 export {
   channelKey,
   channelQuality,

@@ -10,6 +10,8 @@ const APART_SHARE = 0.03;
 
 /** What counts the miles of a trip on a device: how far each has come in all (m), and how far it had when miles were last told. */
 export interface Counting {
+  /** How long (ms) it has rolled since miles were last told, up to its last stop, and since when it rolls; without it the clock has run all the time. */
+  readonly rolled?: { readonly before: number; readonly since?: Instant | undefined } | undefined;
   readonly position?: { readonly in: number; readonly told: number } | undefined;
   readonly instrument?: { readonly in: number; readonly told: number } | undefined;
 }
@@ -20,16 +22,48 @@ export interface Miles {
   readonly by: MilesBy | 'clock';
 }
 
+/** How long (ms) it may have been rolling since miles were last told: not while its owner said that it stands. */
+function rolling(told: Instant, { rolled }: Counting, now: Instant): number {
+  const since = (at: Instant) => Math.max(0, msOf(now) - msOf(at));
+  if (!rolled) return since(told);
+  return rolled.before + (rolled.since === undefined ? 0 : since(rolled.since));
+}
+
 /** How far a trip has come: by an instrument, else by position, else at most so far as the clock allows. */
 export function milesNow(
   { into, told }: Pick<UnderWay, 'into' | 'told'>,
-  { position, instrument }: Counting,
+  counting: Counting,
   now: Instant,
 ): Miles {
+  const { position, instrument } = counting;
   const since = instrument ?? position;
-  if (since) return { into: into + Math.max(0, since.in - since.told), by: instrument ? 'instrument' : 'position' };
-  const driven = (Math.max(0, msOf(now) - msOf(told)) / 1000) * AT_MOST;
+  if (since)
+    return {
+      into: into + Math.max(0, since.in - since.told),
+      by: instrument ? 'instrument' : 'position',
+    };
+  const driven = (rolling(told, counting, now) / 1000) * AT_MOST;
   return { into: into + driven, by: driven > 0 ? 'clock' : 'owner' };
+}
+
+/** The counts of a trip that sets off, or stops, at a moment. */
+export function rolls(counting: Counting, sets: boolean, now: Instant): Counting {
+  const { before = 0, since } = counting.rolled ?? {};
+  if (sets === (since !== undefined)) return { ...counting, rolled: { before, since } };
+  return {
+    ...counting,
+    rolled: sets ? { before, since: now } : { before: before + (since ? msOf(now) - msOf(since) : 0) },
+  };
+}
+
+/** The counts once miles were told at a moment: from there on they come to them. */
+export function countedFrom({ position, instrument, rolled }: Counting, now: Instant): Counting {
+  const at = (one: Counting['position']) => one && { in: one.in, told: one.in };
+  return {
+    position: at(position),
+    instrument: at(instrument),
+    rolled: { before: 0, ...(rolled?.since !== undefined && { since: now }) },
+  };
 }
 
 /** A count that differs from what its owner says (m). */

@@ -145,19 +145,36 @@ export function looksAhead(rig: OnTheRoad, into: number): readonly ComingLook[] 
     .concat(ramp);
 }
 
-/** The next look: by miles, or sooner by the clock; what asks for a look within a mile of it is made at it, too. */
+/** The next look: by miles, or sooner by the clock; what asks for a look near it is made at it, too. */
 export interface NextLook {
   readonly look: ComingLook;
   /** By what it comes: so many miles, or at a moment. */
   readonly by: 'miles' | 'clock';
   readonly with: readonly ComingLook[];
+  readonly then: readonly ComingLook[];
 }
 
 /** Looks that lie so near each other (m) are one stop. */
-const TOGETHER = toSI(2, 'mi');
+export const SLACK_OF_STOP = toSI(2, 'mi');
 const HOUR = 3_600_000;
 
-/** The look that comes first; `pace` (m/s) tells what the clock will be when the miles are through, where it is known. */
+const isNear = (left: number | undefined, to: number) =>
+  left !== undefined && left <= Math.max(to, 0) + SLACK_OF_STOP;
+
+/** Looks of one kind at several places as one. */
+function joined(looks: readonly ComingLook[]): readonly ComingLook[] {
+  return looks.reduce<readonly ComingLook[]>((before, one) => {
+    const same = before.find(({ cause, finding }) => cause === one.cause && finding === one.finding);
+    if (!same) return [...before, one];
+    const places = [...same.places, ...one.places.filter((place) => !same.places.includes(place))].sort();
+    return before.map((other) => (other === same ? { ...same, places } : other));
+  }, []);
+}
+
+/**
+ * The look that comes first, those that are made at the same stop, and those after it; `pace` (m/s) tells what the clock
+ * will be when the miles are through, where it is known.
+ */
 export function lookNext(
   rig: OnTheRoad,
   into: number,
@@ -167,18 +184,20 @@ export function lookNext(
   const ahead = looksAhead(rig, into);
   const [first] = ahead.filter(({ left }) => left !== undefined);
   if (!first || first.left === undefined) return undefined;
-  const left = first.left;
-  const timed = ahead
+  const { left } = first;
+  const [timed] = ahead
     .filter(({ at }) => at !== undefined)
-    .sort((one, other) => ((one.at ?? '') < (other.at ?? '') ? -1 : 1))[0];
+    .sort((one, other) => ((one.at ?? '') < (other.at ?? '') ? -1 : 1));
   const wait = timed?.at === undefined ? Infinity : msOf(timed.at) - msOf(now);
   const soonest = pace !== undefined && pace > 0 ? (left / pace) * 1000 : left > 0 ? HOUR * 3 : 0;
-  const by = timed && wait < soonest && left > 0 ? 'clock' : 'miles';
-  const look = by === 'clock' && timed ? timed : first;
-  const near = (look.left ?? 0) + TOGETHER;
+  const byClock = timed !== undefined && wait < soonest && left > 0;
+  const look = byClock ? timed : first;
+  const near = ahead.filter((one) => one === look || isNear(one.left, look.left ?? 0));
+  const [whole = look, ...others] = joined([look, ...near.filter((one) => one !== look)]);
   return {
-    look,
-    by,
-    with: ahead.filter((one) => one !== look && one.left !== undefined && one.left <= Math.max(near, TOGETHER)),
+    look: whole,
+    by: byClock ? 'clock' : 'miles',
+    with: others,
+    then: joined(ahead.filter((one) => !near.includes(one))),
   };
 }

@@ -14,7 +14,11 @@ interface Spot {
 }
 
 /** Fixes of a way, once a second: an error that wanders, a little noise on top, and now and then one from somewhere else. */
-function recorded(way: readonly Spot[], seed: number, { wander = 4, odd = 0.002, speed = false } = {}): readonly Fix[] {
+function recorded(
+  way: readonly Spot[],
+  seed: number,
+  { wander = 4, odd = 0.002, speed = false } = {},
+): readonly Fix[] {
   const random = seeded(seed);
   let [ex, ey] = [wander * normal(random), wander * normal(random)];
   return way.map(({ t, x, y }, i) => {
@@ -102,7 +106,10 @@ test('lost while it stood, and found again at the same spot: nothing', () => {
 });
 
 test('vague, impossible and backward fixes are left out and counted', () => {
-  const good = recorded(winding(3_000, () => 15), 5);
+  const good = recorded(
+    winding(3_000, () => 15),
+    5,
+  );
   const bad: readonly Fix[] = [
     { at: 500, lat: NaN, lon: 0, accuracy: 5 },
     { at: 900, lat: HOME.lat, lon: HOME.lon, accuracy: 900 },

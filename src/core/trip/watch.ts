@@ -9,13 +9,7 @@ import type { Channel, Sample } from './sample';
 
 /** What the live values call out. */
 export type AlarmCode =
-  | 'hub-over-mate'
-  | 'hub-over-air'
-  | 'hub-hot'
-  | 'tire-leak'
-  | 'tire-low'
-  | 'tire-rise'
-  | 'tire-under-mate';
+  'hub-over-mate' | 'hub-over-air' | 'hub-hot' | 'tire-leak' | 'tire-low' | 'tire-rise' | 'tire-under-mate';
 
 /** Something that is called out, and stays called until it is over. Figures in SI; a rate in Pa/s. */
 export interface Alarm {
@@ -54,7 +48,15 @@ export interface Watch {
 }
 
 /** A watch that has heard nothing. */
-export const NO_WATCH: Watch = { heard: {}, lately: {}, trip: {}, held: {}, rising: {}, alarms: [], judged: -Infinity };
+export const NO_WATCH: Watch = {
+  heard: {},
+  lately: {},
+  trip: {},
+  held: {},
+  rising: {},
+  alarms: [],
+  judged: -Infinity,
+};
 
 /** What the values are held against. */
 export interface WatchContext {
@@ -71,7 +73,7 @@ const MINUTE = 60_000;
 /** The air that a tire holds is followed over so long (ms), and told from so much of it; a figure so far (Pa) from their middle is left out. */
 const LEAK = { over: 6 * MINUTE, least: 4.8 * MINUTE, points: 12, odd: toSI(1.4, 'psi') } as const;
 /** Losing so much a second (Pa/s) is a leak: sensors that step by half a psi and tires that warm unlike each other come to less (`npm run bench -- road`). */
-const LOSES = toSI(0.137, 'psi') / 60;
+const LOSES = toSI(0.133, 'psi') / 60;
 /** So long (ms) something has to be so before it is called. */
 const LASTS = { hub: 90_000, tire: 60_000, leak: 40_000 } as const;
 /** It is over once it is so much better (K). */
@@ -82,7 +84,8 @@ export function channelKey(what: Channel, place: Sample['place']): string {
   return `${what}@${place}`;
 }
 
-const since = (points: readonly Point[], at: number, span: number) => points.filter((one) => at - one.at <= span);
+const since = (points: readonly Point[], at: number, span: number) =>
+  points.filter((one) => at - one.at <= span);
 
 /** The middle of the last three figures: one odd one tells nothing. */
 function steady(points: readonly Point[] | undefined): number | undefined {
@@ -95,7 +98,8 @@ function steady(points: readonly Point[] | undefined): number | undefined {
 export function reads(watch: Watch, what: Channel, place: Sample['place'], now: number): number | undefined {
   const key = channelKey(what, place);
   const heard = watch.heard[key];
-  if (!heard?.good || qualityOf(heard, now) === 'silent' || now - heard.good.at > QUARTER / 3) return undefined;
+  if (!heard?.good || qualityOf(heard, now) === 'silent' || now - heard.good.at > QUARTER / 3)
+    return undefined;
   return steady(watch.lately[key]);
 }
 
@@ -185,7 +189,11 @@ function tireCalls(watch: Watch, place: WheelEnd, about: WatchContext, now: numb
   if (value === undefined) return [];
   const leaks = leakCall(watch, place, value, now);
   const mate = reads(watch, 'pressure', matesOf(place, about.model).across, now);
-  const judged = judgeWarmPressure(value, { target: about.target(place), morning: about.morning(place), mate });
+  const judged = judgeWarmPressure(value, {
+    target: about.target(place),
+    morning: about.morning(place),
+    mate,
+  });
   const code = judged?.by === 'rise' ? 'tire-rise' : judged?.by === 'mate' ? 'tire-under-mate' : 'tire-low';
   return judged && (judged.verdict === 'due' || judged.verdict === 'stop')
     ? [
@@ -230,7 +238,8 @@ function callOut(watch: Watch, about: WatchContext, now: number): Pick<Watch, 'a
     }));
   // A leak is not over because it was slower for a while: air that is gone is gone.
   const lasting = watch.alarms.filter(
-    (one) => one.code === 'tire-leak' && !called.some(({ code, place }) => code === one.code && place === one.place),
+    (one) =>
+      one.code === 'tire-leak' && !called.some(({ code, place }) => code === one.code && place === one.place),
   );
   return { rising, alarms: [...called, ...lasting] };
 }
@@ -246,7 +255,10 @@ export function watchOn(before: Watch, sample: Sample, about: WatchContext): Wat
   const next: Watch = {
     ...all,
     lately: { ...before.lately, [key]: [...since(before.lately[key] ?? [], sample.at, QUARTER), point] },
-    trip: sample.at - (trip.at(-1)?.at ?? -Infinity) >= MINUTE ? { ...before.trip, [key]: [...trip, point] } : before.trip,
+    trip:
+      sample.at - (trip.at(-1)?.at ?? -Infinity) >= MINUTE
+        ? { ...before.trip, [key]: [...trip, point] }
+        : before.trip,
   };
   const { place } = sample;
   const holds =
@@ -256,7 +268,10 @@ export function watchOn(before: Watch, sample: Sample, about: WatchContext): Wat
   const held =
     holds === undefined || place === 'rig'
       ? next.held
-      : { ...next.held, [place]: [...since(next.held[place] ?? [], sample.at, QUARTER), { at: sample.at, value: holds }] };
+      : {
+          ...next.held,
+          [place]: [...since(next.held[place] ?? [], sample.at, QUARTER), { at: sample.at, value: holds }],
+        };
   const then = { ...next, held };
   if (sample.at - before.judged < OFTEN) return then;
   return { ...then, ...callOut(then, about, sample.at), judged: sample.at };

@@ -17,7 +17,7 @@ import {
   type PartFigures,
   type ReadingJudgement,
 } from '../judge';
-import type { Evidence, RigState, WalkBody, WalkId } from '../log';
+import type { Evidence, InstrumentNamed, RigState, WalkBody, WalkId } from '../log';
 import { isSpare, isWheelEnd, matesOf, type RigModel } from '../rig';
 import { CRITERIA, worse, type HouseRules, type RoutinePlace, type Verdict } from '../rules';
 import { itemsOf, type Walk, type WalkItem } from './walk';
@@ -27,7 +27,9 @@ export interface Answer {
   readonly as: 'clear' | 'not-right' | 'skipped';
   readonly grade?: string | undefined;
   readonly value?: number | undefined;
-  readonly by?: 'gauge' | 'thermometer' | 'hand' | 'eye' | undefined;
+  readonly by?: 'gauge' | 'thermometer' | 'hand' | 'eye' | 'instrument' | undefined;
+  /** Which instrument it was taken from. */
+  readonly from?: InstrumentNamed | undefined;
   /** What a tire was filled to there and then (Pa). */
   readonly set?: number | undefined;
   /** In one's own words. */
@@ -69,7 +71,7 @@ export interface Judged {
 
 /** What answers are judged with. */
 export interface WalkContext {
-  readonly rig: Pick<RigState, 'parts' | 'refits' | 'read'>;
+  readonly rig: Pick<RigState, 'id' | 'parts' | 'refits' | 'read'>;
   readonly model: RigModel;
   readonly house: HouseRules;
   readonly around: Around;
@@ -280,7 +282,13 @@ export function walkBody(walk: Walk, answers: Answers, around: Around): WalkBody
       answer.as === 'skipped' || !item.reads || answer.value === undefined
         ? []
         : [
-            { place: item.place, what: item.reads, value: answer.value, ...(answer.by && { by: answer.by }) },
+            {
+              place: item.place,
+              what: item.reads,
+              value: answer.value,
+              ...(answer.by && { by: answer.by }),
+              ...(answer.from && { from: answer.from }),
+            },
             ...(answer.set === undefined
               ? []
               : [

@@ -1,16 +1,28 @@
 'use client';
 
-import { useEffect, useRef, useState } from 'react';
+import { useCallback, useEffect, useRef, useState, useSyncExternalStore } from 'react';
 import { checkTaken } from '@/core/judge';
+import type { InstrumentNamed } from '@/core/log';
 import { parseQuantity, unitFor, type Dimension, type UnitSystem } from '@/core/quantity';
+import { liveAt, onLive } from '@/instruments/live';
 import { useFormUnits } from '@/store';
 import { measure, parseWords, takenWords, typed } from '@/text';
 import { Button, Field } from '@/ui';
 
-/** A figure typed in, checked against what can be: another unit that makes sense of it is offered, and one's own word is taken where it can hold. */
+/** What an instrument reads of something by now, where one is at work. */
+function useLive(what: string, rig: string | undefined, place: string | undefined) {
+  const read = useCallback(
+    () => (rig === undefined || place === undefined ? undefined : liveAt(rig, what, place)),
+    [rig, what, place],
+  );
+  return useSyncExternalStore(onLive, read, () => undefined);
+}
+
+/** A figure typed in, or taken from an instrument that reads it by now; it is checked against what can be: another unit that makes sense of it is offered, and one's own word is taken where it can hold. */
 export function ReadingField({
   label,
   what,
+  at,
   dimension,
   value,
   onValue,
@@ -23,11 +35,13 @@ export function ReadingField({
   label: string;
   /** What is read, as the log calls it. */
   what: string;
+  /** Where, so that an instrument that reads it there is offered. */
+  at?: { readonly rig: string; readonly place: string } | undefined;
   dimension: Dimension;
   /** SI. */
   value: number | undefined;
   /** SI; undefined while it is no figure that can stand. */
-  onValue: (value: number | undefined) => void;
+  onValue: (value: number | undefined, from?: InstrumentNamed) => void;
   target?: number | undefined;
   air?: number | undefined;
   hint?: string | undefined;
@@ -68,6 +82,7 @@ export function ReadingField({
     if (taken) told.current(stands);
     if (emptied) told.current(undefined);
   }, [taken, emptied, stands]);
+  const live = useLive(what, at?.rig, at?.place);
   const error =
     read && !read.ok
       ? parseWords(read.error, units)
@@ -87,6 +102,17 @@ export function ReadingField({
         error={error}
         onChange={(event) => take(event.target.value, false)}
       />
+      {live && live.quality === 'good' && (
+        <Button
+          onClick={() => {
+            setText(typed(live.value, dimension, units));
+            setInsisted(true);
+            onValue(live.value, live.from);
+          }}
+        >
+          {live.from.name}: {measure(live.value, dimension, units)}, take it
+        </Button>
+      )}
       {problem && !insisted && (
         <div className="flex flex-wrap gap-2">
           {meant && (

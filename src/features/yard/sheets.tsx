@@ -13,10 +13,10 @@ import {
   PlanDialog,
 } from '@/features/duties';
 import { FindingDialog, FixDialog } from '@/features/logbook/findings';
+import { TripDialog } from '@/features/road/trip';
 import type { PlaceActions } from './place-actions';
 import { PlaceSheet } from './place-sheet';
 import { RecheckDialog } from './recheck-dialog';
-import { TripDialog } from './trip-dialog';
 
 /** Which sheet lies over the Yard, and for what. */
 export type Sheet =

@@ -6,7 +6,7 @@ import { LONG_TRIP, markOfDuty, markOfFitness } from '@/core/rules';
 import type { TowReason } from '@/core/duty';
 import { Named, reasonHref, tripsAhead, type RigView } from '@/features/rigs';
 import { usePreferences } from '@/store';
-import { reasonLines, towHeadline, towSummary } from '@/text';
+import { measure, reasonLines, sinceWords, towHeadline, towSummary } from '@/text';
 import { cx, Mark } from '@/ui';
 import { OutlookNote } from '@/features/duties';
 import { KitNote } from '@/features/road/kit';
@@ -43,6 +43,14 @@ export function Verdict({ view, now, onPlan }: { view: RigView; now: string; onP
           </span>
           {towHeadline(tow)}
         </h1>
+        {view.rig.underWay && (
+          <p className="mt-1.5 text-lg leading-snug">
+            <Named href={`/walk?rig=${view.rig.id}`}>
+              On the road since {sinceWords(view.rig.underWay.at, now)}
+            </Named>
+            {view.rig.underWay.into > 0 && `, ${measure(view.rig.underWay.into, 'distance', units, 0)} told`}
+          </p>
+        )}
         <p className="text-soft mt-1.5 max-w-[62ch] text-lg leading-snug">{towSummary(tow, units, now)}</p>
         {next && (
           <div className="mt-1.5 max-w-[62ch]">

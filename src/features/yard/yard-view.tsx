@@ -56,10 +56,10 @@ function RigYard({ view, ready, at }: { view: RigView; ready: Ready; at: Place |
           <LinkButton
             size="lg"
             className="md:min-h-13"
-            look={view.tow.fitness === 'fit' ? 'primary' : 'plain'}
-            href={`/walk?rig=${rig.id}&walk=hitch`}
+            look={rig.underWay || view.tow.fitness === 'fit' ? 'primary' : 'plain'}
+            href={rig.underWay ? `/walk?rig=${rig.id}` : `/walk?rig=${rig.id}&walk=hitch`}
           >
-            Hitching up
+            {rig.underWay ? 'On the road' : 'Hitching up'}
           </LinkButton>
           <Button size="lg" className="md:min-h-13" onClick={() => setSheet({ show: 'trip' })}>
             Home again

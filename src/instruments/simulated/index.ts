@@ -5,3 +5,4 @@
 export { anyWay, beginTrip, stepTrip, TICK, type TripPlan, type TripRun } from './trip';
 export { SIMULATED } from './sensors';
 export { pressureIn, type Fault, type Stretch, type World } from './world';
+export { demoFaults, simulatedTrailer, type SimulatedTrailer } from './trailer';

@@ -33,7 +33,8 @@ export function newSensors(random: Random): Sensors {
 }
 
 const stepped = (value: number, step: number) => Math.round(value / step) * step;
-const due = (time: number, every: number, dt: number) => Math.floor(time / every) !== Math.floor((time - dt) / every);
+const due = (time: number, every: number, dt: number) =>
+  Math.floor(time / every) !== Math.floor((time - dt) / every);
 
 /** What the sensors tell of a moment (ms): in steps, with noise, now and then nothing, or garbage. */
 export function sensed(
@@ -44,7 +45,13 @@ export function sensed(
   random: Random,
 ): { readonly sensors: Sensors; readonly samples: readonly Sample[] } {
   const samples: Sample[] = [];
-  const tell = (from: InstrumentNamed, what: Sample['what'], place: Sample['place'], value: number, most: number) => {
+  const tell = (
+    from: InstrumentNamed,
+    what: Sample['what'],
+    place: Sample['place'],
+    value: number,
+    most: number,
+  ) => {
     if (random() < DROPPED) return;
     const told = random() < GARBAGE ? value + most * (2 * random() - 1) : value;
     samples.push({ what, place, value: told, at, from });

@@ -1,11 +1,15 @@
 'use client';
 
+import { useRouter, useSearchParams } from 'next/navigation';
+import { useEffect } from 'react';
 import { troublePlaces } from '@/core/trouble';
 import { useDraft } from '@/features/forms';
 import { Loading, RigTabs, WithRig, type RigView, type Rigs } from '@/features/rigs';
+import { usePreferences } from '@/store';
 import { Button, reported } from '@/ui';
 import { Asking } from './asking';
 import { SafetyPage } from './safety-page';
+import { begunUnderWay, seenUnderWay } from './seen-under-way';
 import { SeenPage } from './seen-page';
 import { NO_TROUBLE, TROUBLE_DRAFT, troubleDraftKey, type TroubleDraft } from './trouble-draft';
 
@@ -42,12 +46,27 @@ function Stage({
   );
 }
 
-const pick = ({ met, safety, safe }: TroubleDraft) => ({ met, safety, safe });
+const pick = ({ met, safety, safe, told }: TroubleDraft) => ({ met, safety, safe, told });
 
 function RigTrouble({ view, ready }: { view: RigView; ready: Ready }) {
   const { state, change, set } = useDraft(TROUBLE_DRAFT, troubleDraftKey(view.rig.id));
-  if (state === 'loading') return <Loading />;
-  const draft: TroubleDraft = state === 'none' ? NO_TROUBLE : state;
+  const params = useSearchParams();
+  const router = useRouter();
+  const { units } = usePreferences();
+  const seen = seenUnderWay(params, view, units);
+  // What the instruments saw begins a trouble of its own; one that is being taken through goes on.
+  const begins = seen !== undefined && (state === 'none' || (typeof state === 'object' && !state.trouble));
+  const { safe, safety } = typeof state === 'object' ? state : NO_TROUBLE;
+  const first = begins ? JSON.stringify({ ...seen, safe, safety }) : undefined;
+  useEffect(() => {
+    if (first === undefined) return;
+    // The address has told it: once it is through, or started over, it does not begin again.
+    reported(
+      set(JSON.parse(first) as TroubleDraft).then(() => router.replace(`/trouble?rig=${view.rig.id}`)),
+    );
+  }, [first, set, router, view.rig.id]);
+  if (state === 'loading' || begins) return <Loading />;
+  const draft: TroubleDraft = state === 'none' ? (begunUnderWay(params, view, units) ?? NO_TROUBLE) : state;
   const put = (next: TroubleDraft) => (state === 'none' ? reported(set(next)) : change(() => next));
   return (
     // Read at night, beside a road: dark unless it is said to be day.

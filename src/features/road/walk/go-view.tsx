@@ -85,8 +85,8 @@ export function GoView({
   view: RigView;
   onBack: () => void;
   onZone: (index: number) => void;
-  /** Writes the walk; the form of its end is put away with it. */
-  onSave: (decision: WalkBody['decision'], form: string) => Promise<void>;
+  /** Writes the walk; the form of its end is put away with it. `onward` where a trip is to begin. */
+  onSave: (decision: WalkBody['decision'], form: string, onward: boolean) => Promise<void>;
 }) {
   const { units } = usePreferences();
   const form = useSheetForm('go', `${view.rig.id} ${draft.started}`, {
@@ -107,10 +107,11 @@ export function GoView({
   const body = walkBody(walk, draft.answers, draft.around);
   const odd = contradictionsIn(body.conditions, body.taken);
 
-  const save = () =>
+  const save = (onward: boolean) =>
     form.submit(
       { why: against && why.trim() === '' ? 'Say why: what is due should come first.' : undefined },
-      () => onSave(decides ? decisionOf(verdict, { against, why, until, where }) : undefined, form.key),
+      () =>
+        onSave(decides ? decisionOf(verdict, { against, why, until, where }) : undefined, form.key, onward),
     );
 
   return (
@@ -172,9 +173,14 @@ export function GoView({
         </div>
       )}
       <div className="mt-7 grid gap-2.5 sm:flex">
-        <Button look="primary" size="lg" onClick={() => reported(save())}>
+        <Button look="primary" size="lg" onClick={() => reported(save(false))}>
           {decides ? `Add it to the log: ${word.toLowerCase()}` : 'Add it to the log'}
         </Button>
+        {decides && go !== 'no' && !view.rig.underWay && (
+          <Button size="lg" onClick={() => reported(save(true))}>
+            And begin the trip
+          </Button>
+        )}
         <Button size="lg" onClick={onBack}>
           Back to the walk
         </Button>

@@ -32,13 +32,22 @@ function PressureFields({ item, judged, context, onAnswer }: Props) {
       <ReadingField
         label="It reads"
         what="pressure"
+        at={{ rig: context.rig.id, place: item.place }}
         big
         dimension="pressure"
         value={answer?.value}
         target={target}
-        onValue={(value) =>
+        onValue={(value, from) =>
           onAnswer(
-            value === undefined ? undefined : { as: 'not-right', value, by: 'gauge', words: answer?.words },
+            value === undefined
+              ? undefined
+              : {
+                  as: 'not-right',
+                  value,
+                  by: from ? 'instrument' : 'gauge',
+                  ...(from && { from }),
+                  words: answer?.words,
+                },
           )
         }
       />
@@ -68,19 +77,24 @@ function PressureFields({ item, judged, context, onAnswer }: Props) {
   );
 }
 
-function HubFields({ judged, context, onAnswer }: Props) {
+function HubFields({ item, judged, context, onAnswer }: Props) {
   const answer = judged?.answer;
   return (
     <ReadingField
       label="By thermometer"
       what="hub-temp"
+      at={{ rig: context.rig.id, place: item.place }}
       big
       dimension="temperature"
       value={answer?.value}
       air={context.around.air}
       hint="Aim at paint, rubber or tape at the hub, within five minutes. Not at the rim, the drum or a bare cap."
-      onValue={(value) =>
-        onAnswer(value === undefined ? undefined : { as: 'clear', value, by: 'thermometer' })
+      onValue={(value, from) =>
+        onAnswer(
+          value === undefined
+            ? undefined
+            : { as: 'clear', value, by: from ? 'instrument' : 'thermometer', ...(from && { from }) },
+        )
       }
     />
   );

@@ -129,6 +129,12 @@ export function StartWalk({
             value={order}
             onChange={setOrder}
           />
+          <LinkButton
+            size="lg"
+            href={view.rig.underWay ? `/walk?rig=${view.rig.id}` : `/walk?rig=${view.rig.id}&trip=begin`}
+          >
+            {view.rig.underWay ? 'Back to the trip' : 'Begin a trip'}
+          </LinkButton>
           <LinkButton size="lg" look="danger" href={`/trouble?rig=${view.rig.id}`}>
             Trouble on the road
           </LinkButton>

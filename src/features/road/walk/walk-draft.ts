@@ -35,6 +35,8 @@ export const WALK_DRAFT: DraftDef<WalkDraft> = {
       altitude: figure,
       tires: z.optional(z.enum(['cold', 'warm'])),
       tireTemp: figure,
+      descent: z.optional(z.literal(true)),
+      hubAt: z.optional(z.enum(['painted', 'bare-cap'])),
     }),
     answers: z.record(
       z.string(),
@@ -42,7 +44,8 @@ export const WALK_DRAFT: DraftDef<WalkDraft> = {
         as: z.enum(['clear', 'not-right', 'skipped']),
         grade: z.optional(z.string()),
         value: figure,
-        by: z.optional(z.enum(['gauge', 'thermometer', 'hand', 'eye'])),
+        by: z.optional(z.enum(['gauge', 'thermometer', 'hand', 'eye', 'instrument'])),
+        from: z.optional(z.object({ name: z.string(), simulated: z.optional(z.literal(true)) })),
         set: figure,
         words: z.optional(z.string()),
       }),

@@ -7,7 +7,7 @@ import { msOf } from '@/core/base';
 import { WALKS, type WalkBody, type WalkId } from '@/core/log';
 import { compileWalk, goVerdict, itemsOf, judgeWalk } from '@/core/walk';
 import { useDraft, useRecord, useWakeLock, useLeadOn } from '@/features/forms';
-import { Loading, threadsOf, WithRig, type RigView, type Rigs } from '@/features/rigs';
+import { Loading, threadsOf, type RigView, type Rigs } from '@/features/rigs';
 import { newId, useYard } from '@/store';
 import { list, threadsWords, WALK_WORDS } from '@/text';
 import { LinkButton, reported } from '@/ui';
@@ -35,7 +35,7 @@ function Walking({
   draft: WalkDraft;
   change: (next: (draft: WalkDraft) => WalkDraft) => void;
   onLeave: () => void;
-  onSaved: () => Promise<void>;
+  onSaved: (onward: boolean) => Promise<void>;
 }) {
   const { store } = useYard();
   const record = useRecord();
@@ -107,7 +107,7 @@ function Walking({
   const judged = judgeWalk(walk, draft.answers, context);
   const skipped = items.filter(({ key }) => (draft.answers[key]?.as ?? 'skipped') === 'skipped');
   const verdict = goVerdict(judged, skipped, draft.walk === 'hitch' ? after : undefined);
-  const save = async (decision: WalkBody['decision'], form: string) => {
+  const save = async (decision: WalkBody['decision'], form: string, onward: boolean) => {
     const minutes = Math.max(0, Math.round((msOf(store.clock.now()) - msOf(draft.started)) / 60_000));
     await record(
       rig.id,
@@ -127,7 +127,7 @@ function Walking({
       [form, `walk ${rig.id}`],
       `walk ${rig.id}`,
     );
-    await onSaved();
+    await onSaved(onward);
   };
   return (
     <GoView
@@ -145,7 +145,8 @@ function Walking({
 
 const isWalk = (text: string | null): text is WalkId => (WALKS as readonly string[]).includes(text ?? '');
 
-function OneRig({ view, ready }: { view: RigView; ready: Ready }) {
+/** Walkarounds of a rig: which one, the walk itself, and go or no-go. */
+export function Walks({ view, ready }: { view: RigView; ready: Ready }) {
   const leadOn = useLeadOn();
   const params = useSearchParams();
   const wanted = params.get('walk');
@@ -171,10 +172,10 @@ function OneRig({ view, ready }: { view: RigView; ready: Ready }) {
           setTakenUp(false);
           leadOn(home);
         }}
-        onSaved={async () => {
+        onSaved={async (onward) => {
           // While the address still asks for a walk, another would begin.
           setEnded(true);
-          leadOn(`/?rig=${view.rig.id}`);
+          leadOn(onward ? `/walk?rig=${view.rig.id}&trip=begin` : `/?rig=${view.rig.id}`);
           await set(undefined);
         }}
       />
@@ -201,14 +202,5 @@ function OneRig({ view, ready }: { view: RigView; ready: Ready }) {
       // Where another walk was asked for by name, that one begins then.
       onDrop={() => reported(set(undefined).then(dropPhotos))}
     />
-  );
-}
-
-/** Walkarounds: are we fit to go? */
-export function WalkView() {
-  return (
-    <WithRig promise="Once a rig is set up, every walk around it is led from here, and ends with go or no-go.">
-      {(view, ready) => <OneRig key={view.rig.id} view={view} ready={ready} />}
-    </WithRig>
   );
 }

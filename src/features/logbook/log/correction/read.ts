@@ -9,7 +9,7 @@ import {
   withNote,
   type NewEntry,
 } from '@/core/record';
-import { readTrip } from '@/features/yard';
+import { readTrip } from '@/features/road/trip';
 import { dateField, parseWords, typed } from '@/text';
 import {
   happenedOn,

@@ -1,16 +1,18 @@
 'use client';
 
 import { useState } from 'react';
-import { tripEntries } from '@/core/record';
+import { parseQuantity, unitFor } from '@/core/quantity';
+import { endsUnderWay, tripEntries } from '@/core/record';
 import { markOfDuty } from '@/core/rules';
 import { raised, type Duty } from '@/core/duty';
-import { unitFor } from '@/core/quantity';
-import { TakenUp, useRecord, useSheetForm } from '@/features/forms';
+import { differing } from '@/core/trip';
+import { TakenUp, useDraft, useRecord, useSheetForm } from '@/features/forms';
 import { dutyHref, Named, rigView, type RigView, type Rigs } from '@/features/rigs';
 import { usePreferences, useYard } from '@/store';
-import { dateField, dutyTitle, dutyWhy, measure, words } from '@/text';
+import { dateField, dutyTitle, dutyWhy, measure, sinceWords, typed, words } from '@/text';
 import { Button, Dialog, Field, FieldError, LinkButton, Mark, SheetForm, Stepper } from '@/ui';
 import { readTrip, spanOf, type TripForm } from './trip-form';
+import { countedOf, WAY_DRAFT, wayKey } from './way-draft';
 
 type Ready = Extract<Rigs, { status: 'ready' }>;
 
@@ -65,18 +67,49 @@ const WAYS = [
 /** A trip as typed, and whether it was rinsed after. */
 type Fresh = { -readonly [K in keyof TripForm]: TripForm[K] } & { rinsed: boolean };
 
-/** Home again: one number and a button; then what became due, and why. */
-export function TripDialog({ view, ready, onClose }: { view: RigView; ready: Ready; onClose: () => void }) {
+/** What counted the trip beside its owner, where it came to something else: the owner's figure stands. */
+function Differs({ text, counted }: { text: string; counted: ReturnType<typeof countedOf> }) {
+  const { units } = usePreferences();
+  const owner = parseQuantity(text, 'distance', unitFor('distance', units));
+  if (!owner.ok) return null;
+  return differing(owner.value, counted).map(({ by, counted: came }) => (
+    <p key={by} role="status" className="border-soon border-l-4 pl-3">
+      {by === 'position' ? 'By position' : 'The trip meter says'} it came to{' '}
+      {measure(came, 'distance', units)}. Yours stands, and both are on record.
+    </p>
+  ));
+}
+
+/** Home again: one number and a button; then what became due, and why. A trip under way ends with it, and its miles are proposed. */
+export function TripDialog({
+  view,
+  ready,
+  proposed,
+  onClose,
+}: {
+  view: RigView;
+  ready: Ready;
+  /** How far it has come by now (m), where the trip was followed. */
+  proposed?: number | undefined;
+  onClose: () => void;
+}) {
   const { rig, model } = view;
+  const way = rig.underWay;
+  const followed = useDraft(WAY_DRAFT, wayKey(rig.id)).state;
+  const counted =
+    way && typeof followed === 'object' && followed.trip === way.entry ? countedOf(followed) : {};
+  const meter = typeof followed === 'object' ? followed.meter : undefined;
+  const preferred = usePreferences().units;
+  const miles = proposed ?? way?.into ?? 0;
   const record = useRecord();
   const { store } = useYard();
   const [became, setBecame] = useState<{ duties: readonly Duty[]; miles: string }>();
   const [opened, setOpened] = useState(false);
   const fresh: Fresh = {
     by: model.miles === 'meter' ? 'meter' : 'miles',
-    distance: '',
+    distance: miles > 0 ? typed(miles, 'distance', preferred, 0) : '',
     reading: '',
-    launches: model.kind === 'boat' ? '1' : '0',
+    launches: way ? String(way.launches) : model.kind === 'boat' ? '1' : '0',
     out: '',
     home: '',
     date: dateField(ready.now),
@@ -119,8 +152,21 @@ export function TripDialog({ view, ready, onClose }: { view: RigView; ready: Rea
         );
     await sheet.submit(wrongs, async () => {
       if (!read.ok) return;
-      const { body, happened } = read.value;
-      await record(rig.id, tripEntries(body, happened, rinsed && salty, rig), 'Trip logged', [], [sheet.key]);
+      const { happened } = read.value;
+      const ends = endsUnderWay(rig, happened);
+      const told = ends && (counted.position !== undefined || counted.instrument !== undefined);
+      const body = {
+        ...read.value.body,
+        ...(told && { counted }),
+        ...(told && counted.instrument !== undefined && meter && { from: meter }),
+      };
+      await record(
+        rig.id,
+        tripEntries(body, happened, rinsed && salty, rig),
+        'Trip logged',
+        [],
+        [sheet.key, ...(ends ? [wayKey(rig.id)] : [])],
+      );
       const yard = store.getSnapshot();
       const rolled = yard.status === 'ready' ? yard.state.rigs[rig.id] : undefined;
       // The very view that the Yard behind is drawn from: worked out once.
@@ -151,7 +197,16 @@ export function TripDialog({ view, ready, onClose }: { view: RigView; ready: Rea
     );
 
   return (
-    <Dialog open onClose={onClose} title="Home again" description={`${model.name}: how far was it towed?`}>
+    <Dialog
+      open
+      onClose={onClose}
+      title="Home again"
+      description={
+        way
+          ? `${model.name}: on the road since ${sinceWords(way.at, view.now)}. How far was it towed in all?`
+          : `${model.name}: how far was it towed?`
+      }
+    >
       <SheetForm save={log} label={insisted ? 'It is right: log the trip' : 'Log the trip'}>
         <TakenUp since={sheet.since} onStartOver={sheet.startOver} />
         {by === 'miles' || (by === 'meter' && (rig.meter === undefined || replaced)) ? (
@@ -166,6 +221,7 @@ export function TripDialog({ view, ready, onClose }: { view: RigView; ready: Rea
             {...sheet.field('distance')}
           />
         ) : null}
+        {by === 'miles' && <Differs text={sheet.values.distance} counted={counted} />}
         {by === 'vehicle' && (
           <div className="grid grid-cols-2 gap-3">
             <Field

@@ -1,0 +1,91 @@
+'use client';
+
+import { useEffect, useRef } from 'react';
+import { channelKey, reads, type Alarm, type Watch } from '@/core/trip';
+import { matesOf, type RigModel } from '@/core/rig';
+import { usePreferences } from '@/store';
+import { ALARM_DO, alarmFigures, alarmTitle } from '@/text/way';
+import { LinkButton, Mark } from '@/ui';
+import { sound } from './sound';
+
+/** The way into Trouble, with what the instruments read of it. */
+function troubleHref(
+  rig: string,
+  alarm: Alarm,
+  watch: Watch,
+  model: RigModel,
+  now: number,
+  into: number,
+): string {
+  const { place, trouble } = alarm;
+  const figures =
+    trouble === 'hot'
+      ? {
+          hub: reads(watch, 'hub-temp', place, now),
+          mate: reads(watch, 'hub-temp', matesOf(place, model).across, now),
+          air: reads(watch, 'air', 'rig', now),
+        }
+      : {};
+  const told = Object.entries(figures).flatMap(([id, value]) =>
+    value === undefined ? [] : [`&${id}=${value.toFixed(2)}`],
+  );
+  return `/trouble?rig=${rig}&seen=${trouble}&at=${place}&into=${Math.round(into)}${told.join('')}`;
+}
+
+/** What the live values call out: by words, by a mark, by sound and by vibration where there is one. It asks for no answer. */
+export function Alarms({
+  alarms,
+  watch,
+  rig,
+  model,
+  now,
+  into,
+}: {
+  alarms: readonly Alarm[];
+  watch: Watch;
+  rig: string;
+  model: RigModel;
+  /** By the instruments' clock (ms). */
+  now: number;
+  into: number;
+}) {
+  const { units } = usePreferences();
+  const called = alarms.map(({ code, place }) => `${code}@${place}`).join(' ');
+  const heard = useRef('');
+  useEffect(() => {
+    const fresh = called.split(' ').some((one) => one !== '' && !heard.current.split(' ').includes(one));
+    heard.current = called;
+    if (fresh) sound();
+  }, [called]);
+  if (alarms.length === 0) return null;
+  const grave = [...alarms].sort((a, b) => Number(b.weight === 'stop') - Number(a.weight === 'stop'));
+  return (
+    <ul role="alert" className="grid gap-2.5">
+      {grave.map((alarm) => (
+        <li
+          key={channelKey(alarm.trouble === 'hot' ? 'hub-temp' : 'pressure', alarm.place) + alarm.code}
+          className={
+            alarm.weight === 'stop'
+              ? 'border-stop bg-stop-wash rounded-sheet border-2 p-4'
+              : 'border-due bg-due-wash rounded-sheet border-2 p-4'
+          }
+        >
+          <p className="flex items-center gap-3">
+            <Mark mark={alarm.weight === 'stop' ? 'stop' : 'due'} size={44} spoken />
+            <strong className="text-2xl md:text-3xl">{alarmTitle(alarm)}</strong>
+          </p>
+          <p className="mt-1 text-xl">{ALARM_DO[alarm.weight]}</p>
+          <p className="text-soft mt-1">{alarmFigures(alarm, units)}.</p>
+          <LinkButton
+            className="mt-3 w-full sm:w-auto"
+            look="danger"
+            size="lg"
+            href={troubleHref(rig, alarm, watch, model, now, into)}
+          >
+            Stopped: take it through Trouble
+          </LinkButton>
+        </li>
+      ))}
+    </ul>
+  );
+}

@@ -1,0 +1,43 @@
+import { useEffect, useState } from 'react';
+import { pressureTarget } from '@/core/judge';
+import { toSI } from '@/core/quantity';
+import { wheelEnds } from '@/core/rig';
+import type { RigView } from '@/features/rigs';
+import { deck } from './deck';
+import { runTrailer, trailer } from './trailer';
+
+/** How many times faster than the clock a simulated trip runs. */
+export const PACES = [1, 10, 30] as const;
+
+/** A simulated trailer behind the rig, for the demo: begun, as fast as one likes, and stopped. */
+export function useTrailer(view: Pick<RigView, 'model' | 'house'>) {
+  const [on, setOn] = useState(trailer() !== undefined);
+  const [pace, setPace] = useState<number>(PACES[1]);
+  useEffect(() => trailer()?.setPace(pace), [on, pace]);
+  const begin = async () => {
+    const { demoFaults, simulatedTrailer } = await import('@/instruments/simulated');
+    const cold = pressureTarget(view.model, view.house)?.value ?? toSI(65, 'psi');
+    const ends = wheelEnds(view.model);
+    const made = simulatedTrailer(
+      {
+        seed: 7,
+        ends,
+        cold: () => cold,
+        outside: toSI(78, '°F'),
+        faults: (demoFaults() ?? []).filter(({ place }) => ends.includes(place)),
+      },
+      Date.now(),
+      view.model.wheels.torque?.value,
+    );
+    runTrailer(made);
+    made.setPace(pace);
+    for (const instrument of made.instruments) deck.connect(instrument);
+    setOn(true);
+  };
+  const end = () => {
+    for (const { id } of trailer()?.instruments ?? []) deck.disconnect(id);
+    runTrailer(undefined);
+    setOn(false);
+  };
+  return { on, pace, setPace, begin, end };
+}

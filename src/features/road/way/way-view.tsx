@@ -1,0 +1,186 @@
+'use client';
+
+import Link from 'next/link';
+import { useEffect, useState } from 'react';
+import { daysBetween, msOf } from '@/core/base';
+import type { UnderWay } from '@/core/log';
+import { lookNext } from '@/core/trip';
+import { devicePosition, instrumentNow } from '@/instruments';
+import { useWakeLock } from '@/features/forms';
+import { TripDialog } from '@/features/road/trip';
+import { Loading, RigTabs, type RigView, type Rigs } from '@/features/rigs';
+import { usePreferences } from '@/store';
+import { dayAndTime, measure, sinceWords } from '@/text';
+import { MILES_BY_WORDS } from '@/text/way';
+import { Button, LinkButton } from '@/ui';
+import { Alarms } from './alarms';
+import { Coming } from './coming';
+import { deck } from './deck';
+import { InstrumentsPanel } from './instruments-panel';
+import { LiveRig } from './live-rig';
+import { ShoulderFigures } from './shoulder-figures';
+import { Sign } from './sign';
+import { Standing } from './standing';
+import { useWay, type Way } from './use-way';
+
+type Ready = Extract<Rigs, { status: 'ready' }>;
+
+/** A trip open so long (d) was driven home and forgotten. */
+const FORGOTTEN = 7;
+/** A pace (m/s) is known once it has come so far (m). */
+const KNOWN_FROM = 3_000;
+
+/** How fast it has come so far (m/s); undefined while that says nothing. */
+function paceOf(under: UnderWay, way: Way, now: string): number | undefined {
+  const { into, by } = way.miles;
+  if (by === 'clock' || into < KNOWN_FROM) return undefined;
+  // A simulated or recorded trip may run faster than the clock.
+  const first = way.deck.watch.lately['distance@rig']?.[0]?.at;
+  const begun = first === undefined ? msOf(under.at) : Math.min(first, msOf(under.at));
+  const seconds = (msOf(now) - begun) / 1000;
+  return seconds > 300 ? into / seconds : undefined;
+}
+
+/** Left open for a week: told, and closed with what is known. */
+function Forgotten({ under, onHome }: { under: UnderWay; onHome: () => void }) {
+  const { units } = usePreferences();
+  return (
+    <section role="alert" className="border-due grid gap-3 border-l-4 pl-4">
+      <p className="text-xl">
+        <strong>This trip has been open since {dayAndTime(under.at)}.</strong> Its miles count as far as they
+        are known: {measure(under.into, 'distance', units, 0)}. If it came home, log how far it was in all.
+      </p>
+      <div>
+        <Button look="primary" size="lg" onClick={onHome}>
+          It came home: log it
+        </Button>
+      </div>
+    </section>
+  );
+}
+
+/** The bar at the thumb: read-only while it rolls, so one tap says that it has stopped or who looks. Trouble stands always in the same spot. */
+function Thumb({ rig, way, onHome }: { rig: string; way: Way; onHome: () => void }) {
+  const { leg } = way.draft;
+  const to = way.setLeg;
+  const stop = `/walk?rig=${rig}&walk=stop`;
+  return (
+    <div className="bg-paper border-line sticky bottom-[calc(var(--bar)+env(safe-area-inset-bottom))] z-10 mt-auto grid gap-2.5 border-t px-4 py-3 md:bottom-0 md:grid-cols-[minmax(0,1fr)_16rem] md:px-8">
+      {leg === 'rolls' ? (
+        <div role="group" aria-label="Stopped, or the passenger?" className="grid grid-cols-2 gap-2.5">
+          <LinkButton look="primary" size="lg" href={stop} onClick={() => to('stands')}>
+            Stopped: check it
+          </LinkButton>
+          <Button size="lg" onClick={() => to('passenger')}>
+            I am the passenger
+          </Button>
+        </div>
+      ) : (
+        <div className="grid grid-cols-3 gap-2.5">
+          <LinkButton size="lg" href={stop}>
+            Check it
+          </LinkButton>
+          <Button size="lg" onClick={onHome}>
+            Home
+          </Button>
+          <Button look="primary" size="lg" onClick={() => to('rolls')}>
+            {leg === 'stands' ? 'Drive on' : 'Eyes on the road'}
+          </Button>
+        </div>
+      )}
+      <LinkButton
+        look="danger"
+        size="lg"
+        href={`/trouble?rig=${rig}&into=${Math.round(way.miles.into)}`}
+        onClick={() => to('stands')}
+      >
+        Trouble
+      </LinkButton>
+    </div>
+  );
+}
+
+/** A trip under way: one thing is largest, the next look and how far it is; nothing is typed while it rolls. */
+export function WayView({ view, ready, way: under }: { view: RigView; ready: Ready; way: UnderWay }) {
+  const { units } = usePreferences();
+  const way = useWay(view, under);
+  const [home, setHome] = useState(false);
+  useWakeLock();
+  const asks = way?.draft.position === true && !way.deck.connected.some(({ id }) => id === 'position');
+  useEffect(() => {
+    // Asked for before, it goes on by itself after a reload.
+    if (asks) deck.connect(devicePosition(navigator.geolocation));
+  }, [asks]);
+  const leg = way?.draft.leg;
+  // Newer browsers promise when it is done: that is nothing to clean up by.
+  useEffect(() => void window.scrollTo({ top: 0 }), [leg]);
+  if (!way) return <Loading />;
+  const { rig, model, now } = view;
+  const { miles } = way;
+  const at = instrumentNow(way.deck, Date.now());
+  const next = lookNext(rig, miles.into, now, paceOf(under, way, now));
+  const live = Object.keys(way.deck.watch.heard).length > 0;
+  const forgotten = daysBetween(under.at, now) >= FORGOTTEN;
+  const onHome = () => setHome(true);
+  return (
+    <div className="mx-auto flex w-full max-w-[76rem] flex-1 flex-col">
+      <div className="grid gap-6 px-4 pt-3 pb-6 md:px-8 md:pt-5">
+        <div className="flex flex-wrap items-center justify-between gap-x-4">
+          {ready.rigs.length > 1 && (
+            <RigTabs rigs={ready.rigs} chosen={rig.id} href={(id) => `/walk?rig=${id}`} />
+          )}
+          <p className="text-soft text-lg">
+            {ready.rigs.length > 1 ? 'On' : `${model.name}: on`} the road since {sinceWords(under.at, now)}
+            {under.walk === undefined && ', without a hitching walk'}
+          </p>
+        </div>
+        {forgotten && <Forgotten under={under} onHome={onHome} />}
+        <Alarms
+          alarms={way.deck.watch.alarms}
+          watch={way.deck.watch}
+          rig={rig.id}
+          model={model}
+          now={at}
+          into={miles.into}
+        />
+        <div className="grid gap-8 lg:grid-cols-[minmax(0,1fr)_minmax(0,26rem)]">
+          <div className="grid content-start gap-7">
+            {next && <Sign next={next} rig={rig} now={now} />}
+            <p className="text-xl">
+              <span className="figures font-semibold">{measure(miles.into, 'distance', units, 0)}</span> into
+              the trip, {MILES_BY_WORDS[miles.by]}
+              {under.expected !== undefined &&
+                ` · about ${measure(under.expected, 'distance', units, 0)} in all`}
+              .
+            </p>
+            {leg !== 'rolls' && <Standing view={view} under={under} way={way} />}
+            <Coming looks={next?.then ?? []} rig={rig} />
+          </div>
+          <div className="grid content-start gap-7">
+            {live && <LiveRig model={model} watch={way.deck.watch} alarms={way.deck.watch.alarms} now={at} />}
+            <ShoulderFigures view={view} way={under} />
+            {leg !== 'rolls' && <InstrumentsPanel view={view} way={way} />}
+            {leg !== 'rolls' && (
+              <Link
+                prefetch={false}
+                className="min-h-11 py-2 underline underline-offset-4"
+                href={`/walk?rig=${rig.id}&show=walks`}
+              >
+                Other walks, lamps and the kit
+              </Link>
+            )}
+          </div>
+        </div>
+      </div>
+      <Thumb rig={rig.id} way={way} onHome={onHome} />
+      {home && (
+        <TripDialog
+          view={view}
+          ready={ready}
+          proposed={miles.by === 'clock' ? under.into : miles.into}
+          onClose={() => setHome(false)}
+        />
+      )}
+    </div>
+  );
+}
