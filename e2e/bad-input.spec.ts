@@ -195,5 +195,5 @@ test('a step begun in one system of units and taken up in the other keeps what w
     .getByRole('button', { name: /ressures set/ })
     .first()
     .click();
-  await expect(page.getByRole('dialog')).toContainText('Cold pressure 448 kPa');
+  await expect(page.getByRole('dialog')).toContainText('Cold pressure 4.48 bar');
 });

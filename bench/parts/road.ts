@@ -1,7 +1,7 @@
 import { seeded } from '../../src/core/base';
 import { toSI } from '../../src/core/quantity';
 import { wheelEnds, type WheelEnd } from '../../src/core/rig';
-import { NO_WATCH, reads, watchOn, type Watch, type WatchContext } from '../../src/core/trip';
+import { NO_WATCH, watchOn, type Watch, type WatchContext } from '../../src/core/trip';
 import { sampleModel } from '../../src/core/testing/arbitraries';
 import { anyWay, beginTrip, stepTrip, TICK, type Fault } from '../../src/instruments/simulated';
 import type { Part } from '../table';
@@ -127,4 +127,3 @@ export const road: Part = {
     ];
   },
 };
-void reads;

@@ -25,6 +25,8 @@ export interface Connected {
 export interface DeckState {
   readonly rig: string | undefined;
   readonly trip: string | undefined;
+  /** What was counted of the trip before (m). */
+  readonly base: { readonly position: number; readonly instrument: number };
   readonly watch: Watch;
   readonly connected: readonly Connected[];
   readonly track: Track;
@@ -37,6 +39,7 @@ export interface DeckState {
 const EMPTY: DeckState = {
   rig: undefined,
   trip: undefined,
+  base: { position: 0, instrument: 0 },
   watch: NO_WATCH,
   connected: [],
   track: NO_TRACK,
@@ -64,12 +67,12 @@ export class Deck {
     return () => this.listeners.delete(listener);
   };
 
-  /** Holds values against the figures of a rig on a trip; those of another are put away. */
-  attend(rig: string, trip: string, about: WatchContext): void {
+  /** Holds values against the figures of a rig on a trip, counting on from what was counted of it before; those of another are put away. */
+  attend(rig: string, trip: string, about: WatchContext, base: DeckState['base']): void {
     this.about = about;
     if (this.now.trip === trip) return;
     this.stopAll();
-    this.now = { ...EMPTY, rig, trip };
+    this.now = { ...EMPTY, rig, trip, base };
     this.tell();
   }
 
@@ -93,14 +96,14 @@ export class Deck {
   }
 
   /** Stops all instruments and forgets what they told. */
-  stopAll(): void {
+  private stopAll(): void {
     for (const stop of this.stops.values()) stop();
     this.stops.clear();
-    this.now = { ...EMPTY, rig: this.now.rig, trip: this.now.trip };
-    this.tell();
   }
 
   private hear(id: string, told: Told): void {
+    // One that was lost and tells again is back.
+    if (told.told === 'sample' || told.told === 'fix') this.back(id);
     const { now } = this;
     if (told.told === 'sample') this.put(this.sampled(told.sample));
     else if (told.told === 'fix')
@@ -109,6 +112,12 @@ export class Deck {
       const state = told.told === 'end' ? 'ended' : told.why;
       this.put({ connected: now.connected.map((one) => (one.id === id ? { ...one, state } : one)) });
     }
+  }
+
+  private back(id: string): void {
+    const { connected } = this.now;
+    if (connected.some((one) => one.id === id && one.state === 'lost'))
+      this.put({ connected: connected.map((one) => (one.id === id ? { ...one, state: 'on' } : one)) });
   }
 
   private sampled(sample: Sample): Partial<DeckState> {

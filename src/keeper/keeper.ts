@@ -52,7 +52,7 @@ export interface Surroundings {
 }
 
 /** Figures of simulated instruments were to be written to an own yard. */
-export class SimulatedRefused extends Error {
+class SimulatedRefused extends Error {
   override readonly name = 'SimulatedRefused';
   constructor() {
     super('Figures of simulated instruments belong to the demo: nothing was logged.');

@@ -9,7 +9,7 @@ test.each([
   ['{1/8 to 3/16 in}', '1/8 to 3/16 in', '3.2 to 4.8 mm'],
   ['at {10, 25 and 50 mi}', 'at 10, 25 and 50 mi', 'at 16, 40 and 80 km'],
   ['12 months or {12,000 mi}', '12 months or 12,000 mi', '12 months or 19,310 km'],
-  ['good for {65 psi}', 'good for 65 psi', 'good for 448 kPa'],
+  ['good for {65 psi}', 'good for 65 psi', 'good for 4.5 bar'],
   ['brought to {70 °F}', 'brought to 70 °F', 'brought to 21 °C'],
   ['inside {0.001–0.010 in}', 'inside 0.001–0.010 in', 'inside 0.03–0.25 mm'],
   ['nothing to tell', 'nothing to tell', 'nothing to tell'],

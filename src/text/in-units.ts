@@ -4,7 +4,7 @@ import { formatNumber, fromSI, toSI, type Unit, type UnitSystem } from '@/core/q
 const METRIC: Readonly<Record<string, { readonly from: Unit; readonly to: Unit; readonly step: number }>> = {
   in: { from: 'in', to: 'mm', step: 0.1 },
   mi: { from: 'mi', to: 'km', step: 1 },
-  psi: { from: 'psi', to: 'kPa', step: 1 },
+  psi: { from: 'psi', to: 'bar', step: 0.1 },
   '°F': { from: '°F', to: '°C', step: 1 },
 };
 

@@ -193,9 +193,9 @@ describe('trends', () => {
       expect(`${title} ${words} ${basis}`).not.toMatch(BROKEN);
     }
   });
-  test('a metric owner reads millimetres, kilometers and kilopascals', () => {
+  test('a metric owner reads millimetres, kilometers and bar', () => {
     expect(trendWords(wear('tread', 0.06), 'metric', NOW).said).toMatch(/mm in 1,000 km: about [\d,]+ km/);
-    expect(trendWords(leak(3), 'metric', NOW).said).toMatch(/kPa a month/);
+    expect(trendWords(leak(3), 'metric', NOW).said).toMatch(/bar a month/);
   });
 });
 

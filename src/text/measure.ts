@@ -16,7 +16,8 @@ export function measure(si: number, dimension: Dimension, system: UnitSystem, de
 
 /** A quantity in SI as a person would type it into a field: no grouping, no needless zeros. */
 export function typed(si: number, dimension: Dimension, system: UnitSystem, decimals = 1): string {
-  return String(Number(fromSI(si, unitFor(dimension, system)).toFixed(decimals)));
+  const unit = unitFor(dimension, system);
+  return String(Number(fromSI(si, unit).toFixed(unit === 'bar' ? decimals + 1 : decimals)));
 }
 
 /** A count with its noun: `1 launch`, `3 launches`. */

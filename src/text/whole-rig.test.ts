@@ -63,7 +63,7 @@ test('any rig: facts, places, contradictions and survey items are told without a
         ).not.toMatch(BROKEN);
         const { type } = factDef(id);
         if (type.as === 'quantity' && raw !== undefined)
-          expect(factText(id, raw, system)).toMatch(/ (in|mm|lb|kg|psi|kPa|lbf·ft|N·m|mi|km)$/);
+          expect(factText(id, raw, system)).toMatch(/ (in|mm|lb|kg|psi|bar|lbf·ft|N·m|mi|km)$/);
       }
       for (const place of placesOf(model))
         expect(`${placeName(place)} ${placeWords(place, model)}`).not.toMatch(BROKEN);

@@ -71,7 +71,9 @@ export function formatQuantity(
   decimals?: number,
 ): Formatted {
   const unit = unitFor(dimension, system);
-  return { number: formatNumber(fromSI(si, unit), decimals ?? DECIMALS[unit]), unit };
+  // A bar is a large unit: what is told in whole psi has two decimals there.
+  const least = unit === 'bar' ? DECIMALS.bar : 0;
+  return { number: formatNumber(fromSI(si, unit), Math.max(least, decimals ?? DECIMALS[unit])), unit };
 }
 
 /** A length (m) as whole inches and the nearest fraction of `parts` (a power of two): `2 1/4`. */

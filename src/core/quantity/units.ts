@@ -66,7 +66,7 @@ const SHOWN: Record<UnitSystem, Record<Dimension, Unit>> = {
     length: 'mm',
     height: 'm',
     torque: 'N·m',
-    pressure: 'kPa',
+    pressure: 'bar',
     temperature: '°C',
     mass: 'g',
     weight: 'kg',

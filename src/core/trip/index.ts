@@ -3,18 +3,11 @@
  * look is and how far, and what live values call out. Figures of instruments
  * are taken in SI with their quality; nothing doubtful is judged.
  */
-export { CHANNELS, isChannel, type Channel, type Fix, type Sample } from './sample';
-export { SILENT, type Quality } from './quality';
+export { isChannel, type Channel, type Fix, type Sample } from './sample';
+export type { Quality } from './quality';
 export { NO_TRACK, track, type Track } from './position';
 export { countedFrom, differing, milesNow, rolls, type Counting, type Differs, type Miles } from './miles';
-export {
-  looksAhead,
-  lookNext,
-  SLACK_OF_STOP,
-  type ComingLook,
-  type LookCause,
-  type NextLook,
-} from './next-look';
+export { lookNext, SLACK_OF_STOP, type ComingLook, type LookCause, type NextLook } from './next-look';
 export {
   channelKey,
   channelQuality,

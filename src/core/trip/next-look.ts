@@ -129,7 +129,7 @@ function stops(rig: OnTheRoad, into: number): readonly ComingLook[] {
  * Every look that is to come on a trip under way, the nearest first (trouble 6): rechecks, limits of earlier troubles,
  * the first stop, every stop, the ramp. `into` is how far it has come by now (m).
  */
-export function looksAhead(rig: OnTheRoad, into: number): readonly ComingLook[] {
+function looksAhead(rig: OnTheRoad, into: number): readonly ComingLook[] {
   const way = rig.underWay;
   if (!way) return [];
   const here = rig.distance + (into - way.into);
@@ -156,7 +156,8 @@ export interface NextLook {
 
 /** Looks that lie so near each other (m) are one stop. */
 export const SLACK_OF_STOP = toSI(2, 'mi');
-const HOUR = 3_600_000;
+/** A trailer makes so much of its way (m/s) where nobody knows yet. */
+const PACE = toSI(45, 'mi') / 3600;
 
 const isNear = (left: number | undefined, to: number) =>
   left !== undefined && left <= Math.max(to, 0) + SLACK_OF_STOP;
@@ -189,7 +190,7 @@ export function lookNext(
     .filter(({ at }) => at !== undefined)
     .sort((one, other) => ((one.at ?? '') < (other.at ?? '') ? -1 : 1));
   const wait = timed?.at === undefined ? Infinity : msOf(timed.at) - msOf(now);
-  const soonest = pace !== undefined && pace > 0 ? (left / pace) * 1000 : left > 0 ? HOUR * 3 : 0;
+  const soonest = (left / (pace ?? PACE)) * 1000;
   const byClock = timed !== undefined && wait < soonest && left > 0;
   const look = byClock ? timed : first;
   const near = ahead.filter((one) => one === look || isNear(one.left, look.left ?? 0));

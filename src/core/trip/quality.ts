@@ -4,7 +4,7 @@ import { CHANNELS, type Sample } from './sample';
 export type Quality = 'good' | 'nonsense' | 'jump' | 'silent';
 
 /** After so long (ms) without a figure an instrument is silent. */
-export const SILENT = 180_000;
+const SILENT = 180_000;
 /** So many figures that agree with each other are believed, however far they are from the one before. */
 const BELIEVED = 3;
 

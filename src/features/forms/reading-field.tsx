@@ -110,7 +110,7 @@ export function ReadingField({
             onValue(live.value, live.from);
           }}
         >
-          {live.from.name}: {measure(live.value, dimension, units)}, take it
+          Take {measure(live.value, dimension, units).replace(' ', '\u00a0')} · {live.from.name}
         </Button>
       )}
       {problem && !insisted && (

@@ -254,7 +254,7 @@ export function SettingsView() {
           columns="grid-cols-2"
           options={[
             { value: 'us', label: 'US', hint: 'mi, in, lbf·ft, psi, °F' },
-            { value: 'metric', label: 'Metric', hint: 'km, mm, N·m, kPa, °C' },
+            { value: 'metric', label: 'Metric', hint: 'km, mm, N·m, bar, °C' },
           ]}
           value={units}
           onChange={(value) => setPreferences({ units: value })}

@@ -1,3 +1,3 @@
 /** Recorded: a file of readings as an instrument. What cannot be read of it is told line by line. */
-export { LONGEST, parseRecording, type LineProblem, type Recording } from './parse';
+export { parseRecording, type LineProblem, type Recording } from './parse';
 export { player } from './player';

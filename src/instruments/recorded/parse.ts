@@ -19,7 +19,7 @@ export interface Recording {
 }
 
 /** A recording is at most so long (letters, lines). */
-export const LONGEST = 20_000_000;
+const LONGEST = 20_000_000;
 const LINES = 400_000;
 
 const isUnit = (text: string): text is Unit => Object.hasOwn(UNITS, text);

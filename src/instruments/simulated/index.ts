@@ -3,6 +3,5 @@
  * steps, with noise and gaps. The same seed gives the same trip.
  */
 export { anyWay, beginTrip, stepTrip, TICK, type TripPlan, type TripRun } from './trip';
-export { SIMULATED } from './sensors';
-export { pressureIn, type Fault, type Stretch, type World } from './world';
+export { type Fault, type Stretch, type World } from './world';
 export { demoFaults, simulatedTrailer, type SimulatedTrailer } from './trailer';

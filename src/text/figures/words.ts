@@ -217,7 +217,7 @@ export const FIGURE_WORDS: { readonly [F in FigureId]: FigureWords<F> } = {
     },
     working: [
       'Both brought to 70 °F (21 °C), the loss spread over 30 days.',
-      'A gauge is read to about half a psi (3 kPa), either way, twice.',
+      'A gauge is read to about half a psi (0.03 bar), either way, twice.',
     ],
     says: {
       leak: 'A leak: find it before the next trip.',

@@ -84,7 +84,7 @@ describe('the service record', () => {
       of(n, system).blocks.flatMap((block) => (block.as === 'drawing' ? [block.svg] : []));
     expect(svg(2)).toEqual([]);
     expect(svg(5)[0]).toContain('64 psi');
-    expect(svg(5, 'metric')[0]).toContain('kPa');
+    expect(svg(5, 'metric')[0]).toContain('bar');
     expect(svg(5)[0]?.match(/<circle/g)).toHaveLength(5);
   });
 

@@ -1,16 +1,18 @@
 'use client';
 
+import Link from 'next/link';
 import { markOfVerdict } from '@/core/rules';
 import type { Answer, Judged, WalkItem } from '@/core/walk';
 import { ReadingField } from '@/features/forms';
 import { usePreferences } from '@/store';
 import { judgedWords, UNJUDGED_WORDS, VERDICT_WORDS } from '@/text';
+import { hubByHand } from '@/text/way';
 import { cx, Mark } from '@/ui';
 
 /** How long a hand can stay on a hub, in the three grades one feels. */
 const HAND = [
-  { grade: 'held', word: 'Cool', means: 'hand stays on' },
-  { grade: 'briefly', word: 'Warm', means: '1 to 5 seconds' },
+  { grade: 'held', word: 'Cool', means: 'over 5 s' },
+  { grade: 'briefly', word: 'Warm', means: '1 to 5 s' },
   { grade: 'too-hot', word: 'Hot', means: 'not at all' },
 ] as const;
 
@@ -24,6 +26,7 @@ const isChosen = (answer: Answer | undefined, grade: string) =>
 /** A hub at a stop, by hand or by thermometer, judged at once against its mate. */
 export function HubRow({
   rig,
+  mate,
   item,
   judged,
   air,
@@ -31,6 +34,8 @@ export function HubRow({
   onAnswer,
 }: {
   rig: string;
+  /** How the hub across the axle was found by hand at this stop, and where it is. */
+  mate: { readonly place: string; readonly cool: boolean } | undefined;
   item: WalkItem;
   judged: Judged | undefined;
   air: number | undefined;
@@ -39,7 +44,13 @@ export function HubRow({
 }) {
   const { units } = usePreferences();
   const answer = judged?.answer;
-  const words = judged?.verdict && answer?.as !== 'skipped' ? judgedWords(judged, units).said : undefined;
+  const byHand = answer?.value === undefined;
+  const words =
+    judged?.verdict && answer?.as !== 'skipped'
+      ? byHand
+        ? hubByHand(answer?.grade, mate)
+        : `${judgedWords(judged, units).said}.`
+      : undefined;
   return (
     <li className="border-line border-b py-2.5">
       <div className="flex items-center gap-3">
@@ -98,6 +109,15 @@ export function HubRow({
           <Mark mark={markOfVerdict(judged.verdict)} size={22} />
           <span>
             <strong>{VERDICT_WORDS[judged.verdict]}.</strong> {words}
+            {judged.verdict !== 'watch' && (
+              <Link
+                prefetch={false}
+                className="ml-2 inline-block min-h-9 font-semibold underline underline-offset-4"
+                href={`/trouble?rig=${rig}&seen=hot&at=${item.place}${byHand ? '' : `&hub=${answer?.value}`}`}
+              >
+                Take it through Trouble
+              </Link>
+            )}
           </span>
         </p>
       )}

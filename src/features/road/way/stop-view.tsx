@@ -5,7 +5,8 @@ import { msOf } from '@/core/base';
 import type { UnderWay } from '@/core/log';
 import { parseQuantity, unitFor } from '@/core/quantity';
 import { milesEntry, walkEntries } from '@/core/record';
-import { judgeItem, judgeWalk, standsAs, type Answer } from '@/core/walk';
+import { isWheelEnd, matesOf, type RigModel } from '@/core/rig';
+import { judgeItem, judgeWalk, standsAs, type Answer, type WalkItem } from '@/core/walk';
 import { useDraft, useLeadOn, useRecord } from '@/features/forms';
 import {
   allClear,
@@ -131,6 +132,15 @@ function MilesAt({
   );
 }
 
+/** How the hub across the axle was found by hand at this stop. */
+function mateOf({ place }: WalkItem, { answers }: WalkDraft, model: RigModel) {
+  const across = isWheelEnd(place) ? matesOf(place, model).across : undefined;
+  const answer = across && answers[`hub@${across}`];
+  return answer && answer.value === undefined && answer.as !== 'skipped'
+    ? { place: across, cool: answer.as === 'clear' }
+    : undefined;
+}
+
 /** A stop on the way: every hub by hand or thermometer, mate against mate, tires, straps, hitch; one tap an item. */
 function Stop({
   view,
@@ -223,7 +233,7 @@ function Stop({
       </div>
       <section aria-label="Hubs">
         <div className="flex items-baseline justify-between gap-3">
-          <h2 className="text-2xl">Hand near each hub, then on it</h2>
+          <h2 className="text-xl">Hand near each hub, then on it</h2>
           <Button look="quiet" className="-mr-4 whitespace-nowrap" onClick={() => setHeat(!heat)}>
             {heat ? 'By hand' : 'By thermometer'}
           </Button>
@@ -234,6 +244,7 @@ function Stop({
               <HubRow
                 key={`${hub.key} ${heat}`}
                 rig={rig.id}
+                mate={mateOf(hub, draft, model)}
                 item={hub}
                 judged={judgeItem(hub, draft.answers, context)}
                 air={draft.around.air}

@@ -1,10 +1,11 @@
 import { useEffect, useState } from 'react';
 
-/** Draws anew so often (ms): the clock asks for looks as well. */
-export function useTick(every: number): void {
-  const [, tick] = useState(0);
+/** The device's clock (ms), told anew so often (ms): the clock asks for looks as well. */
+export function useTick(every: number): number {
+  const [now, setNow] = useState(() => Date.now());
   useEffect(() => {
-    const timer = setInterval(() => tick((n) => n + 1), every);
+    const timer = setInterval(() => setNow(Date.now()), every);
     return () => clearInterval(timer);
   }, [every]);
+  return now;
 }

@@ -2,11 +2,12 @@ import { useEffect, useMemo, useRef } from 'react';
 import { morningPressure, targetAt } from '@/core/judge';
 import type { UnderWay } from '@/core/log';
 import { countedFrom, milesNow, rolls, type Counting, type Miles, type WatchContext } from '@/core/trip';
-import type { DeckState } from '@/instruments';
+import { instrumentNow, type DeckState } from '@/instruments';
 import { useDraft } from '@/features/forms';
 import { beginWay, WAY_DRAFT, wayKey, type WayDraft } from '@/features/road/trip';
 import type { RigView } from '@/features/rigs';
 import { useYard } from '@/store';
+import { reported } from '@/ui';
 import { deck } from './deck';
 import { holdTrailer } from './trailer';
 import { useDeck } from './use-deck';
@@ -21,6 +22,8 @@ export interface Way {
   readonly draft: WayDraft;
   readonly deck: DeckState;
   readonly miles: Miles;
+  /** The moment it is by the instruments' own clock (ms). */
+  readonly at: number;
   readonly counting: Counting;
   readonly change: (next: (draft: WayDraft) => WayDraft) => void;
   /** It rolls, stands, or is looked at by a passenger. */
@@ -29,30 +32,17 @@ export interface Way {
   readonly noteTold: () => void;
 }
 
-const is = (name: 'position' | 'meter', state: DeckState) =>
-  name === 'meter'
-    ? state.meter !== undefined
-    : state.connected.some(({ reads }) => reads.includes('position')) && state.track.state !== undefined;
-
 /** The counts with what the instruments have come since they were connected (m). */
-function counted(kept: Counting, base: Counting, state: DeckState): Counting {
-  const on = (before: Counting['position'], from: Counting['position'], come: number | undefined) =>
-    come === undefined
-      ? before
-      : { in: Math.max(before?.in ?? 0, (from?.in ?? 0) + come), told: before?.told ?? 0 };
+function counted(kept: Counting, { base, track, meter, connected }: DeckState): Counting {
+  const on = (before: Counting['position'], come: number | undefined) =>
+    come === undefined ? before : { in: Math.max(before?.in ?? 0, come), told: before?.told ?? 0 };
+  const follows = connected.some(({ reads }) => reads.includes('position')) && track.state !== undefined;
   return {
     rolled: kept.rolled,
-    position: on(kept.position, base.position, is('position', state) ? state.track.distance : undefined),
-    instrument: on(
-      kept.instrument,
-      base.instrument,
-      state.meter && is('meter', state) ? state.meter.last - state.meter.first : undefined,
-    ),
+    position: on(kept.position, follows ? base.position + track.distance : undefined),
+    instrument: on(kept.instrument, meter && base.instrument + meter.last - meter.first),
   };
 }
-
-/** What was counted on disk when the instruments of a trip were connected; outlives the page, as they do. */
-let based: { readonly trip: string; readonly counting: Counting } | undefined;
 
 /** The trip under way, live: its miles, its instruments, and who looks at it. */
 export function useWay(view: RigView, way: UnderWay): Way | undefined {
@@ -60,7 +50,7 @@ export function useWay(view: RigView, way: UnderWay): Way | undefined {
   const { state, change, set } = useDraft(WAY_DRAFT, wayKey(rig.id));
   const { store } = useYard();
   const told = useDeck();
-  useTick(TICK);
+  const tick = useTick(TICK);
   const context = useMemo<WatchContext>(
     () => ({
       model,
@@ -69,27 +59,29 @@ export function useWay(view: RigView, way: UnderWay): Way | undefined {
     }),
     [model, house, rig.read, way.at],
   );
-  useEffect(() => deck.attend(rig.id, way.entry, context), [rig.id, way.entry, context]);
   const mine = typeof state === 'object' && state.trip === way.entry ? state : undefined;
   const fresh = state !== 'loading' && !mine;
   useEffect(() => {
     // Begun on another device, or before this one kept anything of it.
-    if (fresh) void set(beginWay(way.entry));
+    if (fresh) reported(set(beginWay(way.entry)));
   }, [fresh, set, way.entry]);
-  if (mine && based?.trip !== way.entry) based = { trip: way.entry, counting: mine.counting };
+  const position = mine?.counting.position?.in ?? 0;
+  const instrument = mine?.counting.instrument?.in ?? 0;
+  const ready = mine !== undefined;
+  useEffect(() => {
+    if (ready) deck.attend(rig.id, way.entry, context, { position, instrument });
+  }, [ready, rig.id, way.entry, context, position, instrument]);
   const stands = mine?.leg === 'stands';
   useEffect(() => holdTrailer(stands), [stands]);
   const here = told.trip === way.entry;
-  const counting =
-    mine && here ? counted(mine.counting, based?.counting ?? {}, told) : (mine?.counting ?? {});
+  const counting = mine && here ? counted(mine.counting, told) : (mine?.counting ?? {});
   const newest = useRef(counting);
   useEffect(() => {
     newest.current = counting;
   });
   const meter = told.meter?.from;
-  const kept = mine !== undefined;
   useEffect(() => {
-    if (!kept) return;
+    if (!ready) return;
     const timer = setInterval(
       () =>
         change((draft) => ({
@@ -101,13 +93,14 @@ export function useWay(view: RigView, way: UnderWay): Way | undefined {
       KEPT_EVERY,
     );
     return () => clearInterval(timer);
-  }, [kept, change, meter]);
+  }, [ready, change, meter]);
   if (!mine) return undefined;
   return {
     draft: mine,
     deck: here ? told : { ...told, connected: [] },
     counting,
     miles: milesNow(way, counting, store.clock.now()),
+    at: instrumentNow(told, tick),
     change,
     setLeg: (leg) => {
       const now = store.clock.now();

@@ -5,7 +5,7 @@ import { useEffect, useState } from 'react';
 import { daysBetween, msOf } from '@/core/base';
 import type { UnderWay } from '@/core/log';
 import { lookNext } from '@/core/trip';
-import { devicePosition, instrumentNow } from '@/instruments';
+import { devicePosition } from '@/instruments';
 import { useWakeLock } from '@/features/forms';
 import { TripDialog } from '@/features/road/trip';
 import { Loading, RigTabs, type RigView, type Rigs } from '@/features/rigs';
@@ -117,7 +117,7 @@ export function WayView({ view, ready, way: under }: { view: RigView; ready: Rea
   if (!way) return <Loading />;
   const { rig, model, now } = view;
   const { miles } = way;
-  const at = instrumentNow(way.deck, Date.now());
+  const { at } = way;
   const next = lookNext(rig, miles.into, now, paceOf(under, way, now));
   const live = Object.keys(way.deck.watch.heard).length > 0;
   const forgotten = daysBetween(under.at, now) >= FORGOTTEN;

@@ -85,7 +85,7 @@ test('readings of work are shown and typed in the owner’s units, and kept in S
     ],
   }) as Entry;
   expect(valuesOf(tires, 'us')).toMatchObject({ 'reading 0': '65', 'reading 1': '0.1875' });
-  expect(valuesOf(tires, 'metric')).toMatchObject({ 'reading 0': '448.2', 'reading 1': '4.7625' });
+  expect(valuesOf(tires, 'metric')).toMatchObject({ 'reading 0': '4.48', 'reading 1': '4.7625' });
   const draft = read(tires, { 'reading 0': '62' });
   const kept = draft.ok && draft.value.kind === 'work' ? draft.value.body.readings : [];
   expect(kept[0]?.value).toBeCloseTo(62 * 6894.757, 0);
