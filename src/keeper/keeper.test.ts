@@ -26,12 +26,13 @@ function begun(): Run {
 }
 
 /** A keeper at work, with all it has told put together as a page does. */
-async function opened(port: YardPort, version = 'this fold') {
+async function opened(port: YardPort, version = 'this fold', takesSimulated = false) {
   const told: Shown[] = [];
   const warnings: string[] = [];
   const gone: string[] = [];
   const keeper = new Keeper(port, {
     version,
+    takesSimulated,
     warn: (message) => warnings.push(message),
     now: '2026-05-16T14:00:00.000Z',
     mark: () => (marks += 1),
@@ -87,6 +88,21 @@ test('entries are written all or none, and an id never twice', async () => {
   await yard.keeper.append([first]);
   await expect(yard.keeper.append([trip(), first])).rejects.toThrow('in the log already');
   expect((await yard.keeper.fold()).entries).toMatchObject([first]);
+});
+
+test('an own yard refuses what a simulated instrument told, whole; the demo takes it', async () => {
+  const made = makeEntry(
+    'trip.mark',
+    { id: newId(), rig: RIG, happened: NOW, recorded: NOW },
+    { into: 1609.344, by: 'instrument', from: { name: 'Trip meter, simulated', simulated: true } },
+  );
+  const own = await opened(memoryPort());
+  await own.keeper.append([setup()]);
+  await expect(own.keeper.append([trip(), made])).rejects.toMatchObject({ name: 'SimulatedRefused' });
+  expect(own.last()?.log.count).toBe(1);
+  const demo = await opened(memoryPort(), 'this fold', true);
+  await demo.keeper.append([setup(), made]);
+  expect(demo.last()?.log.count).toBe(2);
 });
 
 test('what is on disk counts as written, even where it could not be read back just then', async () => {

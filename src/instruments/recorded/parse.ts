@@ -70,13 +70,13 @@ const atOf = (point: Recorded) => (point.is === 'fix' ? point.fix.at : point.sam
 /** Rows of NDJSON or CSV with the line each stands on; what is no JSON is told apart. */
 function rowsOf(text: string): readonly { readonly line: number; readonly row: Row | undefined }[] {
   if (!text.trimStart().startsWith('{')) {
-    const { data } = Papa.parse<Row>(text, {
-      header: true,
-      skipEmptyLines: 'greedy',
-      transformHeader: (header) => header.trim().toLowerCase(),
-    });
+    const [head = [], ...rows] = Papa.parse<readonly string[]>(text, { skipEmptyLines: 'greedy' }).data;
+    const names = head.map((name) => name.trim().toLowerCase());
     // The header is the first line.
-    return data.slice(0, LINES).map((row, i) => ({ line: i + 2, row }));
+    return rows.slice(0, LINES).map((cells, i) => ({
+      line: i + 2,
+      row: Object.fromEntries(names.map((name, at) => [name, cells[at]])),
+    }));
   }
   return text
     .split('\n')

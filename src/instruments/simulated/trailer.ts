@@ -132,7 +132,7 @@ export function simulatedTrailer(
 /** The demo's trip: a leak and a hub that fails are in store, some way down the road. */
 export function demoFaults(): TripPlan['faults'] {
   return [
-    { is: 'leak', place: '1R', from: toSI(22, 'mi'), rate: toSI(2, 'psi') / 600 },
-    { is: 'bearing', place: '2L', from: toSI(34, 'mi') },
+    { is: 'leak', place: '1R', from: toSI(12, 'mi'), rate: toSI(2, 'psi') / 600 },
+    { is: 'bearing', place: '2L', from: toSI(20, 'mi') },
   ];
 }

@@ -38,7 +38,7 @@ export const MILES_BY_WORDS: Readonly<Record<MilesBy | 'clock', string>> = {
   owner: 'as you read them',
   position: 'by position',
   instrument: 'by the trip meter',
-  clock: 'at most, by the clock at 65 mph',
+  clock: 'at most, by the clock',
 };
 
 /** A figure of a channel with its unit. */

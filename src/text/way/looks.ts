@@ -26,16 +26,16 @@ const WHY: Readonly<Record<LookCause, string>> = {
   torque: 'Nuts that were not brought to their figure, or sit behind the wheel',
   limit: 'It is towed on with this: checked at the miles its limit sets',
   'limit-ends': 'Its limit ends there: after that it stays until it is put right',
-  'first-stop': 'Trade default: the first stop at 10 to 25 mi',
-  'every-stop': 'Trade default: every 100 mi or 2 hours, whichever is first',
+  'first-stop': 'Trade default: the first stop at {10 to 25 mi}',
+  'every-stop': 'Trade default: every {100 mi} or 2 hours, whichever is first',
   ramp: 'Hot hubs draw water in as they cool',
 };
 
-/** Why a look is asked for, and where that comes from. */
+/** Why a look is asked for, and where that comes from; its figures in braces, for `inUnits`. */
 export function lookWhy({ cause, places }: ComingLook): string {
   const lately = cause === 'first-stop' && !places.includes('rig');
   return lately
-    ? `${list(places.map(placeName))} worked on in the last 500 mi: trade default, the first stop at 10 mi`
+    ? `${list(places.map(placeName))} worked on in the last {500 mi}: trade default, the first stop at {10 mi}`
     : WHY[cause];
 }
 

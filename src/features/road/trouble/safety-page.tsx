@@ -94,7 +94,7 @@ export function SafetyPage({
         </ul>
       )}
       <Button look="primary" size="lg" disabled={!all} onClick={() => onChange({ ...draft, safe: true })}>
-        {all ? 'What do you see?' : 'Answer these first'}
+        {!all ? 'Answer these first' : draft.trouble ? 'On to what decides' : 'What do you see?'}
       </Button>
     </div>
   );

@@ -40,8 +40,8 @@ function Lasting({ answers }: { answers: Answers }) {
         {Math.floor(minutesUntilLow(second, target, rate))} min until it is 20 % low
       </p>
       <p className="text-soft">
-        It loses {measure(rate, 'pressure', units, 2)} a minute at most: 1 psi (0.07 bar) of doubt added, over 10
-        min.
+        It loses {measure(rate, 'pressure', units, 2)} a minute at most: 1 psi (0.07 bar) of doubt added, over
+        10 min.
       </p>
     </Sheet>
   );

@@ -5,7 +5,7 @@ import { markOfVerdict } from '@/core/rules';
 import type { Answer, Judged, WalkItem } from '@/core/walk';
 import { ReadingField } from '@/features/forms';
 import { usePreferences } from '@/store';
-import { judgedWords, UNJUDGED_WORDS, VERDICT_WORDS } from '@/text';
+import { inUnits, judgedWords, UNJUDGED_WORDS, VERDICT_WORDS } from '@/text';
 import { hubByHand } from '@/text/way';
 import { cx, Mark } from '@/ui';
 
@@ -48,7 +48,7 @@ export function HubRow({
   const words =
     judged?.verdict && answer?.as !== 'skipped'
       ? byHand
-        ? hubByHand(answer?.grade, mate)
+        ? inUnits(hubByHand(answer?.grade, mate), units)
         : `${judgedWords(judged, units).said}.`
       : undefined;
   return (

@@ -7,7 +7,7 @@ import { deck } from './deck';
 import { runTrailer, trailer } from './trailer';
 
 /** How many times faster than the clock a simulated trip runs. */
-export const PACES = [1, 10, 30] as const;
+export const PACES = [1, 10, 100] as const;
 
 /** A simulated trailer behind the rig, for the demo: begun, as fast as one likes, and stopped. */
 export function useTrailer(view: Pick<RigView, 'model' | 'house'>) {

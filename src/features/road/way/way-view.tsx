@@ -1,13 +1,12 @@
 'use client';
 
 import Link from 'next/link';
-import { useEffect, useState } from 'react';
+import { useEffect } from 'react';
 import { daysBetween, msOf } from '@/core/base';
 import type { UnderWay } from '@/core/log';
 import { lookNext } from '@/core/trip';
 import { devicePosition } from '@/instruments';
 import { useWakeLock } from '@/features/forms';
-import { TripDialog } from '@/features/road/trip';
 import { Loading, RigTabs, type RigView, type Rigs } from '@/features/rigs';
 import { usePreferences } from '@/store';
 import { dayAndTime, measure, sinceWords } from '@/text';
@@ -101,10 +100,20 @@ function Thumb({ rig, way, onHome }: { rig: string; way: Way; onHome: () => void
 }
 
 /** A trip under way: one thing is largest, the next look and how far it is; nothing is typed while it rolls. */
-export function WayView({ view, ready, way: under }: { view: RigView; ready: Ready; way: UnderWay }) {
+export function WayView({
+  view,
+  ready,
+  way: under,
+  onHome,
+}: {
+  view: RigView;
+  ready: Ready;
+  way: UnderWay;
+  /** It came home, so far as is known (m). */
+  onHome: (miles: number) => void;
+}) {
   const { units } = usePreferences();
   const way = useWay(view, under);
-  const [home, setHome] = useState(false);
   useWakeLock();
   const asks = way?.draft.position === true && !way.deck.connected.some(({ id }) => id === 'position');
   useEffect(() => {
@@ -121,7 +130,8 @@ export function WayView({ view, ready, way: under }: { view: RigView; ready: Rea
   const next = lookNext(rig, miles.into, now, paceOf(under, way, now));
   const live = Object.keys(way.deck.watch.heard).length > 0;
   const forgotten = daysBetween(under.at, now) >= FORGOTTEN;
-  const onHome = () => setHome(true);
+  // Unknown miles are for its owner to say.
+  const home = () => onHome(miles.by === 'clock' ? under.into : miles.into);
   return (
     <div className="mx-auto flex w-full max-w-[76rem] flex-1 flex-col">
       <div className="grid gap-6 px-4 pt-3 pb-6 md:px-8 md:pt-5">
@@ -134,7 +144,7 @@ export function WayView({ view, ready, way: under }: { view: RigView; ready: Rea
             {under.walk === undefined && ', without a hitching walk'}
           </p>
         </div>
-        {forgotten && <Forgotten under={under} onHome={onHome} />}
+        {forgotten && <Forgotten under={under} onHome={home} />}
         <Alarms
           alarms={way.deck.watch.alarms}
           watch={way.deck.watch}
@@ -172,15 +182,7 @@ export function WayView({ view, ready, way: under }: { view: RigView; ready: Rea
           </div>
         </div>
       </div>
-      <Thumb rig={rig.id} way={way} onHome={onHome} />
-      {home && (
-        <TripDialog
-          view={view}
-          ready={ready}
-          proposed={miles.by === 'clock' ? under.into : miles.into}
-          onClose={() => setHome(false)}
-        />
-      )}
+      <Thumb rig={rig.id} way={way} onHome={home} />
     </div>
   );
 }
