@@ -1,10 +1,10 @@
-import { useEffect, useState } from 'react';
+import { useState } from 'react';
 import { pressureTarget } from '@/core/judge';
 import { toSI } from '@/core/quantity';
 import { wheelEnds } from '@/core/rig';
 import type { RigView } from '@/features/rigs';
 import { deck } from './deck';
-import { runTrailer, trailer } from './trailer';
+import { paceNow, runTrailer, setPaceOf, trailer } from './trailer';
 
 /** How many times faster than the clock a simulated trip runs. */
 export const PACES = [1, 10, 100] as const;
@@ -12,8 +12,11 @@ export const PACES = [1, 10, 100] as const;
 /** A simulated trailer behind the rig, for the demo: begun, as fast as one likes, and stopped. */
 export function useTrailer(view: Pick<RigView, 'model' | 'house'>) {
   const [on, setOn] = useState(trailer() !== undefined);
-  const [pace, setPace] = useState<number>(PACES[1]);
-  useEffect(() => trailer()?.setPace(pace), [on, pace]);
+  const [pace, showPace] = useState(paceNow);
+  const setPace = (next: number) => {
+    setPaceOf(next);
+    showPace(next);
+  };
   const begin = async () => {
     const { demoFaults, simulatedTrailer } = await import('@/instruments/simulated');
     const cold = pressureTarget(view.model, view.house)?.value ?? toSI(65, 'psi');
@@ -30,7 +33,6 @@ export function useTrailer(view: Pick<RigView, 'model' | 'house'>) {
       view.model.wheels.torque?.value,
     );
     runTrailer(made);
-    made.setPace(pace);
     for (const instrument of made.instruments) deck.connect(instrument);
     setOn(true);
   };
