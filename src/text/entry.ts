@@ -139,7 +139,10 @@ function workLines(work: WorkBody, system: UnitSystem): readonly string[] {
   const perPlace = places.flatMap((place) => {
     const readings = work.readings
       .filter((one) => one.place === place && !one.what.startsWith('nuts') && one.what !== 'slots-back')
-      .map((one) => `${readingName(one.what)} ${readingValue(one.what, one.value, system)}`);
+      .map(
+        (one) =>
+          `${readingName(one.what)} ${readingValue(one.what, one.value, system)}${one.from ? `, by ${one.from.name}` : ''}`,
+      );
     const grades = work.conditions
       .filter((one) => one.place === place)
       .map(

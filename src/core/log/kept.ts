@@ -21,15 +21,6 @@ export const isGraded = z.refine<{ readonly subject: Subject; readonly grade: st
 /** Money in its owner's own currency. */
 export const moneySchema = z.strictObject({ amount: nonNegative(1e7), currency: shaped(/^[A-Z]{3}$/) });
 
-/** The instrument that a figure comes from; one that is only made up says so on every entry. */
-export const instrumentSchema = z.strictObject({
-  name: words(60),
-  simulated: z.optional(z.literal(true)),
-});
-
-/** The instrument that a figure comes from. */
-export type InstrumentNamed = z.infer<typeof instrumentSchema>;
-
 /** A condition graded at a place. */
 export const gradedSchema = z
   .strictObject({
@@ -42,11 +33,22 @@ export const gradedSchema = z
   })
   .check(isGraded);
 
+/** The instrument that a figure comes from; one that is only made up says so on every entry. */
+export const instrumentSchema = z.strictObject({
+  name: words(60),
+  simulated: z.optional(z.literal(true)),
+});
+
+/** The instrument that a figure comes from. */
+export type InstrumentNamed = z.infer<typeof instrumentSchema>;
+
 /** A figure, count or words read at a place: SI for quantities, text for what is read off parts. */
 export const readSchema = z
   .strictObject({
     place: somewhereSchema,
     what: z.enum(READING_IDS),
     value: z.union([z.number(), text(200)]),
+    /** Which instrument, where it was none held by hand. */
+    from: z.optional(instrumentSchema),
   })
   .check(isKept);

@@ -39,7 +39,10 @@ export function correctWork(old: WorkBody, typed: WorkTypedOver): WorkBody {
       ...old,
       readings: old.readings.flatMap((one, i) => {
         const value = typed.readings[i];
-        return value === undefined ? [] : [{ ...one, value }];
+        if (value === undefined) return [];
+        // A figure that its owner sets right is no longer the instrument's.
+        const { from: _, ...read } = one;
+        return [value === one.value ? one : { ...read, value }];
       }),
       conditions: old.conditions.map((one, i) => ({ ...one, grade: typed.grades[i] ?? one.grade })),
       materials: old.materials.map((one, i) => ({ ...one, grease: typed.greases[i] ?? one.grease })),

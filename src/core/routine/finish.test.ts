@@ -49,6 +49,23 @@ describe('a finished run', () => {
     expect(play).toBeCloseTo(toSI(1 / 14 / 12, 'in'), 9);
   });
 
+  test('a figure taken from an instrument keeps its name on the log, beside those that were typed', () => {
+    const from = { name: 'Recorded: bench.csv' };
+    const { work } = outcome(
+      through(begin(), (step, tapped) =>
+        step.step === 'check-set' && tapped.do === 'done'
+          ? {
+              ...tapped,
+              readings: { 'play-dialed': toSI(0.004, 'in') },
+              sources: { 'play-dialed': from },
+            }
+          : tapped,
+      ),
+    );
+    expect(work.readings.find(({ what }) => what === 'play-dialed')).toMatchObject({ from });
+    expect(work.readings.filter((one) => one.from)).toHaveLength(1);
+  });
+
   test('end play that is only worked out raises nothing; dialed it does', () => {
     const set = (act: string, readings: Record<string, number>) =>
       outcome(

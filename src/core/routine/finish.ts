@@ -56,7 +56,8 @@ function readingsOf(run: Run, noted: readonly Noted[]): WorkBody['readings'] {
       const value = record.readings[what];
       // A grease that is not named on its cartridge is no material, and stands as read.
       if (ELSEWHERE.has(what) && value !== 'not-printed') return [];
-      return value === undefined || value === '' ? [] : [{ place, what, value }];
+      const from = record.sources?.[what];
+      return value === undefined || value === '' ? [] : [{ place, what, value, ...(from && { from }) }];
     });
     const back = record.readings['slots-back'];
     const play = typeof back === 'number' ? nutPlay(run.model, place, back) : undefined;

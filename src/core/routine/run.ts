@@ -1,5 +1,5 @@
 import { type Instant } from '../base';
-import type { Found } from '../log';
+import type { Found, InstrumentNamed } from '../log';
 import { isWheelEnd, type RigModel, type WheelEnd } from '../rig';
 import type { RoutinePlace, Subject, TorqueId } from '../rules';
 import type { Card, CardStep } from './card';
@@ -9,6 +9,8 @@ export interface StepRecord {
   readonly state: 'done' | 'skipped';
   readonly at: Instant;
   readonly readings: Readonly<Record<string, number | string>>;
+  /** Which instrument a reading was taken from. */
+  readonly sources?: Readonly<Record<string, InstrumentNamed>>;
   readonly grades: Readonly<Partial<Record<Subject, string>>>;
   /** Why it was left out. */
   readonly reason: string | undefined;

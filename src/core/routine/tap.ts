@@ -11,6 +11,7 @@ export type Tap =
   | {
       readonly do: 'done';
       readonly readings: StepRecord['readings'];
+      readonly sources?: StepRecord['sources'];
       readonly grades: StepRecord['grades'];
       readonly note?: string;
       readonly shoe?: StepRecord['shoe'];
@@ -101,6 +102,7 @@ export function tap(run: Run, key: string, tapped: Tap, at: Instant): Result<Run
           state: 'done',
           at,
           readings: tapped.readings,
+          ...(tapped.sources && { sources: tapped.sources }),
           grades: tapped.grades,
           reason: undefined,
           ...(note && { note }),

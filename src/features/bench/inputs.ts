@@ -12,6 +12,8 @@ export interface StepInput {
   /** The units it is typed in: they stay with the text. */
   readonly units: UnitSystem;
   readonly readings: Readonly<Record<string, string>>;
+  /** Which instrument a reading was taken from, as long as nobody has typed over it. */
+  readonly sources?: StepRecord['sources'];
   readonly grades: StepRecord['grades'];
   readonly note?: string;
   /** Which of the two shoes a defect is on, facing forward. */
@@ -28,6 +30,9 @@ const inputSchema = z.object({
   // What was kept before units were kept with it was typed in the usual ones.
   units: z.catch(z.enum(['us', 'metric']), 'us'),
   readings: z.record(z.string(), z.string()),
+  sources: z.optional(
+    z.record(z.string(), z.object({ name: z.string(), simulated: z.optional(z.literal(true)) })),
+  ),
   grades: z.record(z.string(), z.string()) as unknown as z.ZodMiniType<StepInput['grades']>,
   note: z.optional(z.string()),
   shoe: z.optional(z.enum(['front', 'rear', 'both'])),
@@ -54,6 +59,7 @@ export function inputOf(record: StepRecord | undefined, system: UnitSystem): Ste
     units: system,
     readings: Object.fromEntries(readings),
     grades: record?.grades ?? {},
+    ...(record?.sources && { sources: record.sources }),
     ...(record?.note && { note: record.note }),
     ...(record?.shoe && { shoe: record.shoe }),
   };
@@ -125,6 +131,7 @@ export function tapOf(step: CardStep, input: StepInput): Result<Tap, string> {
   return ok({
     do: 'done',
     readings,
+    ...(input.sources && Object.keys(input.sources).length > 0 && { sources: input.sources }),
     grades: input.grades,
     ...(note && { note }),
     ...(input.shoe && { shoe: input.shoe }),

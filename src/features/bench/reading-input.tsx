@@ -1,9 +1,9 @@
 'use client';
 
 import type { Instant } from '@/core/base';
-import { JudgementNote } from '@/features/forms';
+import { JudgementNote, TakeLive } from '@/features/forms';
 import { checkTaken, figuresAt, judgeReading, judgeTireCode } from '@/core/judge';
-import type { RigState } from '@/core/log';
+import type { InstrumentNamed, RigState } from '@/core/log';
 import { type UnitSystem } from '@/core/quantity';
 import { axleAt, mixing, THICKENERS, type Thickener, isJudged, READINGS, type ReadingId } from '@/core/rules';
 import { isWheelEnd, matesOf, type Changes } from '@/core/rig';
@@ -54,7 +54,17 @@ export function ReadingInput({
   const { what } = reading;
   const value = input.readings[what];
   const words = READING_WORDS[what];
-  const set = (text: string) => onInput({ ...input, readings: { ...input.readings, [what]: text } });
+  const set = (text: string) => {
+    // What is typed over is its owner's own.
+    const { [what]: _, ...sources } = input.sources ?? {};
+    onInput({ ...input, readings: { ...input.readings, [what]: text }, sources });
+  };
+  const take = (text: string, from: InstrumentNamed) =>
+    onInput({
+      ...input,
+      readings: { ...input.readings, [what]: text },
+      sources: { ...input.sources, [what]: from },
+    });
   const optional = reading.must ? '' : ', if it can be read';
   const before = beforeWords({ run, rig, step, now }, what, input.units);
   switch (what) {
@@ -182,6 +192,7 @@ export function ReadingInput({
             value={value ?? ''}
             onChange={(event) => set(event.target.value)}
           />
+          <TakeLive rig={run.rig} what={what} place={readAt(step)} units={input.units} onTake={take} />
           <Judged run={run} rig={rig} step={step} what={what} input={input} />
           {what === 'dot' && <CodeNote run={run} step={step} code={value} now={now} />}
           <Before words={before} />

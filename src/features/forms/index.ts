@@ -15,3 +15,4 @@ export { TakenUp } from './taken-up';
 export { useDraft, type DraftState } from './use-draft';
 export { useLeadOn } from './use-lead-on';
 export { ReadingField } from './reading-field';
+export { TakeLive } from './take-live';

@@ -1,22 +1,13 @@
 'use client';
 
-import { useCallback, useEffect, useRef, useState, useSyncExternalStore } from 'react';
+import { useEffect, useRef, useState } from 'react';
 import { checkTaken } from '@/core/judge';
 import type { InstrumentNamed } from '@/core/log';
 import { parseQuantity, unitFor, type Dimension, type UnitSystem } from '@/core/quantity';
-import { liveAt, onLive } from '@/instruments/live';
 import { useFormUnits } from '@/store';
 import { measure, parseWords, takenWords, typed } from '@/text';
 import { Button, Field } from '@/ui';
-
-/** What an instrument reads of something by now, where one is at work. */
-function useLive(what: string, rig: string | undefined, place: string | undefined) {
-  const read = useCallback(
-    () => (rig === undefined || place === undefined ? undefined : liveAt(rig, what, place)),
-    [rig, what, place],
-  );
-  return useSyncExternalStore(onLive, read, () => undefined);
-}
+import { TakeLive } from './take-live';
 
 /** A figure typed in, or taken from an instrument that reads it by now; it is checked against what can be: another unit that makes sense of it is offered, and one's own word is taken where it can hold. */
 export function ReadingField({
@@ -82,7 +73,6 @@ export function ReadingField({
     if (taken) told.current(stands);
     if (emptied) told.current(undefined);
   }, [taken, emptied, stands]);
-  const live = useLive(what, at?.rig, at?.place);
   const error =
     read && !read.ok
       ? parseWords(read.error, units)
@@ -102,17 +92,17 @@ export function ReadingField({
         error={error}
         onChange={(event) => take(event.target.value, false)}
       />
-      {live && live.quality === 'good' && (
-        <Button
-          onClick={() => {
-            setText(typed(live.value, dimension, units));
-            setInsisted(true);
-            onValue(live.value, live.from);
-          }}
-        >
-          Take {measure(live.value, dimension, units).replace(' ', '\u00a0')} · {live.from.name}
-        </Button>
-      )}
+      <TakeLive
+        rig={at?.rig}
+        what={what}
+        place={at?.place}
+        units={units}
+        onTake={(figure, from, value) => {
+          setText(figure);
+          setInsisted(true);
+          onValue(value, from);
+        }}
+      />
       {problem && !insisted && (
         <div className="flex flex-wrap gap-2">
           {meant && (

@@ -127,7 +127,7 @@ function paceAfter(pace: RigState['pace'], times: NonNullable<WorkBody['times']>
 /** Work done on a rig: what restarts, what it leaves behind. Version 1 knew repacks and looks at hubs, version 2 every routine and place; version 3 repairs, readings anywhere, times and cost; version 4 sides, shoes, what went otherwise and where old parts went; version 5 what was closed by chapter. */
 export const work = defineKind({
   kind: 'work',
-  version: 5,
+  version: 6,
   body,
   group: 'work',
   places: ({ jobs, readings, conditions }) => [
@@ -135,7 +135,7 @@ export const work = defineKind({
     ...[...readings, ...conditions].map(({ place }) => place),
   ],
   corrected: 'here',
-  upcasters: [(body) => body, (body) => body, (body) => body, (body) => body],
+  upcasters: [(body) => body, (body) => body, (body) => body, (body) => body, (body) => body],
   apply: (rig, work, entry, own) => {
     const grease = [
       ...work.materials.map(({ place, grease }) => [place, grease] as const),

@@ -5,7 +5,7 @@ import { channelKey, reads, type Alarm, type Watch } from '@/core/trip';
 import { matesOf, type RigModel } from '@/core/rig';
 import { usePreferences } from '@/store';
 import { ALARM_DO, alarmFigures, alarmTitle } from '@/text/way';
-import { LinkButton, Mark } from '@/ui';
+import { LinkButton, Mark, readOut, useVoice } from '@/ui';
 import { sound } from './sound';
 
 /** The way into Trouble, with what the instruments read of it. */
@@ -32,7 +32,7 @@ function troubleHref(
   return `/trouble?rig=${rig}&seen=${trouble}&at=${place}&into=${Math.round(into)}${told.join('')}`;
 }
 
-/** What the live values call out: by words, by a mark, by sound and by vibration where there is one. It asks for no answer. */
+/** What the live values call out: by words, by a mark, by sound, and by voice and vibration where the device has them. It asks for no answer. */
 export function Alarms({
   alarms,
   watch,
@@ -52,11 +52,19 @@ export function Alarms({
   const { units } = usePreferences();
   const called = alarms.map(({ code, place }) => `${code}@${place}`).join(' ');
   const heard = useRef('');
+  const voice = useVoice();
+  const newest = useRef(alarms);
+  useEffect(() => {
+    newest.current = [...alarms].sort((a, b) => b.since - a.since);
+  });
   useEffect(() => {
     const fresh = called.split(' ').some((one) => one !== '' && !heard.current.split(' ').includes(one));
     heard.current = called;
-    if (fresh) sound();
-  }, [called]);
+    if (!fresh) return;
+    sound();
+    const [worst] = newest.current;
+    if (worst && typeof voice === 'object') readOut([alarmTitle(worst), ALARM_DO[worst.weight]], voice, 1);
+  }, [called, voice]);
   if (alarms.length === 0) return null;
   const grave = [...alarms].sort((a, b) => Number(b.weight === 'stop') - Number(a.weight === 'stop'));
   return (

@@ -83,7 +83,7 @@ function Thumb({ rig, way, onHome }: { rig: string; way: Way; onHome: () => void
             Home
           </Button>
           <Button look="primary" size="lg" onClick={() => to('rolls')}>
-            {leg === 'stands' ? 'Drive on' : 'Eyes on the road'}
+            {leg === 'stands' ? 'Drive on' : 'Done'}
           </Button>
         </div>
       )}
