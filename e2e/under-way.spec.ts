@@ -1,3 +1,4 @@
+import AxeBuilder from '@axe-core/playwright';
 import { expect, test, type Page } from '@playwright/test';
 import { toSI } from '../src/core/quantity';
 import type { Seeded } from './by-script';
@@ -14,6 +15,15 @@ const PRESSURE: Seeded = {
 };
 
 const look = (page: Page) => page.getByRole('region', { name: 'The next look' });
+
+/** What an accessibility check has against the page as it stands. */
+async function against(page: Page): Promise<readonly string[]> {
+  const { violations } = await new AxeBuilder({ page })
+    .withTags(['wcag2a', 'wcag2aa', 'wcag21aa', 'wcag22aa', 'best-practice'])
+    .setLegacyMode()
+    .analyze();
+  return violations.flatMap(({ id, nodes }) => nodes.map(({ html }) => `${id}: ${html}`));
+}
 
 /** Begins a trip without its walk, and says how far it goes. */
 async function begin(page: Page, miles = ''): Promise<void> {
@@ -39,6 +49,8 @@ test('a trip from the hitch to home: begun on record, a clean stop of four hubs 
   await expect(look(page)).toContainText('25mi');
   await expect(page.getByRole('region', { name: 'Figures for the shoulder' })).toContainText('100 lbf·ft');
   await expect(page.getByRole('region', { name: 'Figures for the shoulder' })).toContainText('75 psi');
+
+  expect(await against(page)).toEqual([]);
 
   // While it rolls there is nothing to type.
   await page.getByRole('button', { name: 'Drive on' }).click();
@@ -105,6 +117,7 @@ test('the trip follows its walk, and a hot hub at a stop does not drive on', asy
   const hub = page.getByRole('radiogroup', { name: 'Hub 1R' });
   await page.getByRole('radiogroup', { name: 'Hub 1L' }).getByRole('radio', { name: /^Cool/ }).click();
   await hub.getByRole('radio', { name: /^Hot/ }).click();
+  expect(await against(page)).toEqual([]);
   await expect(page.getByText('1L across stays cool')).toBeVisible();
   await page.getByLabel('Miles so far on this trip').fill('far');
   await page.getByRole('button', { name: 'Log it: it is not all right' }).click();
@@ -154,6 +167,7 @@ test('a hub that fails is called out by the live values and leads straight into 
     await take.click();
   await page.getByRole('button', { name: 'The rest looks right: drive on' }).click();
   await expect(page.getByRole('button', { name: 'I am the passenger' })).toBeVisible();
+  expect(await against(page)).toEqual([]);
   const hot = page
     .getByRole('alert')
     .getByRole('listitem')

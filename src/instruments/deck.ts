@@ -50,7 +50,7 @@ const EMPTY: DeckState = {
 /** Listeners hear no oftener than this (ms): a screen is not drawn for each figure. */
 const SELDOM = 200;
 
-/** The instruments at work, of one rig at a time; they go on while pages come and go. */
+/** The instruments at work on a rig, one trip at a time; they go on while pages come and go. */
 export class Deck {
   private now: DeckState = EMPTY;
   private about: WatchContext | undefined;
@@ -147,7 +147,7 @@ export class Deck {
   private tell(): void {
     clearTimeout(this.telling);
     this.telling = undefined;
-    publishLive(this.now.rig, this.live());
+    if (this.now.rig !== undefined) publishLive(this.now.rig, this.live());
     for (const listener of this.listeners) listener();
   }
 

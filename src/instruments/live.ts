@@ -10,25 +10,23 @@ export interface Live {
 
 type Values = Readonly<Record<string, Live>>;
 
-const NONE: Values = {};
-let values: Values = NONE;
-let of: string | undefined;
+const live = new Map<string, Values>();
 const listeners = new Set<() => void>();
 
 /** Tells what the instruments of a rig read by now, by channel and place. */
-export function publishLive(rig: string | undefined, next: Values): void {
-  of = rig;
-  const changed = Object.entries(next).map(([key, live]) => {
-    const before = values[key];
-    return [key, before?.value === live.value && before.quality === live.quality ? before : live] as const;
+export function publishLive(rig: string, next: Values): void {
+  const before = live.get(rig) ?? {};
+  const values = Object.entries(next).map(([key, one]) => {
+    const old = before[key];
+    return [key, old?.value === one.value && old.quality === one.quality ? old : one] as const;
   });
-  values = Object.fromEntries(changed);
+  live.set(rig, Object.fromEntries(values));
   for (const listener of listeners) listener();
 }
 
 /** What is read of something at a place of a rig by now; the same object until it is another figure. */
 export function liveAt(rig: string, what: string, place: string): Live | undefined {
-  return rig === of ? values[`${what}@${place}`] : undefined;
+  return live.get(rig)?.[`${what}@${place}`];
 }
 
 /** Hears when an instrument tells; returns what stops it. */

@@ -8,7 +8,7 @@ import { usePreferences } from '@/store';
 import { count } from '@/text';
 import { channelValue, CHANNEL_WORDS, LINE_WORDS, STATE_WORDS } from '@/text/way';
 import { Button, Choice, FieldError, FileButton, reported } from '@/ui';
-import { deck } from './deck';
+import { deckOf } from './deck';
 import { PACES, useTrailer } from './use-trailer';
 import type { Way } from './use-way';
 
@@ -16,7 +16,7 @@ import type { Way } from './use-way';
 const LARGEST = 20_000_000;
 
 /** A recorded file as an instrument: what could not be read of it is told line by line. */
-function RecordedFile() {
+function RecordedFile({ rig }: { rig: string }) {
   const [problem, setProblem] = useState<string>();
   const [refused, setRefused] = useState<readonly { readonly line: number; readonly why: LineProblem }[]>([]);
   const play = async (file: File) => {
@@ -30,7 +30,7 @@ function RecordedFile() {
         'Nothing in this file is a reading. It wants CSV with the columns at, what, place, value, unit, or the same names as lines of JSON.',
       );
     setProblem(undefined);
-    deck.connect(player(recording, file.name, Date.now(), 1));
+    deckOf(rig).connect(player(recording, file.name, Date.now(), 1));
   };
   return (
     <div className="grid justify-items-start gap-2">
@@ -97,11 +97,13 @@ export function InstrumentsPanel({ view, way }: { view: RigView; way: Way }) {
   const position = connected.find(({ id }) => id === 'position');
   const askPosition = () => {
     way.change((draft) => ({ ...draft, position: true }));
-    deck.connect(devicePosition(typeof navigator === 'undefined' ? undefined : navigator.geolocation));
+    deckOf(view.rig.id).connect(
+      devicePosition(typeof navigator === 'undefined' ? undefined : navigator.geolocation),
+    );
   };
   const noPosition = () => {
     way.change((draft) => ({ ...draft, position: false }));
-    deck.disconnect('position');
+    deckOf(view.rig.id).disconnect('position');
   };
   const latest = (what: 'torque' | 'brake-amps' | 'speed') => watch.heard[`${what}@rig`]?.good;
   return (
@@ -121,7 +123,7 @@ export function InstrumentsPanel({ view, way }: { view: RigView; way: Way }) {
         </p>
       </div>
       {yard === 'demo' && <SimulatedTrip view={view} way={way} />}
-      <RecordedFile />
+      <RecordedFile rig={view.rig.id} />
       {connected.filter(({ id }) => id !== 'position').length > 0 && (
         <ul>
           {connected

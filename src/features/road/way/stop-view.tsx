@@ -38,6 +38,9 @@ const GROUP_WORDS: Readonly<Record<StopGroup['id'], { readonly name: string; rea
   own: { name: 'Of your own', clear: 'as it should be' },
 };
 
+/** Where the look of a stop is kept. */
+const stopKey = (rig: string) => `stop ${rig}`;
+
 /** Some things of one kind, clear by one tap; what is not right is told one by one. */
 function Group({
   group,
@@ -211,8 +214,9 @@ function Stop({
       ],
       `${WALK_WORDS[walk.walk].title} on record`,
       [],
-      [`walk ${rig.id}`],
-      `walk ${rig.id}`,
+      // A longer walk that was left off stays where it is.
+      [stopKey(rig.id)],
+      stopKey(rig.id),
     );
     if (written.length === 0) return;
     if (miles) way.noteTold();
@@ -347,7 +351,7 @@ export function StopView({ view, way }: { view: RigView; way: UnderWay }) {
   const leadOn = useLeadOn();
   const { store } = useYard();
   const live = useWay(view, way);
-  const { state, change, set } = useDraft(WALK_DRAFT, `walk ${rig.id}`);
+  const { state, change, set } = useDraft(WALK_DRAFT, stopKey(rig.id));
   const wanted = way.looked === undefined ? 'first-stop' : 'stop';
   const [left, setLeft] = useState(false);
   const stands = typeof state === 'object' && goesOn(state, wanted, view.now);

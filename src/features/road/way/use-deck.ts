@@ -1,8 +1,9 @@
 import { useSyncExternalStore } from 'react';
 import type { DeckState } from '@/instruments';
-import { deck } from './deck';
+import { deckOf } from './deck';
 
-/** What the instruments tell by now. */
-export function useDeck(): DeckState {
+/** What the instruments of a rig tell by now. */
+export function useDeck(rig: string): DeckState {
+  const deck = deckOf(rig);
   return useSyncExternalStore(deck.subscribe, deck.state, deck.state);
 }

@@ -3,15 +3,16 @@ import { pressureTarget } from '@/core/judge';
 import { toSI } from '@/core/quantity';
 import { wheelEnds } from '@/core/rig';
 import type { RigView } from '@/features/rigs';
-import { deck } from './deck';
-import { paceNow, runTrailer, setPaceOf, trailer } from './trailer';
+import { deckOf } from './deck';
+import { paceNow, runTrailer, setPaceOf, trailerOf } from './trailer';
 
 /** How many times faster than the clock a simulated trip runs. */
 export const PACES = [1, 10, 100] as const;
 
 /** A simulated trailer behind the rig, for the demo: begun, as fast as one likes, and stopped. */
-export function useTrailer(view: Pick<RigView, 'model' | 'house'>) {
-  const [on, setOn] = useState(trailer() !== undefined);
+export function useTrailer(view: Pick<RigView, 'rig' | 'model' | 'house'>) {
+  const { id } = view.rig;
+  const [on, setOn] = useState(trailerOf(id) !== undefined);
   const [pace, showPace] = useState(paceNow);
   const setPace = (next: number) => {
     setPaceOf(next);
@@ -32,13 +33,13 @@ export function useTrailer(view: Pick<RigView, 'model' | 'house'>) {
       Date.now(),
       view.model.wheels.torque?.value,
     );
-    runTrailer(made);
-    for (const instrument of made.instruments) deck.connect(instrument);
+    runTrailer(id, made);
+    for (const instrument of made.instruments) deckOf(id).connect(instrument);
     setOn(true);
   };
   const end = () => {
-    for (const { id } of trailer()?.instruments ?? []) deck.disconnect(id);
-    runTrailer(undefined);
+    for (const instrument of trailerOf(id)?.instruments ?? []) deckOf(id).disconnect(instrument.id);
+    runTrailer(id, undefined);
     setOn(false);
   };
   return { on, pace, setPace, begin, end };

@@ -8,7 +8,7 @@ import { beginWay, WAY_DRAFT, wayKey, type WayDraft } from '@/features/road/trip
 import type { RigView } from '@/features/rigs';
 import { useYard } from '@/store';
 import { reported } from '@/ui';
-import { deck } from './deck';
+import { deckOf } from './deck';
 import { holdTrailer } from './trailer';
 import { useDeck } from './use-deck';
 import { useTick } from './use-tick';
@@ -49,7 +49,7 @@ export function useWay(view: RigView, way: UnderWay): Way | undefined {
   const { rig, model, house } = view;
   const { state, change, set } = useDraft(WAY_DRAFT, wayKey(rig.id));
   const { store } = useYard();
-  const told = useDeck();
+  const told = useDeck(rig.id);
   const tick = useTick(TICK);
   const context = useMemo<WatchContext>(
     () => ({
@@ -69,10 +69,10 @@ export function useWay(view: RigView, way: UnderWay): Way | undefined {
   const instrument = mine?.counting.instrument?.in ?? 0;
   const ready = mine !== undefined;
   useEffect(() => {
-    if (ready) deck.attend(rig.id, way.entry, context, { position, instrument });
+    if (ready) deckOf(rig.id).attend(rig.id, way.entry, context, { position, instrument });
   }, [ready, rig.id, way.entry, context, position, instrument]);
   const stands = mine?.leg === 'stands';
-  useEffect(() => holdTrailer(stands), [stands]);
+  useEffect(() => holdTrailer(rig.id, stands), [rig.id, stands]);
   const here = told.trip === way.entry;
   const counting = mine && here ? counted(mine.counting, told) : (mine?.counting ?? {});
   const newest = useRef(counting);

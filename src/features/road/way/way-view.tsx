@@ -14,7 +14,7 @@ import { MILES_BY_WORDS } from '@/text/way';
 import { Button, LinkButton } from '@/ui';
 import { Alarms } from './alarms';
 import { Coming } from './coming';
-import { deck } from './deck';
+import { deckOf } from './deck';
 import { InstrumentsPanel } from './instruments-panel';
 import { LiveRig } from './live-rig';
 import { ShoulderFigures } from './shoulder-figures';
@@ -118,8 +118,8 @@ export function WayView({
   const asks = way?.draft.position === true && !way.deck.connected.some(({ id }) => id === 'position');
   useEffect(() => {
     // Asked for before, it goes on by itself after a reload.
-    if (asks) deck.connect(devicePosition(navigator.geolocation));
-  }, [asks]);
+    if (asks) deckOf(view.rig.id).connect(devicePosition(navigator.geolocation));
+  }, [asks, view.rig.id]);
   const leg = way?.draft.leg;
   // Newer browsers promise when it is done: that is nothing to clean up by.
   useEffect(() => void window.scrollTo({ top: 0 }), [leg]);
