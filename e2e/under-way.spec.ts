@@ -157,7 +157,9 @@ test('a hub that fails is called out by the live values and leads straight into 
   await page.getByRole('button', { name: 'Tow with simulated instruments' }).click();
   await page.getByRole('radio', { name: '100 ×' }).click();
   await page.getByRole('button', { name: 'Drive on' }).click();
-  await expect(page.getByRole('alert').filter({ hasText: 'tire losing air' })).toBeVisible({
+  await expect(
+    page.getByRole('region', { name: 'Alarms' }).getByRole('listitem').filter({ hasText: 'tire losing air' }),
+  ).toBeVisible({
     timeout: 150_000,
   });
   // The stop takes its figures from the instrument, and the log says which.
@@ -169,7 +171,7 @@ test('a hub that fails is called out by the live values and leads straight into 
   await expect(page.getByRole('button', { name: 'I am the passenger' })).toBeVisible();
   expect(await against(page)).toEqual([]);
   const hot = page
-    .getByRole('alert')
+    .getByRole('region', { name: 'Alarms' })
     .getByRole('listitem')
     .filter({ hasText: /2L: .*hub/ });
   await expect(hot).toBeVisible({ timeout: 150_000 });

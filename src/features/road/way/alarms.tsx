@@ -68,32 +68,38 @@ export function Alarms({
   if (alarms.length === 0) return null;
   const grave = [...alarms].sort((a, b) => Number(b.weight === 'stop') - Number(a.weight === 'stop'));
   return (
-    <ul role="alert" className="grid gap-2.5">
-      {grave.map((alarm) => (
-        <li
-          key={channelKey(alarm.trouble === 'hot' ? 'hub-temp' : 'pressure', alarm.place) + alarm.code}
-          className={
-            alarm.weight === 'stop'
-              ? 'border-stop bg-stop-wash rounded-sheet border-2 p-4'
-              : 'border-due bg-due-wash rounded-sheet border-2 p-4'
-          }
-        >
-          <p className="flex items-center gap-3">
-            <Mark mark={alarm.weight === 'stop' ? 'stop' : 'due'} size={44} spoken />
-            <strong className="text-2xl md:text-3xl">{alarmTitle(alarm)}</strong>
-          </p>
-          <p className="mt-1 text-xl">{ALARM_DO[alarm.weight]}</p>
-          <p className="text-soft mt-1">{alarmFigures(alarm, units)}.</p>
-          <LinkButton
-            className="mt-3 w-full sm:w-auto"
-            look="danger"
-            size="lg"
-            href={troubleHref(rig, alarm, watch, model, now, into)}
+    <section aria-label="Alarms">
+      {/* Figures move all the time: what is announced is what was called, once. */}
+      <p role="alert" className="sr-only">
+        {grave.map((alarm) => `${alarmTitle(alarm)}. ${ALARM_DO[alarm.weight]}`).join(' ')}
+      </p>
+      <ul className="grid gap-2.5">
+        {grave.map((alarm) => (
+          <li
+            key={channelKey(alarm.trouble === 'hot' ? 'hub-temp' : 'pressure', alarm.place) + alarm.code}
+            className={
+              alarm.weight === 'stop'
+                ? 'border-stop bg-stop-wash rounded-sheet border-2 p-4'
+                : 'border-due bg-due-wash rounded-sheet border-2 p-4'
+            }
           >
-            Stopped: take it through Trouble
-          </LinkButton>
-        </li>
-      ))}
-    </ul>
+            <p className="flex items-center gap-3">
+              <Mark mark={alarm.weight === 'stop' ? 'stop' : 'due'} size={44} spoken />
+              <strong className="text-2xl md:text-3xl">{alarmTitle(alarm)}</strong>
+            </p>
+            <p className="mt-1 text-xl">{ALARM_DO[alarm.weight]}</p>
+            <p className="text-soft mt-1">{alarmFigures(alarm, units)}.</p>
+            <LinkButton
+              className="mt-3 w-full sm:w-auto"
+              look="danger"
+              size="lg"
+              href={troubleHref(rig, alarm, watch, model, now, into)}
+            >
+              Stopped: take it through Trouble
+            </LinkButton>
+          </li>
+        ))}
+      </ul>
+    </section>
   );
 }
