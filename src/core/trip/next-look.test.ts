@@ -85,6 +85,23 @@ test('something it is towed on with: its next look, then where its miles end', (
   expect(miles(next?.then[0]?.left)).toBe(23);
 });
 
+test('a hub that was warm at the last stop is felt again after 5 miles, until it is cool', () => {
+  const warm = entry('finding.opened', 2.1, {
+    place: '2R',
+    verdict: 'watch',
+    of: { subject: 'hub-hand', grade: 'briefly' },
+  });
+  const told30 = [setup, trip(1, 2000), begun, told(2.1, 30), stop(2.1)];
+  const next = lookNext(rigOf(...told30, warm), mi(32), day(2.1), undefined);
+  expect(next?.look).toMatchObject({ cause: 'warm-hub', places: ['2R'] });
+  expect(miles(next?.look.left)).toBe(3);
+  const gone = entry('finding.closed', 2.2, { finding: warm.id, gone: true });
+  expect(lookNext(rigOf(...told30, warm, gone), mi(32), day(2.2), 60 * MPH)?.look.cause).toBe('every-stop');
+  // One that was watched before the trip is no matter of this stop.
+  const old = { ...warm, happened: day(0.5), recorded: day(0.5) };
+  expect(lookNext(rigOf(...told30, old), mi(32), day(2.1), undefined)?.look.cause).toBe('every-stop');
+});
+
 test('looks of one stop are told together, those of one kind as one', () => {
   const both = entry('work', 1, {
     jobs: [{ routine: 'tire-rotate', place: 'rig' }],

@@ -1,5 +1,5 @@
 import { addDays, msOf, type Instant } from '../base';
-import { limitLeft, limitUsed, nextLook, type FindingState, type RigState } from '../log';
+import { limitLeft, limitUsed, nextLook, type FindingState, type RigState, type UnderWay } from '../log';
 import { toSI } from '../quantity';
 import { isWheelEnd, wheelEnds, type Place, type WheelEnd } from '../rig';
 import { ROUTINES, type RoutineId } from '../rules';
@@ -13,6 +13,8 @@ export type LookCause =
   /** Something it is towed on with: the next look at it, and where its miles end. */
   | 'limit'
   | 'limit-ends'
+  /** A hub that was warm at the last stop. */
+  | 'warm-hub'
   | 'first-stop'
   | 'every-stop'
   | 'ramp';
@@ -34,6 +36,8 @@ export interface ComingLook {
 const FIRST = { early: toSI(10, 'mi'), late: toSI(25, 'mi') } as const;
 /** From one look to the next (m, h; trouble 6). */
 const EVERY = { distance: toSI(100, 'mi'), hours: 2 } as const;
+/** A hub that was warm is felt again after so far (m; trouble 3, hub hot). */
+const WARM_HUB = toSI(5, 'mi');
 /** Work at a wheel or hub is lately done within so far (m; trouble 3, hub hot). */
 const LATELY = toSI(500, 'mi');
 const TOUCHES: readonly RoutineId[] = ROUTINES.filter((routine) =>
@@ -96,6 +100,26 @@ function limits(findings: readonly FindingState[], here: number): readonly Comin
   });
 }
 
+/** Hubs that were warm at the last stop: gone on with, and felt again soon. */
+function warmHubs(findings: readonly FindingState[], way: UnderWay, into: number): readonly ComingLook[] {
+  const { looked } = way;
+  if (!looked) return [];
+  return findings
+    .filter(
+      ({ of, verdict, at, seen }) =>
+        verdict === 'watch' &&
+        (seen?.at ?? at) >= looked.at &&
+        of !== undefined &&
+        (('subject' in of && of.subject === 'hub-hand') || ('what' in of && of.what === 'hub-temp')),
+    )
+    .map(({ place }) => ({
+      cause: 'warm-hub',
+      left: WARM_HUB - (into - Math.min(looked.into, into)),
+      of: WARM_HUB,
+      places: [place],
+    }));
+}
+
 /** The first stop, or the next one: by miles, or by the clock where that is sooner. */
 function stops(rig: OnTheRoad, into: number): readonly ComingLook[] {
   const way = rig.underWay;
@@ -139,6 +163,7 @@ function looksAhead(rig: OnTheRoad, into: number): readonly ComingLook[] {
     ...rechecks(rig, here),
     ...pulls(rig, here),
     ...limits(Object.values(rig.findings), here),
+    ...warmHubs(Object.values(rig.findings), way, into),
     ...stops(rig, into),
   ]
     .sort((one, other) => (one.left ?? Infinity) - (other.left ?? Infinity))

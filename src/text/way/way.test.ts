@@ -19,6 +19,7 @@ const CAUSES: readonly LookCause[] = [
   'torque',
   'limit',
   'limit-ends',
+  'warm-hub',
   'first-stop',
   'every-stop',
   'ramp',
