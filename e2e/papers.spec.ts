@@ -97,6 +97,7 @@ test('an order for a shop goes out and comes back: the finding waits, then is cl
   await expect(page.getByText('Choose what is to be done')).toBeVisible();
   await page.getByLabel('Shop').fill('Axle shop');
   await page.getByLabel('1R: seal weeps').check();
+  await page.getByText(/with no record of being done/).click();
   await page.getByLabel(/^Repack 1R/).check();
   await page.getByLabel('Not over, without a call').fill('three hundred');
   await page.getByRole('button', { name: 'Make the order' }).click();

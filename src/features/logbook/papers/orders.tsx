@@ -7,7 +7,7 @@ import type { WorkId } from '@/core/rules';
 import { MoneyFields, moneyWrongs, TakenUp, useRecord, useSheetForm } from '@/features/forms';
 import { Ruled, type RigView } from '@/features/rigs';
 import { newId, usePreferences, useYard } from '@/store';
-import { capital, day, dayInFull, findingWords, list, placeName, workAt } from '@/text';
+import { capital, count, day, dayInFull, findingWords, list, placeName, workAt } from '@/text';
 import { shopOrder } from '@/text/papers';
 import type { Sheet } from '@/workers/papers';
 import { Button, Field, FieldError, reported, TextArea } from '@/ui';
@@ -70,9 +70,21 @@ export function Orders({ view, sheet }: { view: RigView; sheet: Sheet }) {
   const works = duties
     .filter(({ verdict, reason }) => ['due', 'overdue', 'unknown'].includes(verdict) && reason !== 'finding')
     .filter(({ routine }) => routine !== 'lug-recheck' && routine !== 'walkaround')
-    .map(({ routine, place }) => ({ routine: routine as WorkId, place }));
+    .map(({ routine, place, verdict }) => ({
+      routine: routine as WorkId,
+      place,
+      known: verdict !== 'unknown',
+    }));
   const chosenFindings = findings.filter(({ id }) => ticked(values.findings).has(id));
-  const chosenJobs = works.filter((one) => ticked(values.jobs).has(jobTick(one)));
+  const chosen = ticked(values.jobs);
+  const chosenJobs = works
+    .filter((one) => chosen.has(jobTick(one)))
+    .map(({ routine, place }) => ({ routine, place }));
+  const items = (known: boolean) =>
+    works
+      .filter((one) => one.known === known)
+      .map((one) => ({ id: jobTick(one), text: capital(workAt(one.routine, [one.place])) }));
+  const [due, unknown] = [items(true), items(false)];
   const money = parseMoney(values.limit, values.currency);
   const limit = money.ok ? money.value : undefined;
   const moneyWrong = moneyWrongs(money.ok ? {} : money.error);
@@ -173,16 +185,19 @@ export function Orders({ view, sheet }: { view: RigView; sheet: Sheet }) {
             onToggle={toggle('findings')}
           />
         )}
-        {works.length > 0 && (
-          <Ticks
-            label="Work that is due"
-            items={works.map((one) => ({
-              id: jobTick(one),
-              text: capital(workAt(one.routine, [one.place])),
-            }))}
-            chosen={ticked(values.jobs)}
-            onToggle={toggle('jobs')}
-          />
+        {due.length > 0 && (
+          <Ticks label="Work that is due" items={due} chosen={chosen} onToggle={toggle('jobs')} />
+        )}
+        {unknown.length > 0 && (
+          // Of a rig without a record that is nearly everything: what is wanted of it is looked for.
+          <details open={unknown.some(({ id }) => chosen.has(id)) || undefined}>
+            <summary className="min-h-11 cursor-pointer py-2 font-semibold underline underline-offset-4">
+              {count(unknown.length, 'thing')} with no record of being done
+            </summary>
+            <div className="mt-2">
+              <Ticks label="No record" items={unknown} chosen={chosen} onToggle={toggle('jobs')} />
+            </div>
+          </details>
         )}
         {form.error('jobs') && <FieldError>{form.error('jobs')}</FieldError>}
         <TextArea label="What to do besides" maxLength={1000} {...form.field('ask')} />
