@@ -51,14 +51,22 @@ export const trip = defineKind({
   corrected: 'here',
   upcasters: [(body) => body, (body) => body],
   apply: (rig, trip, entry) => {
-    const way = onTheWay(rig, entry.happened);
-    const towed = {
-      distance: rig.distance + trip.distance - (way?.into ?? 0),
+    const way = rig.underWay && onTheWay(rig, entry.happened);
+    const plain = {
+      distance: rig.distance + trip.distance,
       trips: rig.trips + 1,
-      launches: rig.launches + trip.launches - (way?.launches ?? 0),
+      launches: rig.launches + trip.launches,
       lastTrip: entry.happened,
-      ...(way && { underWay: undefined }),
     };
+    // Nearly no trip was followed on its way: a log of twenty years has thousands.
+    const towed = way
+      ? {
+          ...plain,
+          distance: plain.distance - way.into,
+          launches: plain.launches - way.launches,
+          underWay: undefined,
+        }
+      : plain;
     if (trip.reading === undefined) return towed;
     const { meter, contradictions, gaps } = rig;
     const read = takeReading(

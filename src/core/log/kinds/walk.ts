@@ -6,7 +6,7 @@ import { clearedBy } from '../cleared';
 import { defineKind, mine, type Own } from '../define';
 import { doneNow, restart, type JobDone } from '../last-done';
 import { gradedSchema } from '../kept';
-import type { RigState } from '../state';
+import type { RigState, UnderWay } from '../state';
 import { aroundSchema, readWith, takenSchema } from './reading';
 
 /** The times at which one walks round a rig (handbook section 3). */
@@ -150,13 +150,8 @@ function glances(
 const UNDER_WAY: ReadonlySet<WalkId> = new Set(['first-stop', 'stop']);
 
 /** A trip under way with its last look: the miles to the next one are counted from it. */
-function stoppedFor(
-  { underWay }: Pick<RigState, 'underWay'>,
-  walk: WalkId,
-  at: Instant,
-): Partial<Pick<RigState, 'underWay'>> {
-  if (!underWay || !UNDER_WAY.has(walk)) return {};
-  return { underWay: { ...underWay, looked: { at, into: underWay.into } } };
+function stoppedFor(underWay: UnderWay, walk: WalkId, at: Instant): Partial<Pick<RigState, 'underWay'>> {
+  return UNDER_WAY.has(walk) ? { underWay: { ...underWay, looked: { at, into: underWay.into } } } : {};
 }
 
 /** A walk round a rig, with what was seen, read and decided. */
@@ -173,6 +168,6 @@ export const walk = defineKind({
     ...readWith(rig, walk.taken, entry, walk.around, own),
     ...restart(rig, doneBy(walk, rig.model), doneNow(rig, entry), own),
     ...glances(rig, walk, entry.happened, own),
-    ...stoppedFor(rig, walk.walk, entry.happened),
+    ...(rig.underWay && stoppedFor(rig.underWay, walk.walk, entry.happened)),
   }),
 });
