@@ -32,7 +32,7 @@ export interface Findable {
 /** The pages of the product, by what people call them. */
 const PAGES: readonly { readonly title: string; readonly href: string; readonly also?: string }[] = [
   { title: 'Yard', href: '/', also: 'home start' },
-  { title: 'Road: walkarounds', href: '/walk', also: 'walk hitch stop' },
+  { title: 'Road: walkarounds', href: '/walk', also: 'walk hitch stop trip begin under way ramp home' },
   { title: 'Kit', href: '/kit', also: 'tools aboard tongue box jack spare breakdown' },
   { title: 'Trouble on the road', href: '/trouble', also: 'breakdown flat hot hub stuck' },
   { title: 'Lights and wiring', href: '/lights', also: 'lamps bulbs brake magnets' },
