@@ -32,6 +32,8 @@ export interface DeckState {
   readonly track: Track;
   readonly meter:
     { readonly first: number; readonly last: number; readonly from: Instrument['named'] } | undefined;
+  /** When what counts miles told last, by the device's clock (ms). */
+  readonly came: { readonly position?: number; readonly instrument?: number };
   /** The moment of the newest figure (ms), by the instruments' own clock, and when it came by the device's. */
   readonly heard: { readonly at: number; readonly came: number } | undefined;
 }
@@ -44,6 +46,7 @@ const EMPTY: DeckState = {
   connected: [],
   track: NO_TRACK,
   meter: undefined,
+  came: {},
   heard: undefined,
 };
 
@@ -107,7 +110,11 @@ export class Deck {
     const { now } = this;
     if (told.told === 'sample') this.put(this.sampled(told.sample));
     else if (told.told === 'fix')
-      this.put({ track: track(now.track, told.fix), heard: { at: told.fix.at, came: this.clock() } });
+      this.put({
+        track: track(now.track, told.fix),
+        came: { ...now.came, position: this.clock() },
+        heard: { at: told.fix.at, came: this.clock() },
+      });
     else {
       const state = told.told === 'end' ? 'ended' : told.why;
       this.put({ connected: now.connected.map((one) => (one.id === id ? { ...one, state } : one)) });
@@ -130,6 +137,7 @@ export class Deck {
       watch,
       heard: { at: sample.at, came: this.clock() },
       ...(counts && {
+        came: { ...now.came, instrument: this.clock() },
         meter: {
           first: Math.min(now.meter?.first ?? sample.value, sample.value),
           last: sample.value,

@@ -6,7 +6,16 @@
 export { isChannel, type Channel, type Fix, type Sample } from './sample';
 export type { Quality } from './quality';
 export { NO_TRACK, track, type Track } from './position';
-export { countedFrom, differing, milesNow, rolls, type Counting, type Differs, type Miles } from './miles';
+export {
+  countedFrom,
+  countOn,
+  differing,
+  milesNow,
+  rolls,
+  type Counting,
+  type Differs,
+  type Miles,
+} from './miles';
 export { lookNext, SLACK_OF_STOP, type ComingLook, type LookCause, type NextLook } from './next-look';
 export {
   channelKey,

@@ -1,5 +1,5 @@
 import { mi, storyFrom } from '../testing/story';
-import { countedFrom, differing, milesNow, rolls } from '.';
+import { countedFrom, countOn, differing, milesNow, rolls } from '.';
 
 const { day } = storyFrom('2026-05-01');
 const HOUR = 1 / 24;
@@ -25,20 +25,44 @@ test('while its owner says that it stands, the clock counts nothing', () => {
 });
 
 test('an instrument comes before position, position before the clock; only what came since counts', () => {
-  const position = { in: mi(58), told: mi(41) };
-  const instrument = { in: mi(60), told: mi(42) };
+  const at = day(2);
+  const position = { in: mi(58), told: mi(41), at };
+  const instrument = { in: mi(60), told: mi(42), at };
   const now = (counting: Parameters<typeof milesNow>[1]) => {
-    const { into, by } = milesNow(way, counting, day(2));
+    const { into, by } = milesNow(way, counting, at);
     return [miles(into), by];
   };
-  expect(now({ position })).toEqual([57, 'position']);
-  expect(now({ position, instrument })).toEqual([58, 'instrument']);
-  const from = countedFrom({ position, instrument, rolled: { before: 9, since: day(1) } }, day(2));
-  expect(from).toEqual({
-    position: { in: mi(58), told: mi(58) },
-    instrument: { in: mi(60), told: mi(60) },
-    rolled: { before: 0, since: day(2) },
+  const rolled = { before: 0, since: day(1) };
+  expect(now({ position, rolled })).toEqual([57, 'position']);
+  expect(now({ position, instrument, rolled })).toEqual([58, 'instrument']);
+  expect(countedFrom({ position, instrument, rolled: { before: 9, since: day(1) } }, at)).toEqual({
+    position: { in: mi(58), told: mi(58), at },
+    instrument: { in: mi(60), told: mi(60), at },
+    rolled: { before: 0, since: at },
   });
+});
+
+test('a counter that falls silent while it rolls: from then on the clock counts, and what nobody counted stays', () => {
+  const MINUTE = HOUR / 60;
+  const rolling = rolls({ rolled: { before: 0 } }, true, day(1));
+  const on = countOn(rolling, 'position', mi(10), day(1 + 10 * MINUTE));
+  const at = (counting: Parameters<typeof milesNow>[1], minutes: number) => {
+    const { into, by } = milesNow(way, counting, day(1 + minutes * MINUTE));
+    return [miles(into), by];
+  };
+  // Ten minutes before the first count are unknown, unless it made up for them.
+  expect(at(on, 10)).toEqual([50, 'position']);
+  expect(at(on, 12)).toEqual([50, 'position']);
+  expect(at(on, 40)).toEqual([83, 'clock']);
+  // Back after a reload it counts on from where it was: the half hour is gone for good.
+  const back = countOn(on, 'position', mi(10), day(1 + 40 * MINUTE));
+  expect(at(back, 40)).toEqual([83, 'clock']);
+  expect(at(countOn(back, 'position', mi(15), day(1 + 45 * MINUTE)), 45)).toEqual([88, 'clock']);
+  // Back out of a tunnel it brings the way through along.
+  expect(at(countOn(on, 'position', mi(32), day(1 + 40 * MINUTE)), 40)).toEqual([72, 'position']);
+  // While it stands nothing is lost.
+  const stands = rolls(on, false, day(1 + 11 * MINUTE));
+  expect(at(countOn(stands, 'position', mi(10), day(1 + 90 * MINUTE)), 90)).toEqual([50, 'position']);
 });
 
 test('counts that differ by more than counting does are told, the owner’s stand', () => {

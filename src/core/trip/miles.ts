@@ -8,12 +8,19 @@ const AT_MOST = toSI(65, 'mi') / 3600;
 const APART = toSI(1, 'mi');
 const APART_SHARE = 0.03;
 
-/** What counts the miles of a trip on a device: how far each has come in all (m), and how far it had when miles were last told. */
+/** One counter of a trip: how far it has come in all (m), how far it had when miles were last told, and when it counted last. */
+interface Counter {
+  readonly in: number;
+  readonly told: number;
+  readonly at?: Instant | undefined;
+}
+
+/** What counts the miles of a trip on a device. */
 export interface Counting {
-  /** How long (ms) it has rolled since miles were last told, up to its last stop, and since when it rolls; without it the clock has run all the time. */
+  readonly position?: Counter | undefined;
+  readonly instrument?: Counter | undefined;
+  /** How long (ms) it has rolled with nothing counting since miles were last told, and since when it rolls; without it the clock has run all the time. */
   readonly rolled?: { readonly before: number; readonly since?: Instant | undefined } | undefined;
-  readonly position?: { readonly in: number; readonly told: number } | undefined;
-  readonly instrument?: { readonly in: number; readonly told: number } | undefined;
 }
 
 /** How far a trip has come (m), and who says so: what was told, and what was counted since. By the clock it is the most that it can be. */
@@ -22,28 +29,52 @@ export interface Miles {
   readonly by: MilesBy | 'clock';
 }
 
-/** How long (ms) it may have been rolling since miles were last told: not while its owner said that it stands. */
-function rolling(told: Instant, { rolled }: Counting, now: Instant): number {
-  const since = (at: Instant) => Math.max(0, msOf(now) - msOf(at));
-  if (!rolled) return since(told);
-  return rolled.before + (rolled.since === undefined ? 0 : since(rolled.since));
+/** After so long (ms) without a count nothing counts any more. */
+const GAP = 180_000;
+
+const latest = (...moments: readonly (Instant | undefined)[]) =>
+  Math.max(-Infinity, ...moments.flatMap((at) => (at === undefined ? [] : [msOf(at)])));
+
+/** How long (ms) it may have rolled up to a moment with nothing counting, since anything last did. */
+function uncounted(since: Instant | undefined, { position, instrument }: Counting, now: Instant): number {
+  if (since === undefined) return 0;
+  const counted = latest(position?.at, instrument?.at);
+  const gap = msOf(now) - Math.max(msOf(since), counted);
+  // A counter at work is quiet for a while now and then.
+  return counted >= msOf(since) - GAP && gap <= GAP ? 0 : Math.max(0, gap);
 }
 
-/** How far a trip has come: by an instrument, else by position, else at most so far as the clock allows. */
+/** How far a trip has come: by an instrument or else by position, and for all the time that nothing counted at most so far as the clock allows. */
 export function milesNow(
   { into, told }: Pick<UnderWay, 'into' | 'told'>,
   counting: Counting,
   now: Instant,
 ): Miles {
-  const { position, instrument } = counting;
-  const since = instrument ?? position;
-  if (since)
-    return {
-      into: into + Math.max(0, since.in - since.told),
-      by: instrument ? 'instrument' : 'position',
-    };
-  const driven = (rolling(told, counting, now) / 1000) * AT_MOST;
-  return { into: into + driven, by: driven > 0 ? 'clock' : 'owner' };
+  const { position, instrument, rolled = { before: 0, since: told } } = counting;
+  const counter = instrument ?? position;
+  const come = into + (counter ? Math.max(0, counter.in - counter.told) : 0);
+  const unknown = ((rolled.before + uncounted(rolled.since, counting, now)) / 1000) * AT_MOST;
+  const by = counter ? (instrument ? 'instrument' : 'position') : 'owner';
+  return { into: come + unknown, by: unknown > 0 ? 'clock' : by };
+}
+
+/** The counts with a counter that has come so far by a moment (m). What was rolled while it was away counts by the clock, unless it made up for that itself. */
+export function countOn(
+  counting: Counting,
+  by: 'position' | 'instrument',
+  come: number,
+  now: Instant,
+): Counting {
+  const before = counting[by];
+  const { rolled } = counting;
+  const far = Math.max(before?.in ?? 0, come);
+  const away = uncounted(rolled?.since, counting, now);
+  const lost = away > 0 && far <= (before?.in ?? 0);
+  return {
+    ...counting,
+    [by]: { in: far, told: before?.told ?? 0, at: now },
+    ...(rolled && lost && { rolled: { ...rolled, before: rolled.before + away } }),
+  };
 }
 
 /** The counts of a trip that sets off, or stops, at a moment. */
@@ -52,16 +83,16 @@ export function rolls(counting: Counting, sets: boolean, now: Instant): Counting
   if (sets === (since !== undefined)) return { ...counting, rolled: { before, since } };
   return {
     ...counting,
-    rolled: sets ? { before, since: now } : { before: before + (since ? msOf(now) - msOf(since) : 0) },
+    rolled: sets ? { before, since: now } : { before: before + uncounted(since, counting, now) },
   };
 }
 
 /** The counts once miles were told at a moment: from there on they come to them. */
 export function countedFrom({ position, instrument, rolled }: Counting, now: Instant): Counting {
-  const at = (one: Counting['position']) => one && { in: one.in, told: one.in };
+  const from = (one: Counter | undefined) => one && { ...one, told: one.in };
   return {
-    position: at(position),
-    instrument: at(instrument),
+    position: from(position),
+    instrument: from(instrument),
     rolled: { before: 0, ...(rolled?.since !== undefined && { since: now }) },
   };
 }

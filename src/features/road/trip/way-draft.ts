@@ -16,7 +16,7 @@ export interface WayDraft {
   readonly position?: boolean | undefined;
 }
 
-const counter = z.optional(z.object({ in: z.number(), told: z.number() }));
+const counter = z.optional(z.object({ in: z.number(), told: z.number(), at: z.optional(z.string()) }));
 
 /** How it lies on this device. */
 export const WAY_DRAFT: DraftDef<WayDraft> = {

@@ -1,7 +1,16 @@
 import { useEffect, useMemo, useRef } from 'react';
+import type { Instant } from '@/core/base';
 import { morningPressure, targetAt } from '@/core/judge';
 import type { UnderWay } from '@/core/log';
-import { countedFrom, milesNow, rolls, type Counting, type Miles, type WatchContext } from '@/core/trip';
+import {
+  countedFrom,
+  countOn,
+  milesNow,
+  rolls,
+  type Counting,
+  type Miles,
+  type WatchContext,
+} from '@/core/trip';
 import { instrumentNow, type DeckState } from '@/instruments';
 import { useDraft } from '@/features/forms';
 import { beginWay, WAY_DRAFT, wayKey, type WayDraft } from '@/features/road/trip';
@@ -16,6 +25,8 @@ import { useTick } from './use-tick';
 /** How often counts are put on disk (ms): after a reload they go on from there. */
 const KEPT_EVERY = 8_000;
 const TICK = 1_000;
+/** An instrument that told nothing for so long (ms) counts nothing. */
+const QUIET = 60_000;
 
 /** A trip as it stands by now. */
 export interface Way {
@@ -32,16 +43,32 @@ export interface Way {
   readonly noteTold: () => void;
 }
 
-/** The counts with what the instruments have come since they were connected (m). */
-function counted(kept: Counting, { base, track, meter, connected }: DeckState): Counting {
-  const on = (before: Counting['position'], come: number | undefined) =>
-    come === undefined ? before : { in: Math.max(before?.in ?? 0, come), told: before?.told ?? 0 };
-  const follows = connected.some(({ reads }) => reads.includes('position')) && track.state !== undefined;
-  return {
-    rolled: kept.rolled,
-    position: on(kept.position, follows ? base.position + track.distance : undefined),
-    instrument: on(kept.instrument, meter && base.instrument + meter.last - meter.first),
-  };
+/** The counts with what has come by a moment of what counts and told of late (m). */
+function counted(
+  kept: Counting,
+  { base, track, meter, came }: DeckState,
+  clock: number,
+  now: Instant,
+): Counting {
+  const tells = (at: number | undefined) => at !== undefined && clock - at <= QUIET;
+  const located =
+    tells(came.position) && track.state !== undefined
+      ? countOn(kept, 'position', base.position + track.distance, now)
+      : kept;
+  return tells(came.instrument) && meter
+    ? countOn(located, 'instrument', base.instrument + meter.last - meter.first, now)
+    : located;
+}
+
+/** The newest counts, since when it rolls as the draft has it: another tab may have stopped it. */
+function sinceWhen(newest: Counting, kept: Counting): Counting {
+  const { rolled } = kept;
+  if (!rolled) return newest;
+  const before = Math.max(
+    rolled.before,
+    newest.rolled?.since === rolled.since ? (newest.rolled?.before ?? 0) : 0,
+  );
+  return { ...newest, rolled: { ...rolled, before } };
 }
 
 /** The trip under way, live: its miles, its instruments, and who looks at it. */
@@ -74,7 +101,8 @@ export function useWay(view: RigView, way: UnderWay): Way | undefined {
   const stands = mine?.leg === 'stands';
   useEffect(() => holdTrailer(rig.id, stands), [rig.id, stands]);
   const here = told.trip === way.entry;
-  const counting = mine && here ? counted(mine.counting, told) : (mine?.counting ?? {});
+  const now = store.clock.now();
+  const counting = mine && here ? counted(mine.counting, told, tick, now) : (mine?.counting ?? {});
   const newest = useRef(counting);
   useEffect(() => {
     newest.current = counting;
@@ -86,8 +114,7 @@ export function useWay(view: RigView, way: UnderWay): Way | undefined {
       () =>
         change((draft) => ({
           ...draft,
-          // How long it has rolled is the draft's own to say.
-          counting: { ...newest.current, rolled: draft.counting.rolled },
+          counting: sinceWhen(newest.current, draft.counting),
           ...(meter && { meter }),
         })),
       KEPT_EVERY,
@@ -99,19 +126,22 @@ export function useWay(view: RigView, way: UnderWay): Way | undefined {
     draft: mine,
     deck: here ? told : { ...told, connected: [] },
     counting,
-    miles: milesNow(way, counting, store.clock.now()),
+    miles: milesNow(way, counting, now),
     at: instrumentNow(told, tick),
     change,
     setLeg: (leg) => {
       const now = store.clock.now();
-      change((draft) => ({ ...draft, leg, counting: rolls(draft.counting, leg !== 'stands', now) }));
+      change((draft) => ({
+        ...draft,
+        leg,
+        counting: rolls(sinceWhen(newest.current, draft.counting), leg !== 'stands', now),
+      }));
     },
     noteTold: () => {
       const now = store.clock.now();
-      const { position, instrument } = newest.current;
       change((draft) => ({
         ...draft,
-        counting: countedFrom({ position, instrument, rolled: draft.counting.rolled }, now),
+        counting: countedFrom(sinceWhen(newest.current, draft.counting), now),
       }));
     },
   };
