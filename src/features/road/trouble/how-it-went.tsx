@@ -13,20 +13,21 @@ export function HowItWent({
   typed,
   wrong,
   rig,
+  onTyped,
   onChange,
 }: {
   draft: TroubleDraft;
   typed: Readonly<Partial<Record<ToldId, string>>>;
   wrong: Readonly<Partial<Record<ToldId, string>>>;
   rig: Pick<RigState, 'kit'>;
+  onTyped: (id: ToldId, text: string) => void;
   onChange: (draft: TroubleDraft) => void;
 }) {
   const { units } = usePreferences();
   const field = (id: ToldId) => ({
     value: typed[id] ?? '',
     error: wrong[id],
-    onChange: (event: { target: { value: string } }) =>
-      onChange({ ...draft, told: { ...draft.told, [id]: event.target.value } }),
+    onChange: (event: { target: { value: string } }) => onTyped(id, event.target.value),
   });
   const used = draft.used ?? [];
   const usable = KIT_IDS.filter((id) => kitDef(id).usedUp && rig.kit[id]?.aboard);

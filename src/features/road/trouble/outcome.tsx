@@ -13,7 +13,7 @@ import { STEPS_HERE } from '@/text/trouble';
 import { HowItWent } from './how-it-went';
 import { Recovery } from './recovery';
 import { readTold } from './told';
-import { mayWork, troubleDraftKey, type TroubleDraft } from './trouble-draft';
+import { mayWork, troubleDraftKey, type ToldId, type TroubleDraft } from './trouble-draft';
 import { Workings } from './workings';
 
 const NO_ID = '00000000-0000-7000-8000-000000000000';
@@ -76,7 +76,7 @@ export function Outcome({
   answers,
   verdict,
   draft,
-  onChange,
+  onChange: onDraft,
 }: {
   view: RigView;
   trouble: TroubleId;
@@ -87,6 +87,14 @@ export function Outcome({
   onChange: (draft: TroubleDraft) => void;
 }) {
   const { units } = usePreferences();
+  // What is typed is the field's own: a draft comes back from disk too late for the next letter.
+  const [own, setOwn] = useState(draft.told ?? {});
+  const onChange = (next: TroubleDraft) => onDraft({ ...next, told: own });
+  const onTyped = (id: ToldId, text: string) => {
+    const told = { ...own, [id]: text };
+    setOwn(told);
+    onDraft({ ...draft, told });
+  };
   const record = useRecord();
   const leadOn = useLeadOn();
   const once = useOnce();
@@ -104,7 +112,7 @@ export function Outcome({
   const nuts =
     NUTS.has(trouble) ||
     (outcome === 'done' && job !== undefined && routineDef(job.routine).wheelOff === true);
-  const typed = { currency: units === 'us' ? 'USD' : 'EUR', ...draft.told };
+  const typed = { currency: units === 'us' ? 'USD' : 'EUR', ...own };
   const { told, wrong } = readTold(typed, units);
   const entry = useMemo(
     (): TroubleTold => ({
@@ -219,7 +227,14 @@ export function Outcome({
         />
       )}
       <Stands found={found} />
-      <HowItWent draft={draft} typed={typed} wrong={shown ? wrong : {}} rig={rig} onChange={onChange} />
+      <HowItWent
+        draft={draft}
+        typed={typed}
+        wrong={shown ? wrong : {}}
+        rig={rig}
+        onTyped={onTyped}
+        onChange={onChange}
+      />
       <PhotosKept photos={photos} onChange={setPhotos} />
       <Button look="primary" size="lg" className="min-h-20 text-xl" onClick={() => reported(keep())}>
         {outcome === 'bench' ? 'Add it to the log and open the card' : 'Add it to the log'}
