@@ -16,7 +16,7 @@ export {
   type Differs,
   type Miles,
 } from './miles';
-export { lookNext, SLACK_OF_STOP, type ComingLook, type LookCause, type NextLook } from './next-look';
+export { lookNext, type ComingLook, type LookCause, type NextLook } from './next-look';
 export {
   channelKey,
   channelQuality,
@@ -29,3 +29,4 @@ export {
   type Watch,
   type WatchContext,
 } from './watch';
+export { stopWalk, type StopGroup } from './stop';

@@ -104,7 +104,7 @@ test('a hub that was warm at the last stop is felt again after 5 miles, until it
 
 test('looks of one stop are told together, those of one kind as one', () => {
   const both = entry('work', 1, {
-    jobs: [{ routine: 'tire-rotate', place: 'rig' }],
+    jobs: [{ routine: 'stud-threads', place: '1L' }],
     from: 'written',
     readings: [],
     conditions: [],

@@ -1,8 +1,17 @@
 import { addDays, msOf, type Instant } from '../base';
-import { limitLeft, limitUsed, nextLook, type FindingState, type RigState, type UnderWay } from '../log';
+import {
+  doneKey,
+  limitLeft,
+  limitUsed,
+  nextLook,
+  type FindingState,
+  type Refit,
+  type RigState,
+  type UnderWay,
+} from '../log';
 import { toSI } from '../quantity';
 import { isWheelEnd, wheelEnds, type Place, type WheelEnd } from '../rig';
-import { ROUTINES, type RoutineId } from '../rules';
+import { routineDef, WORKS, type WorkId } from '../rules';
 
 /** What asks for a look under way (trouble 6). */
 export type LookCause =
@@ -40,11 +49,7 @@ const EVERY = { distance: toSI(100, 'mi'), hours: 2 } as const;
 const WARM_HUB = toSI(5, 'mi');
 /** Work at a wheel or hub is lately done within so far (m; trouble 3, hub hot). */
 const LATELY = toSI(500, 'mi');
-const TOUCHES: readonly RoutineId[] = ROUTINES.filter((routine) =>
-  ['repack', 'hub-renew', 'hub-build', 'bearing-renew', 'tire-change', 'tire-renew', 'tire-rotate'].includes(
-    routine,
-  ),
-);
+const TOUCHES: readonly WorkId[] = WORKS.filter((work) => routineDef(work).wheelOff);
 const SLACK = 1;
 
 /** A rig that is on the road. */
@@ -57,19 +62,29 @@ export type OnTheRoad = Pick<
 function touched(rig: OnTheRoad): readonly WheelEnd[] {
   const ends = rig.model ? wheelEnds(rig.model) : [];
   return ends.filter((end) =>
-    TOUCHES.some((routine) => {
-      const done = rig.lastDone[`${routine}@${end}`];
-      return done?.distanceKnown === true && rig.distance - done.distance <= LATELY;
+    TOUCHES.some((work) => {
+      // Some work, as a rotation, is of all wheels at once.
+      return [end, 'rig' as const].some((place) => {
+        const done = rig.lastDone[doneKey(work, place)];
+        return done?.distanceKnown === true && rig.distance - done.distance <= LATELY;
+      });
     }),
   );
 }
 
+/** The next torque check of a wheel that was off, and how far it still is from where the rig stands (m). */
+export function recheckAhead(
+  refit: Refit,
+  here: number,
+): { readonly left: number; readonly of: number } | undefined {
+  const limit = refit.limits.find((one) => one > refit.checked + SLACK);
+  return limit === undefined ? undefined : { left: limit - (here - refit.distance), of: limit };
+}
+
 function rechecks(rig: OnTheRoad, here: number): readonly ComingLook[] {
   return Object.entries(rig.refits).flatMap(([place, refit]): ComingLook[] => {
-    const limit = refit?.limits.find((one) => one > refit.checked + SLACK);
-    return refit && limit !== undefined && isWheelEnd(place)
-      ? [{ cause: 'recheck', left: limit - (here - refit.distance), of: limit, places: [place] }]
-      : [];
+    const ahead = refit && recheckAhead(refit, here);
+    return ahead && isWheelEnd(place) ? [{ cause: 'recheck', ...ahead, places: [place] }] : [];
   });
 }
 

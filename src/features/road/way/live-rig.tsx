@@ -1,6 +1,6 @@
 'use client';
 
-import { wheelEnds, type Place, type RigModel, type WheelEnd } from '@/core/rig';
+import { matesOf, wheelEnds, type Place, type RigModel, type WheelEnd } from '@/core/rig';
 import { channelQuality, reads, type Alarm, type Point, type Watch } from '@/core/trip';
 import type { PlaceMark } from '@/core/rules';
 import { usePreferences } from '@/store';
@@ -54,9 +54,6 @@ function Line({
 const HEAT_SPAN = 25;
 const PRESSURE_SPAN = 70_000;
 
-const MATE = { L: 'R', R: 'L' } as const;
-const across = (end: WheelEnd) => `${end[0] ?? '1'}${MATE[end.endsWith('L') ? 'L' : 'R']}` as WheelEnd;
-
 /** The rig from above with what is read at each wheel end by now, mate against mate, and how it went over the trip. */
 export function LiveRig({
   model,
@@ -109,15 +106,15 @@ export function LiveRig({
             <span className="figures w-8 text-lg font-semibold">{end}</span>
             <Line
               points={watch.trip[`hub-temp@${end}`] ?? []}
-              mate={watch.trip[`hub-temp@${across(end)}`] ?? []}
+              mate={watch.trip[`hub-temp@${matesOf(end, model).across}`] ?? []}
               span={HEAT_SPAN}
-              label={`Hub ${end} over this trip, ${across(end)} in dashes`}
+              label={`Hub ${end} over this trip, ${matesOf(end, model).across} in dashes`}
             />
             <Line
               points={watch.trip[`pressure@${end}`] ?? []}
-              mate={watch.trip[`pressure@${across(end)}`] ?? []}
+              mate={watch.trip[`pressure@${matesOf(end, model).across}`] ?? []}
               span={PRESSURE_SPAN}
-              label={`Tire ${end} over this trip, ${across(end)} in dashes`}
+              label={`Tire ${end} over this trip, ${matesOf(end, model).across} in dashes`}
             />
           </li>
         ))}

@@ -5,6 +5,7 @@ import { msOf } from '@/core/base';
 import type { UnderWay } from '@/core/log';
 import { parseQuantity, unitFor } from '@/core/quantity';
 import { milesEntry, walkEntries } from '@/core/record';
+import { stopWalk, type StopGroup } from '@/core/trip';
 import { isWheelEnd, matesOf, type RigModel } from '@/core/rig';
 import { judgeItem, judgeWalk, standsAs, type Answer, type WalkItem } from '@/core/walk';
 import { useDraft, useLeadOn, useRecord } from '@/features/forms';
@@ -25,7 +26,6 @@ import { count, measure, parseWords, WALK_WORDS } from '@/text';
 import { MILES_BY_WORDS } from '@/text/way';
 import { Button, cx, Field, reported, Settled } from '@/ui';
 import { HubRow } from './hub-row';
-import { stopWalk, type StopGroup } from './stop-items';
 import { useWay, type Way } from './use-way';
 
 const GROUP_WORDS: Readonly<Record<StopGroup['id'], { readonly name: string; readonly clear: string }>> = {

@@ -1,7 +1,7 @@
-import { SLACK_OF_STOP } from '@/core/trip';
-import type { RigState } from '@/core/log';
-import { isWheelEnd, type RigModel, type WheelEnd } from '@/core/rig';
-import { compileWalk, itemsOf, type Walk, type WalkItem } from '@/core/walk';
+import type { RigState } from '../log';
+import { isWheelEnd, type RigModel, type WheelEnd } from '../rig';
+import { compileWalk, itemsOf, type Walk, type WalkItem } from '../walk';
+import { recheckAhead, SLACK_OF_STOP } from './next-look';
 
 /** Things at a stop that one tap answers together. */
 export interface StopGroup {
@@ -9,21 +9,23 @@ export interface StopGroup {
   readonly items: readonly WalkItem[];
 }
 
-const GROUP_OF: Readonly<Record<string, StopGroup['id']>> = {
-  torque: 'torque',
-  tire: 'tires',
-  nuts: 'nuts',
-  strap: 'straps',
-  lamp: 'lamps',
-  coupler: 'hitch',
-  chain: 'hitch',
-  own: 'own',
-};
 const ORDER: readonly StopGroup['id'][] = ['torque', 'tires', 'nuts', 'straps', 'hitch', 'lamps', 'own'];
 
 function groupOf({ look, place }: WalkItem): StopGroup['id'] {
-  if (look === 'gear') return place === 'tieDowns' ? 'straps' : 'hitch';
-  return GROUP_OF[look] ?? 'hitch';
+  switch (look) {
+    case 'torque':
+    case 'nuts':
+    case 'own':
+      return look;
+    case 'tire':
+      return 'tires';
+    case 'strap':
+      return 'straps';
+    case 'lamp':
+      return 'lamps';
+    default:
+      return place === 'tieDowns' ? 'straps' : 'hitch';
+  }
 }
 
 /** The wheels whose recheck has come, or comes within a stop's reach of here (m into the trip). */
@@ -33,10 +35,8 @@ function torqueNow(
 ): readonly WheelEnd[] {
   const here = rig.distance + into - (rig.underWay?.into ?? 0);
   return Object.entries(rig.refits).flatMap(([place, refit]) => {
-    const next = refit?.limits.find((limit) => limit > refit.checked + 1);
-    return refit && next !== undefined && isWheelEnd(place) && next - (here - refit.distance) <= SLACK_OF_STOP
-      ? [place]
-      : [];
+    const ahead = refit && recheckAhead(refit, here);
+    return ahead && ahead.left <= SLACK_OF_STOP && isWheelEnd(place) ? [place] : [];
   });
 }
 
