@@ -20,6 +20,7 @@ const CORE = [
   'walk',
   'trip',
   'routine',
+  'plan',
   'record',
   'exchange',
   'testing',

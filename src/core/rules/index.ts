@@ -139,3 +139,4 @@ export {
 export { mixing, THICKENERS, type Mixing, type Thickener } from './grease';
 
 export { BRANCH_IDS, type BranchId, type ConditionId, type TrendId } from './happenings';
+export { FREE_DAYS, PLAN_WEEKS, PLAN_WEIGHTS, type FreeDays, type PlanWeights } from './plan';

@@ -1,0 +1,37 @@
+/**
+ * Plan: few yard days, chosen so that set-up is paid once and nothing is towed
+ * past its limit. What is due and the days its owner can give become one problem
+ * in whole minutes; a first answer, a search and a bound are found here, an exact
+ * solver's program is laid out here, and every answer is judged by one evaluator.
+ */
+export {
+  FORBIDDEN,
+  legOf,
+  MUST,
+  type PlanDay,
+  type PlanJob,
+  type PlanNode,
+  type PlanProblem,
+  type SetUp,
+  type Visits,
+} from './problem';
+export { aloneMinutes, evaluate, type Evaluation } from './evaluate';
+export { construct, improve, rebuild, type Found } from './search';
+export { lowerBound, type Bound } from './bound';
+export { programOf, type PlanProgram, type Program } from './program';
+export { isUnedited, NO_EDITS, pinProblems, withEdits, type PinProblem, type PlanEdits } from './edits';
+export { savedOn, whyThisDay, type WhyThisDay } from './why';
+export { apart, block, together, type Outcome } from './policies';
+export { unplaced, type NoDay, type Unplaced } from './unplaced';
+export { cardOf, minutesOfCard, type PlanRig, type PlanWork, type Unplanned } from './work';
+export {
+  dayAfter,
+  daysApart,
+  freeDays,
+  yardProblem,
+  type WorkToPlan,
+  type YardAsked,
+  type YardProblem,
+} from './yard';
+export { madeUpProblem } from './made-up';
+export { playSeason, POLICIES, type Policy, type Season, type SeasonAbout } from './seasons';
