@@ -4,6 +4,7 @@ import type { AskName } from './asks';
 export const LONG: ReadonlySet<AskName> = new Set<AskName>([
   'search',
   'forecast',
+  'plan',
   'writeArchive',
   'checkArchive',
   'bringIn',

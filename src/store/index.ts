@@ -8,6 +8,7 @@ export { isStopped, type YardSnapshot } from './yard-store';
 export { readDraft, storeDraft, type DraftDef } from './draft';
 export { useAsk } from './use-ask';
 export { useNow } from './use-now';
+export { Planner, type Planned } from './planner';
 export { newId } from '@/keeper';
 export {
   noteClockRight,

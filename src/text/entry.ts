@@ -32,6 +32,7 @@ import { kitEntry, troubleEntry } from './road-entry';
 import { doneWords, routineTitle } from './routines';
 import { RULE_WORDS, schoolWords } from './rules';
 import { WALK_WORDS } from './walk';
+import { planKeptEntry, planSetEntry } from './plan-entry';
 import { EVENT_WORDS, HALF_WORDS, yearDay } from './season';
 
 export const KIND_OF_ENTRY: Record<Entry['kind'], string> = {
@@ -46,6 +47,8 @@ export const KIND_OF_ENTRY: Record<Entry['kind'], string> = {
   'rule.chosen': 'House rule',
   season: 'Season',
   deferral: 'Put off',
+  'plan.set': 'Plan',
+  'plan.kept': 'Plan',
   event: 'Happened',
   trip: 'Trip',
   'trip.planned': 'Plan',
@@ -498,6 +501,10 @@ export function entryWords(
         lines: launches > 0 ? [count(launches, 'launch', 'launches')] : [],
       };
     }
+    case 'plan.set':
+      return planSetEntry(entry.body);
+    case 'plan.kept':
+      return planKeptEntry(entry.body);
     case 'trip.begun': {
       const { expected, walk, ramp } = entry.body;
       return {

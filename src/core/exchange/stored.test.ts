@@ -18,7 +18,7 @@ const lines = (name: string) =>
     .split('\n')
     .filter((line) => line !== '');
 
-const NEWEST = 'v11.ndjson';
+const NEWEST = 'v12.ndjson';
 
 const FIRST = [
   'finding.closed',
@@ -57,6 +57,8 @@ const TENTH = [...NINTH, 'fits', 'kit', 'order', 'order.back', 'paper', 'supply'
 
 const ELEVENTH = [...TENTH, 'trip.begun', 'trip.mark'].sort();
 
+const TWELFTH = [...ELEVENTH, 'plan.kept', 'plan.set'].sort();
+
 describe.each([
   ['v1.ndjson', FIRST],
   ['v2.ndjson', SECOND],
@@ -68,7 +70,8 @@ describe.each([
   ['v8.ndjson', SEVENTH],
   ['v9.ndjson', NINTH],
   ['v10.ndjson', TENTH],
-  [NEWEST, ELEVENTH],
+  ['v11.ndjson', ELEVENTH],
+  [NEWEST, TWELFTH],
 ])('a stored log: %s', (name, kinds) => {
   const read = lines(name).map((line) => readEntry(JSON.parse(line)));
   const entries = read.flatMap((one): readonly Entry[] => (one.ok ? [one.value] : []));

@@ -1,5 +1,6 @@
 import { gamma, normal, type Random } from '../base';
 import { toSI } from '../quantity';
+import type { RigModel } from '../rig';
 import type { TowWeek } from './history';
 
 /** What is assumed of an owner of whom little is known. */
@@ -12,6 +13,14 @@ export interface Prior {
 
 /** A rig of which nothing is known is taken to be towed this far in a year (m), mostly in the warm half. */
 export const UNTOLD: Prior = { yearly: toSI(2000, 'mi'), launches: 0 };
+
+/** A boat is launched about once a trip, as far as anyone knows before its record tells. */
+const LAUNCHES_A_WEEK = 1;
+
+/** What is assumed of a rig while its record is short: what its owner expects, where that was told. */
+export function priorOf({ yearly, kind }: Pick<RigModel, 'yearly' | 'kind'>): Prior {
+  return { yearly: yearly ?? UNTOLD.yearly, launches: kind === 'boat' ? LAUNCHES_A_WEEK : 0 };
+}
 
 /** Shapes a year may have: a time of year that is busiest, and how wide it is, in months; the widest is no season at all. */
 const PEAKS = Array.from({ length: 12 }, (_, i) => i + 0.5);

@@ -4,7 +4,7 @@
  * of when each duty will fall due. Numbers of chance come from the caller.
  */
 export { historyOf, towWeeks, type TowWeek } from './history';
-export { UNTOLD, type Prior } from './habits';
+export { priorOf, UNTOLD, type Prior } from './habits';
 export {
   crossings,
   dutyBand,

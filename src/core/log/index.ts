@@ -58,6 +58,7 @@ export {
   type PlannedState,
   type Pull,
   type Refit,
+  type PlanningState,
   type RigState,
   type SurveyState,
   type UnderWay,
@@ -81,5 +82,6 @@ export type { SupplyBody } from './kinds/supply';
 export type { FitsBody } from './kinds/fits';
 export type { PaperId } from './papers';
 export type { OrderBody } from './orders';
+export type { PlanKeptBody, PlanSetBody } from './planning';
 export type { KitBody } from './kinds/kit';
 export type { EventBody } from './kinds/event';

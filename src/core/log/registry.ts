@@ -17,6 +17,7 @@ import { rigChanged, rigRetired, rigReturned, rigSetup } from './kinds/rig';
 import { ruleChosen } from './kinds/rules';
 import { surveyed } from './kinds/survey';
 import { trip, tripBegun, tripMark, tripPlanned } from './kinds/trip';
+import { planKept, planSet } from './kinds/plan';
 import { deferral } from './kinds/deferral';
 import { happening } from './kinds/event';
 import { seasonSet } from './kinds/season';
@@ -65,6 +66,8 @@ export const REGISTRY = {
   'rule.chosen': ruleChosen,
   season: seasonSet,
   deferral,
+  'plan.set': planSet,
+  'plan.kept': planKept,
   event: happening,
   note,
   void: voided,

@@ -1,6 +1,7 @@
 import type { CivilDay, Instant } from '../base';
 import type { OrderBody } from './orders';
 import type { PaperId } from './papers';
+import type { PlanKeptBody, PlanSetBody } from './planning';
 import type { KitFigure, KitId } from '../trouble';
 import type { Evidence } from './evidence';
 import type { PartFacts, PartKind, Place, RigModel, Shelf, ShelfGrade, SOURCES, WheelEnd } from '../rig';
@@ -279,10 +280,22 @@ export interface RigState {
   readonly rules: RuleChoices;
   /** Its own towing season, where it is another than the house's. */
   readonly season: SeasonChoice | undefined;
+  /** What choosing yard days goes by, and those that are planned; told of the house alone. */
+  readonly planning: PlanningState;
   readonly retired: { readonly at: Instant; readonly reason?: string } | undefined;
   /** Entries that contradict what came before them and were left out of the count. */
   readonly contradictions: readonly string[];
 }
+
+/** The days that can be given and what they are weighed by, as far as told, and the plan that was kept last. */
+export interface PlanningState {
+  readonly free?: Omit<PlanSetBody, 'weights'>;
+  readonly weights?: PlanSetBody['weights'];
+  readonly kept?: PlanKeptBody & { readonly entry: string; readonly at: Instant };
+}
+
+/** Nothing told of planning. */
+const NO_PLANNING: PlanningState = {};
 
 /** All rigs of an owner. */
 export interface YardState {
@@ -331,6 +344,7 @@ export function emptyRig(id: string): RigState {
     survey: {},
     rules: {},
     season: undefined,
+    planning: NO_PLANNING,
     retired: undefined,
     contradictions: [],
   };

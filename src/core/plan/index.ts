@@ -33,5 +33,7 @@ export {
   type YardAsked,
   type YardProblem,
 } from './yard';
+export { changesSince, keptDay, keptEdits, keptVisits, type PlanChange } from './kept';
+export { planningOf } from './planning';
 export { madeUpProblem } from './made-up';
 export { playSeason, POLICIES, type Policy, type Season, type SeasonAbout } from './seasons';

@@ -36,6 +36,7 @@ export {
 } from './trouble';
 export { changedSincePrinted, paperEntry, tongueFigures } from './paper';
 export { orderBackEntries, orderEntries, orderStands, type OrderCameBack } from './order';
+export { planEntry } from './plan';
 export { kitEntry } from './kit';
 export { knownAnswers } from './trouble-known';
 export { beginEntries, endsUnderWay, launchEntry, milesEntry, tripEntries, walkBefore } from './trip';

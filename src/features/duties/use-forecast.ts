@@ -1,7 +1,7 @@
 'use client';
 
 import type { Duty } from '@/core/duty';
-import { UNTOLD } from '@/core/forecast';
+import { priorOf } from '@/core/forecast';
 import type { RigView } from '@/features/rigs';
 import type { BandBasis } from '@/text';
 import type { ForecastAnswer, ForecastAsk } from '@/keeper';
@@ -13,8 +13,6 @@ export type Forecast =
 
 /** A forecast that takes so long (ms) is given up. */
 const PATIENCE = 30_000;
-/** A boat is launched about once a trip, as far as anyone knows before its record tells. */
-const LAUNCHES_A_WEEK = 1;
 
 /** Forecasts some duties of a rig, off the page's own thread; what was worked out last stands until the next is there. */
 export function useForecast(view: RigView, duties: readonly Duty[]): Forecast {
@@ -26,10 +24,7 @@ export function useForecast(view: RigView, duties: readonly Duty[]): Forecast {
     now,
     duties: duties.map(({ id, meters, from }) => ({ id, meters, from })),
     planned: Object.values(rig.planned).filter((trip) => trip.at > now),
-    prior: {
-      yearly: model.yearly ?? UNTOLD.yearly,
-      launches: model.kind === 'boat' ? LAUNCHES_A_WEEK : 0,
-    },
+    prior: priorOf(model),
   };
   const asked = useAsk('forecast', ask, PATIENCE);
   if (asked.status === 'ready') return { status: 'ready', ...asked.answer };
