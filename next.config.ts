@@ -20,6 +20,8 @@ const config: NextConfig = {
   // Where all checks run, types are one of them and are not checked twice.
   typescript: { ignoreBuildErrors: process.env['TYPES_CHECKED_APART'] === '1' },
   experimental: { optimizePackageImports: ['radix-ui', 'lucide-react', 'date-fns'] },
+  // Where the Plan was kept in a bookmark as it was called before.
+  redirects: () => Promise.resolve([{ source: '/season', destination: '/plan', permanent: true }]),
   headers: () =>
     Promise.resolve([
       {

@@ -8,6 +8,7 @@ import { fold } from './parts/fold';
 import { forecast } from './parts/forecast';
 import { load } from './parts/load';
 import { open } from './parts/open';
+import { plan } from './parts/plan';
 import { road } from './parts/road';
 import { search } from './parts/search';
 import { tap } from './parts/tap';
@@ -26,6 +27,7 @@ const PARTS: Readonly<Record<string, Part>> = {
   archive,
   load,
   open,
+  plan,
   road,
   tap,
   tasks,

@@ -157,21 +157,21 @@ test('pivots: checked with the tires on the ground, greased, and play that is fe
 
 test('commissioning: what spring asks for becomes one card, worked off to its entry', async ({ page }) => {
   await setUp(page, DRIFTWOOD);
-  await page.goto('/season');
+  await page.goto('/plan');
   await page.getByRole('button', { name: 'Set your season' }).click();
   await page.getByLabel('First trips about').fill(inDays(-30));
   await page.getByLabel('Laid up by').fill(inDays(150));
   await page.getByRole('button', { name: 'Save it' }).click();
   await expect(page.getByRole('dialog')).toHaveCount(0);
-  await page.getByRole('link', { name: 'Open the job card' }).click();
+  await page.getByRole('link', { name: 'Open a card with these jobs' }).click();
   await expect(page.getByRole('list', { name: 'On the card' }).getByRole('listitem').first()).toBeVisible();
   await start(page);
   const titles = await skipTo(page, /Every step is through/);
   expect(titles.join(' ')).toContain('lamp');
   await page.getByRole('button', { name: 'Close and log it' }).click();
   await expect(page).toHaveURL(/\/\?rig=/);
-  await page.goto('/season');
-  await expect(title(page)).not.toContainText('Spring commissioning');
+  await page.goto('/plan');
+  await expect(page.getByRole('heading', { level: 2, name: /^(Mid-season|Lay-up):/ })).toBeVisible();
   const log = await entry(page, /contacts cleaned/i);
   await expect(log).toContainText('Step by step on the bench');
 });

@@ -30,7 +30,7 @@ test('what is named anywhere leads to its page: a duty, a place, a finding, a pa
   // What a trip brought closer, and what falls due.
   await page.goto('/');
   await tow(page, '40');
-  await page.goto('/season');
+  await page.goto('/plan');
   await page.getByRole('region', { name: 'What falls due, and when' }).getByRole('link').first().click();
   await expect(sheet).toBeVisible();
   await expect(page).toHaveURL(/\?rig=.*&at=/);

@@ -13,7 +13,7 @@ test('words without end wrap on a phone, wherever its owner can type them', asyn
     { kind: 'trip', body: { distance: 20_000, launches: 0, note: WORD } },
     { kind: 'rig.changed', body: { changes: { 'wheels.coverTool': LONG, 'wheels.key': LONG } } },
   ]);
-  for (const path of ['/', '/logbook', '/finding', '/end?place=1L', '/rig', '/bench?place=1L', '/season']) {
+  for (const path of ['/', '/logbook', '/finding', '/end?place=1L', '/rig', '/bench?place=1L', '/plan']) {
     await page.goto(path);
     await expect(page.locator('main h1').first()).toBeVisible();
     await page.waitForTimeout(300);

@@ -120,7 +120,7 @@ test('every address that was ever given out leads somewhere, with the network of
     '/money',
     '/to-order',
     '/figures?of=balance',
-    '/season',
+    '/plan',
     '/logbook?place=1L&kind=work',
     '/finding',
     '/end?place=1R',

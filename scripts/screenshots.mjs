@@ -67,7 +67,7 @@ const SHOTS = [
   {
     name: 'season',
     go: async (page) => {
-      await page.goto(`${BASE}/season?rig=${RIGS.juniper}`);
+      await page.goto(`${BASE}/plan?rig=${RIGS.juniper}`);
       await page
         .getByText(/8 times in 10/)
         .first()

@@ -58,7 +58,7 @@ test('a broken cache heals at the next visit online', async ({ browser, baseURL 
       await page.goto('/logbook');
       await page.waitForTimeout(9000);
       await context.setOffline(true);
-      for (const path of ['/', '/bench', '/rules', '/season']) {
+      for (const path of ['/', '/bench', '/rules', '/plan']) {
         await page.goto(path);
         await expect(page.getByRole('heading', { level: 1 }).first()).toBeVisible();
       }

@@ -7,7 +7,7 @@
  */
 export type { AnswerTo, AskName, AskOf } from './asks';
 export type { ForecastAnswer, ForecastAsk } from './forecast';
-export type { PlanAsk } from './plan';
+export type { DaysAsk, PlanAsk } from './plan';
 export type { PhotoRow } from './shelves';
 export { glance } from './glance';
 export { newId } from './ids';

@@ -16,7 +16,7 @@ import { historyOfReadings } from '@/core/trend';
 import type { Desk } from './desk';
 import { forecast, type ForecastAsk } from './forecast';
 import type { Keeper } from './keeper';
-import { planOf, type PlanAsk } from './plan';
+import { dayTimes, planOf, type DaysAsk, type PlanAsk } from './plan';
 import type { PageWanted } from './reads';
 import { LogSearch } from './reads/search';
 
@@ -50,6 +50,7 @@ export const LONG_ASKS = {
   },
   forecast: async ({ keeper }: Desk, ask: ForecastAsk) => forecast(await keeper.fold(), ask),
   plan: async ({ keeper }: Desk, ask: PlanAsk) => planOf(await keeper.fold(), ask),
+  planDays: async ({ keeper }: Desk, ask: DaysAsk) => dayTimes(await keeper.fold(), ask),
   writeArchive: async ({ keeper }: Desk, ask: { at: Instant }) => {
     const { entries } = await keeper.entries();
     const photos = await keeper.shelves.photos();

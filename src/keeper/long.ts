@@ -5,6 +5,7 @@ export const LONG: ReadonlySet<AskName> = new Set<AskName>([
   'search',
   'forecast',
   'plan',
+  'planDays',
   'writeArchive',
   'checkArchive',
   'bringIn',

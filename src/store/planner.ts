@@ -12,8 +12,10 @@ export interface Planned {
   readonly stopped?: 'no-thread' | 'broke';
 }
 
-/** How long (ms) a plan is searched before the proof begins, and how long (s) that may take. */
-const SEARCH = 700;
+/** How long (ms) a plan is searched. */
+const SEARCH = 900;
+/** How long (ms) after the first answer the proof begins, with what is found by then, and how long (s) it may take. */
+const HEAD_START = 150;
 const PROOF = 12;
 /** A thread that has said nothing for so long (ms) does not run here; a proof may keep still longer than it takes. */
 const SILENCE = 6000;
@@ -59,9 +61,9 @@ class Thread {
 }
 
 /**
- * Plans off the page's own thread: an answer at once, a better one within a second, then the proof in a thread
- * of its own, which is ended where it stands as soon as something else is asked. Where no thread runs, the first
- * answer is found on the page and stands.
+ * Plans off the page's own thread: an answer at once and a better one within a second, and soon after the first
+ * the proof begins in a thread of its own, which is ended where it stands as soon as something else is asked.
+ * Where no thread runs, the first answer is found on the page and stands.
  */
 export class Planner {
   private n = 0;
@@ -69,26 +71,34 @@ export class Planner {
   private search: Thread | undefined;
   private proof: Thread | undefined;
   private able = typeof Worker !== 'undefined';
+  private best: Found | undefined;
+  private bound: number | undefined;
+  private searching = false;
+  private proving: 'not-yet' | 'at-work' | 'done' | 'broke' = 'not-yet';
+  private timer: ReturnType<typeof setTimeout> | undefined;
 
   constructor(private readonly tell: (planned: Planned) => void) {}
 
   /** Plans a problem; what was asked before is given up. */
   plan(problem: PlanProblem, from: Visits | undefined): void {
     this.n += 1;
-    const { n } = this;
-    this.proof?.end();
-    this.proof = undefined;
+    this.problem = problem;
+    this.best = undefined;
+    this.bound = undefined;
+    this.proving = 'not-yet';
+    this.endProof();
     if (!this.able) return this.here(problem);
     this.search ??= new Thread(
       (answer) => this.searched(answer),
       () => {
         this.search = undefined;
         this.able = false;
-        this.here(this.problem ?? problem);
+        this.endProof();
+        if (this.problem) this.here(this.problem);
       },
     );
-    this.problem = problem;
-    this.search.ask({ say: 'search', n, problem, from, patience: SEARCH }, SILENCE + SEARCH);
+    this.searching = true;
+    this.search.ask({ say: 'search', n: this.n, problem, from, patience: SEARCH }, SILENCE + SEARCH);
   }
 
   /** The first answer, on the page itself. */
@@ -100,35 +110,72 @@ export class Planner {
 
   private searched({ n, found, bound, last }: Answered): void {
     if (n !== this.n) return;
-    const proven = bound !== undefined && bound >= found.cost;
-    this.tell({ found, bound, working: !proven });
-    const { problem } = this;
-    if (!last || proven || !problem) return;
+    if (last) this.searching = false;
+    this.take(found, bound);
+    if (this.proving === 'not-yet' && !this.isProven()) {
+      clearTimeout(this.timer);
+      this.timer = setTimeout(() => this.prove(n), HEAD_START);
+    }
+    this.say();
+  }
+
+  /** Keeps what is better than what is known. */
+  private take(found: Found, bound: number | undefined): void {
+    if (!this.best || found.cost < this.best.cost) this.best = found;
+    if (bound !== undefined) this.bound = Math.max(this.bound ?? 0, bound);
+  }
+
+  private isProven(): boolean {
+    return this.best !== undefined && this.bound !== undefined && this.bound >= this.best.cost;
+  }
+
+  private prove(n: number): void {
+    const { problem, best } = this;
+    if (n !== this.n || this.proving !== 'not-yet' || !problem || !best || this.isProven()) return;
+    this.proving = 'at-work';
     this.proof = new Thread(
       (answer) => {
         if (answer.n !== this.n) return;
-        this.proof?.end();
-        this.proof = undefined;
-        this.tell({
-          found: answer.found,
-          bound: Math.max(answer.bound ?? 0, bound ?? 0),
-          working: false,
-        });
+        this.endProof();
+        this.proving = 'done';
+        this.take(answer.found, answer.bound);
+        this.say();
       },
       () => {
         this.proof = undefined;
-        if (n === this.n) this.tell({ found, bound, working: false, stopped: 'broke' });
+        if (n !== this.n) return;
+        this.proving = 'broke';
+        this.say();
       },
     );
-    this.proof.ask({ say: 'prove', n, problem, from: found, seconds: PROOF }, (PROOF + 20) * 1000);
+    this.proof.ask({ say: 'prove', n, problem, from: best, seconds: PROOF }, (PROOF + 20) * 1000);
+  }
+
+  private say(): void {
+    const { best, bound, searching, proving } = this;
+    if (!best) return;
+    const proven = this.isProven();
+    if (proven) this.endProof();
+    const working = !proven && (searching || proving === 'not-yet' || proving === 'at-work');
+    this.tell({
+      found: best,
+      bound: bound === undefined ? undefined : Math.min(bound, best.cost),
+      working,
+      ...(proving === 'broke' && !working && !proven && { stopped: 'broke' as const }),
+    });
+  }
+
+  private endProof(): void {
+    clearTimeout(this.timer);
+    this.proof?.end();
+    this.proof = undefined;
   }
 
   /** Ends everything that is at work. */
   end(): void {
     this.n += 1;
+    this.endProof();
     this.search?.end();
-    this.proof?.end();
     this.search = undefined;
-    this.proof = undefined;
   }
 }

@@ -18,6 +18,7 @@ export {
   month,
   shortWeekday,
   spell,
+  weekday,
 } from './dates';
 export {
   BASIS_WORDS,

@@ -15,11 +15,18 @@ export function planDay(civil: CivilDay, now: string): string {
 }
 
 /** Some hours a week, by day: `Saturday 6 h, Sunday 6 h`. */
-export function weekWords(week: readonly number[]): string {
+function weekWords(week: readonly number[]): string {
   // A Monday, and the days after it.
   const names = week.map((_, i) => weekday(noonOf(`2024-01-0${i + 1}`)));
   const given = week.flatMap((some, i) => (some > 0 ? [`${names[i] ?? ''} ${minutes(some)}`] : []));
   return given.length > 0 ? given.join(', ') : 'no day of the week';
+}
+
+/** The work of a day, rig by rig. */
+function byRig(jobs: PlanKeptBody['days'][number]['jobs']): string {
+  return [...new Set(jobs.map(({ rig }) => rig))]
+    .map((rig) => jobsTitle(jobs.filter((job) => job.rig === rig)))
+    .join('; ');
 }
 
 /** Yard days that were planned, as the log tells it. */
@@ -30,9 +37,9 @@ export function planKeptEntry({ days, pins, closed }: PlanKeptBody): EntryWords 
     title:
       days.length === 0
         ? 'Plan kept: no yard day'
-        : `Plan kept: ${count(days.length, 'yard day')}, ${list(days.map((one) => planDay(one.day, now)))}`,
+        : `Plan kept: ${count(days.length, 'yard day')}, ${list(days.map((one) => day(noonOf(one.day), now)))}`,
     lines: [
-      ...days.map((one) => `${planDay(one.day, now)}: ${jobsTitle(one.jobs)}, ${minutes(one.minutes)}`),
+      ...days.map((one) => `${planDay(one.day, now)}, ${minutes(one.minutes)}: ${byRig(one.jobs)}`),
       ...(pins.length > 0 ? [`${count(pins.length, 'job')} pinned`] : []),
       ...(closed.length > 0 ? [`Kept free: ${list(closed.map((one) => planDay(one, now)))}`] : []),
     ],

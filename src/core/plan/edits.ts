@@ -1,5 +1,5 @@
 import type { CivilDay } from '../base';
-import { FORBIDDEN, legOf, MUST, type PlanJob, type PlanProblem } from './problem';
+import { FORBIDDEN, legOf, MUST, type PlanJob, type PlanProblem, type Visits } from './problem';
 
 /** What an owner wants of a plan, by hand. */
 export interface PlanEdits {
@@ -118,4 +118,99 @@ export function isUnedited({ pins, never, closed, hours }: PlanEdits): boolean {
     closed.length === 0 &&
     Object.keys(hours).length === 0
   );
+}
+
+/** The jobs of a plan that are done on a day, by their id. */
+function jobsOn(problem: PlanProblem, visits: Visits, day: number): readonly PlanJob[] {
+  return problem.jobs.filter((_, j) => (visits[j] ?? []).includes(day));
+}
+
+const without = <T>(
+  record: Readonly<Record<string, T>>,
+  keys: readonly string[],
+): Readonly<Record<string, T>> =>
+  Object.fromEntries(Object.entries(record).filter(([key]) => !keys.includes(key)));
+
+/** A yard day moved to another: its work goes along, as far as it may stand there, and the day left behind is kept free. */
+export function moveDay(
+  problem: PlanProblem,
+  visits: Visits,
+  edits: PlanEdits,
+  from: number,
+  to: number,
+): PlanEdits {
+  const [was, is] = [problem.days[from]?.day, problem.days[to]?.day];
+  if (was === undefined || is === undefined || from === to) return edits;
+  const going = jobsOn(problem, visits, from).filter((job) => mayStand(problem, job, to));
+  return {
+    ...edits,
+    pins: { ...edits.pins, ...Object.fromEntries(going.map(({ id }) => [id, is])) },
+    never: edits.never.filter(({ job, day }) => !(day === is && going.some(({ id }) => id === job))),
+    closed: [...edits.closed.filter((day) => day !== is && day !== was), was],
+  };
+}
+
+/** Some jobs moved to a day: they stay there. */
+export function moveJobs(
+  problem: PlanProblem,
+  edits: PlanEdits,
+  jobs: readonly string[],
+  to: number,
+): PlanEdits {
+  const day = problem.days[to]?.day;
+  if (day === undefined) return edits;
+  return {
+    ...edits,
+    pins: { ...edits.pins, ...Object.fromEntries(jobs.map((id) => [id, day])) },
+    never: edits.never.filter((one) => !(one.day === day && jobs.includes(one.job))),
+    closed: edits.closed.filter((one) => one !== day),
+  };
+}
+
+/** A day pinned with all that is on it. */
+export function pinDay(problem: PlanProblem, visits: Visits, edits: PlanEdits, day: number): PlanEdits {
+  return moveJobs(
+    problem,
+    edits,
+    jobsOn(problem, visits, day).map(({ id }) => id),
+    day,
+  );
+}
+
+/** Jobs that go where they are best again. */
+export function unpin(edits: PlanEdits, jobs: readonly string[]): PlanEdits {
+  return { ...edits, pins: without(edits.pins, jobs) };
+}
+
+/** Jobs kept off a day. */
+export function keepOff(edits: PlanEdits, jobs: readonly string[], day: CivilDay): PlanEdits {
+  return {
+    ...unpin(edits, jobs),
+    never: [
+      ...edits.never.filter((one) => one.day !== day || !jobs.includes(one.job)),
+      ...jobs.map((job) => ({ job, day })),
+    ],
+  };
+}
+
+/** A day with nothing to do: what is on it goes where it is best otherwise. */
+export function closeDay(problem: PlanProblem, edits: PlanEdits, day: number): PlanEdits {
+  const name = problem.days[day]?.day;
+  if (name === undefined) return edits;
+  const pinned = Object.entries(edits.pins).flatMap(([job, on]) => (on === name ? [job] : []));
+  return { ...unpin(edits, pinned), closed: [...edits.closed.filter((one) => one !== name), name] };
+}
+
+/** A day that may be worked on again. */
+export function openDay(edits: PlanEdits, day: CivilDay): PlanEdits {
+  return {
+    ...edits,
+    closed: edits.closed.filter((one) => one !== day),
+    never: edits.never.filter((one) => one.day !== day),
+  };
+}
+
+/** A day with so many minutes. */
+export function giveHours(edits: PlanEdits, day: CivilDay, minutes: number): PlanEdits {
+  return { ...edits, hours: { ...edits.hours, [day]: minutes } };
 }

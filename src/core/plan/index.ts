@@ -19,21 +19,30 @@ export { aloneMinutes, evaluate, type Evaluation } from './evaluate';
 export { construct, improve, rebuild, type Found } from './search';
 export { lowerBound, type Bound } from './bound';
 export { programOf, type PlanProgram, type Program } from './program';
-export { isUnedited, NO_EDITS, pinProblems, withEdits, type PinProblem, type PlanEdits } from './edits';
+export {
+  closeDay,
+  giveHours,
+  isUnedited,
+  keepOff,
+  moveDay,
+  moveJobs,
+  NO_EDITS,
+  openDay,
+  pinDay,
+  pinProblems,
+  unpin,
+  withEdits,
+  type PinProblem,
+  type PlanEdits,
+} from './edits';
 export { savedOn, whyThisDay, type WhyThisDay } from './why';
 export { apart, block, together, type Outcome } from './policies';
 export { unplaced, type NoDay, type Unplaced } from './unplaced';
-export { cardOf, minutesOfCard, type PlanRig, type PlanWork, type Unplanned } from './work';
-export {
-  dayAfter,
-  daysApart,
-  freeDays,
-  yardProblem,
-  type WorkToPlan,
-  type YardAsked,
-  type YardProblem,
-} from './yard';
-export { changesSince, keptDay, keptEdits, keptVisits, type PlanChange } from './kept';
+export { standsRain } from './rain';
+export { timeOf, type CardTime } from './time';
+export { cardOf, type PlanRig, type PlanWork, type Unplanned } from './work';
+export { dayAfter, daysApart, yardProblem, type WorkToPlan, type YardAsked, type YardProblem } from './yard';
+export { changesSince, keptEdits, keptVisits, type PlanChange } from './kept';
 export { planningOf } from './planning';
 export { madeUpProblem } from './made-up';
 export { playSeason, POLICIES, type Policy, type Season, type SeasonAbout } from './seasons';

@@ -77,8 +77,3 @@ export function changesSince(
   }
   return out;
 }
-
-/** The day kept for a day, with its work that is still to be done. */
-export function keptDay(kept: Kept | undefined, day: CivilDay): Kept['days'][number] | undefined {
-  return kept?.days.find((one) => one.day === day);
-}

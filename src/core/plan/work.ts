@@ -58,7 +58,7 @@ export interface WorkAndRest {
 }
 
 /** How long its owner takes for each kind of step (min), as the Bench has it. */
-export function paceOf({ pace }: Pick<RigState, 'pace'>): Pace {
+function paceOf({ pace }: Pick<RigState, 'pace'>): Pace {
   return Object.fromEntries(Object.entries(pace).map(([act, { minutes }]) => [act, minutes]));
 }
 

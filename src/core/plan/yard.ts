@@ -1,6 +1,6 @@
 import { msOf, type CivilDay, type Instant } from '../base';
 import type { Duty } from '../duty';
-import { dutyBand, fallsOn, type Band, type FallsOn, type Futures } from '../forecast';
+import { dutyBand, fallsOn, type Band, type Futures } from '../forecast';
 import type { PlannedState } from '../log';
 import { checkpoints, routineDef, type FreeDays, type PlanWeights } from '../rules';
 import { legsOf, outlooksOf, type LegsAbout, type Wear } from './legs';
@@ -29,7 +29,7 @@ export interface WorkToPlan extends Omit<PlanWork, 'card'> {
   /** When it is likely to fall due; undefined where nothing is on record. */
   readonly band: Band | undefined;
   /** The planned trip that it would fall due on. */
-  readonly onTrip: FallsOn | undefined;
+  readonly onTrip: { readonly trip: PlannedState; readonly distance: number | undefined } | undefined;
   /** It has to be done before this trip. */
   readonly before: PlannedState | undefined;
   /** Its parts take until then. */
@@ -66,7 +66,7 @@ export function daysApart(from: CivilDay, to: CivilDay): number {
 }
 
 /** The days that an owner can give, from a first one: none in a blocked span, and none on which a trip leaves. */
-export function freeDays(
+function freeDays(
   first: CivilDay,
   free: FreeDays,
   leaving: ReadonlySet<CivilDay> = new Set(),
@@ -131,6 +131,20 @@ function bandOf(duties: readonly Duty[], futures: Futures): Band | undefined {
       (first, band) => (first && (first.likely ?? '9') <= (band.likely ?? '9') ? first : band),
       undefined,
     );
+}
+
+/** The planned trip that the first of some duties would fall due on, and how far out (m). */
+function onTripOf(
+  duties: readonly Duty[],
+  futures: Futures,
+  planned: readonly PlannedState[],
+): WorkToPlan['onTrip'] {
+  for (const duty of duties) {
+    const falls = fallsOn(duty, futures, planned);
+    const trip = planned.find(({ at }) => at === falls?.trip.at);
+    if (falls && trip) return { trip, distance: falls.distance };
+  }
+  return undefined;
 }
 
 /** Lays a yard's duties, findings and free days out as a problem to be solved. */
@@ -204,9 +218,7 @@ export function yardProblem(asked: YardAsked): YardProblem {
       minutes: minutesOfCard(card),
       band: bands[w],
       byTheWay,
-      onTrip: work.duties
-        .map((duty) => fallsOn(duty, outlooks.futures, planned))
-        .find((one) => one !== undefined),
+      onTrip: onTripOf(work.duties, outlooks.futures, planned),
       before: next,
       partsBy: waits ? dayAfter(first, weights.parts) : undefined,
     };

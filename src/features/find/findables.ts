@@ -36,7 +36,11 @@ const PAGES: readonly { readonly title: string; readonly href: string; readonly 
   { title: 'Kit', href: '/kit', also: 'tools aboard tongue box jack spare breakdown' },
   { title: 'Trouble on the road', href: '/trouble', also: 'breakdown flat hot hub stuck' },
   { title: 'Lights and wiring', href: '/lights', also: 'lamps bulbs brake magnets' },
-  { title: 'Plan: the season', href: '/season', also: 'calendar spring lay-up trips' },
+  {
+    title: 'Plan: yard days and the season',
+    href: '/plan',
+    also: 'calendar spring lay-up trips free days schedule',
+  },
   { title: 'Bench', href: '/bench', also: 'work job card' },
   { title: 'Logbook', href: '/logbook', also: 'history record' },
   { title: 'What to order', href: '/to-order', also: 'buy shopping list parts seals' },

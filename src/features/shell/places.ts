@@ -25,7 +25,7 @@ export interface Place {
 export const WORK: readonly Place[] = [
   { href: '/', word: 'Yard', icon: House },
   { href: '/walk', word: 'Road', icon: Footprints, also: ['/lights', '/kit'] },
-  { href: '/season', word: 'Plan', icon: CalendarRange },
+  { href: '/plan', word: 'Plan', icon: CalendarRange },
   { href: '/bench', word: 'Bench', icon: ClipboardList, also: ['/sheet'] },
   { href: '/logbook', word: 'Logbook', icon: ScrollText, also: ['/end', '/finding', '/papers'] },
 ];

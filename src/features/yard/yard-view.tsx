@@ -3,6 +3,7 @@
 import dynamic from 'next/dynamic';
 import Link from 'next/link';
 import { useSearchParams } from 'next/navigation';
+import { HOUSE } from '@/core/log';
 import { placesOf, type Place } from '@/core/rig';
 import { useDeferredValue, useEffect, useMemo, useState } from 'react';
 import { ClockNote, Failed, RigTabs, useChosenRig, useRigs, type RigView, type Rigs } from '@/features/rigs';
@@ -15,6 +16,7 @@ import { RigOverview } from './rig-overview';
 import type { Sheet } from './sheets';
 import { StartWork } from './start-work';
 import { Verdict } from './verdict';
+import { YardDayLine } from './yard-day-line';
 
 type Ready = Extract<Rigs, { status: 'ready' }>;
 
@@ -69,6 +71,7 @@ function RigYard({ view, ready, at }: { view: RigView; ready: Ready; at: Place |
           </LinkButton>
         </div>
       </div>
+      <YardDayLine kept={ready.state.rigs[HOUSE]?.planning.kept} rig={rig.id} now={ready.now} />
       {rest && <RigOverview view={drawn} state={state} actions={actions} onSheet={setSheet} />}
       {sheet && (
         <Sheets

@@ -4,3 +4,4 @@ export { jobCard, readingOptions, readingUnit } from './card';
 export { serviceRecord, type RecordOf } from './record';
 export { shopOrder, type OrderOf } from './order';
 export { tongueCard } from './tongue';
+export { yardDayPaper, type YardDayOf } from './yard-day';

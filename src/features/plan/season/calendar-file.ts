@@ -31,15 +31,16 @@ export function calendarDays(view: RigView, forecast: Forecast, units: UnitSyste
   });
 }
 
-/** An iCalendar file of some rigs' duties. */
+/** An iCalendar file of some rigs' duties, and of the yard days that are planned. */
 export function calendarFile(
   rigs: readonly { readonly view: RigView; readonly forecast: Forecast }[],
   units: UnitSystem,
+  yardDays: readonly CalendarDay[] = [],
 ): string {
   const now = rigs[0]?.view.now ?? '';
   return writeCalendar(
     'Yardline',
-    rigs.flatMap(({ view, forecast }) => calendarDays(view, forecast, units)),
+    [...yardDays, ...rigs.flatMap(({ view, forecast }) => calendarDays(view, forecast, units))],
     now,
   );
 }

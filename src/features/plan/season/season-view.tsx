@@ -3,19 +3,10 @@
 import { useRouter } from 'next/navigation';
 import { useState } from 'react';
 import { seasonLists, type SeasonList, type Duty } from '@/core/duty';
+import type { CalendarDay } from '@/core/exchange';
 import type { PlannedState } from '@/core/log';
-import { type SeasonDates, markOfVerdict, markOfDuty } from '@/core/rules';
-import {
-  benchLink,
-  dutyHref,
-  Named,
-  RigTabs,
-  Ruled,
-  tripsAhead,
-  WithRig,
-  type RigView,
-  type Rigs,
-} from '@/features/rigs';
+import { markOfVerdict, markOfDuty } from '@/core/rules';
+import { benchLink, dutyHref, Named, Ruled, type RigView, type Rigs } from '@/features/rigs';
 import { DoneDialog, PlanDialog, useForecast, type Forecast } from '@/features/duties';
 import { usePreferences } from '@/store';
 import {
@@ -34,7 +25,6 @@ import { calendarFile } from './calendar-file';
 import { ChapterList } from './chapter';
 import { SeasonDialog } from './season-dialog';
 import { Trips } from './trips';
-import { YearTape } from './year-tape';
 
 type Ready = Extract<Rigs, { status: 'ready' }>;
 
@@ -73,7 +63,7 @@ function Chapters({
           <ChapterList chapter={first} view={view} actions={actions} />
           {work && (
             <LinkButton className="mt-3" href={work}>
-              Open the job card
+              Open a card with these jobs
             </LinkButton>
           )}
         </section>
@@ -167,7 +157,17 @@ type Sheet =
   | { readonly show: 'plan'; readonly trip: PlannedState | undefined }
   | { readonly show: 'done'; readonly duties: readonly Duty[] };
 
-function RigSeason({ view, ready }: { view: RigView; ready: Ready }) {
+/** The year as this owner lives it: what each time of the season asks of a rig, what falls due when, the trips ahead, and all of it for a calendar. */
+export function SeasonSections({
+  view,
+  ready,
+  yardDays,
+}: {
+  view: RigView;
+  ready: Ready;
+  /** Yard days that are planned, for the calendar; none yet while they are worked out. */
+  yardDays: readonly CalendarDay[] | undefined;
+}) {
   const { units } = usePreferences();
   const [sheet, setSheet] = useState<Sheet>();
   const { season, now, model } = view;
@@ -177,7 +177,7 @@ function RigSeason({ view, ready }: { view: RigView; ready: Ready }) {
   const close = () => setSheet(undefined);
 
   const save = () => {
-    const text = calendarFile([{ view, forecast }], units);
+    const text = calendarFile([{ view, forecast }], units, yardDays);
     const name = model.name.toLowerCase().replace(/[^a-z0-9]+/g, '-');
     saveFile(text, 'text/calendar', `yardline-${name}.ics`);
   };
@@ -186,26 +186,21 @@ function RigSeason({ view, ready }: { view: RigView; ready: Ready }) {
     <>
       <div className="flex flex-wrap items-end justify-between gap-x-8 gap-y-3">
         <div className="min-w-0">
-          <h1 className="text-4xl md:text-5xl">
+          <h2 className="text-3xl">
             {season && first
               ? `${SEASON_WORDS[first.time]}: ${chapterHeadline(first, now)}`
               : 'When do you tow?'}
-          </h1>
+          </h2>
           <p className="text-soft mt-1.5 max-w-[62ch] text-lg">
             {season
               ? seasonWords(season, model.name)
               : 'Spring work, the mid-season check and lay-up have no dates yet. Choose your hemisphere, or enter your own season; until then, checks go by days alone.'}
           </p>
         </div>
-        <Button
-          look={season ? 'plain' : 'primary'}
-          size={season ? 'md' : 'lg'}
-          onClick={() => setSheet({ show: 'season' })}
-        >
+        <Button look={season ? 'plain' : 'primary'} size="md" onClick={() => setSheet({ show: 'season' })}>
           {season ? 'Change the season' : 'Set your season'}
         </Button>
       </div>
-      {season && <Year season={season} view={view} />}
       <div className="grid grid-cols-[minmax(0,1fr)] gap-8 lg:grid-cols-[minmax(0,1fr)_minmax(0,1fr)]">
         <div className="grid content-start gap-8">
           {season && (
@@ -222,10 +217,11 @@ function RigSeason({ view, ready }: { view: RigView; ready: Ready }) {
           <section aria-label="Calendar">
             <Ruled>To your calendar</Ruled>
             <p className="text-soft py-3">
-              A file any calendar can import: a day for each routine, with the range it may fall in. Save it
-              again later and those days move; none is doubled.
+              A file any calendar can import: your yard days, and a day for each routine with the range it may
+              fall in. Your calendar reminds you when this is shut. Save it again later and those days move;
+              none is doubled.
             </p>
-            <Button disabled={forecast.status === 'working'} onClick={save}>
+            <Button disabled={forecast.status === 'working' || yardDays === undefined} onClick={save}>
               Save the calendar file
             </Button>
           </section>
@@ -237,27 +233,5 @@ function RigSeason({ view, ready }: { view: RigView; ready: Ready }) {
       )}
       {sheet?.show === 'done' && <DoneDialog view={view} duties={sheet.duties} onClose={close} />}
     </>
-  );
-}
-
-function Year({ season, view }: { season: SeasonDates; view: RigView }) {
-  return (
-    <div className="border-line bg-sheet rounded-sheet border px-3 py-2">
-      <YearTape season={season} now={view.now} trips={tripsAhead(view)} />
-    </div>
-  );
-}
-
-/** The Season: the year as this owner lives it, and what each time of it asks of a rig. */
-export function SeasonView() {
-  return (
-    <WithRig promise="Once a rig is set up, the year is laid out here: spring, mid-season, lay-up, and what falls due when.">
-      {(view, ready) => (
-        <div className="mx-auto grid w-full max-w-[80rem] grid-cols-[minmax(0,1fr)] gap-5 px-4 py-3 md:px-8 md:py-5">
-          <RigTabs rigs={ready.rigs} chosen={view.rig.id} href={(rig) => `/season?rig=${rig}`} />
-          <RigSeason key={view.rig.id} view={view} ready={ready} />
-        </div>
-      )}
-    </WithRig>
   );
 }

@@ -1,14 +1,14 @@
 import type { Metadata } from 'next';
 import { Suspense } from 'react';
 import { Loading } from '@/features/rigs';
-import { SeasonView } from '@/features/plan/season';
+import { PlanView } from '@/features/plan/days';
 
 export const metadata: Metadata = { title: 'Plan' };
 
 export default function Page() {
   return (
     <Suspense fallback={<Loading />}>
-      <SeasonView />
+      <PlanView />
     </Suspense>
   );
 }
