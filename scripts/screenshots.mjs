@@ -65,13 +65,10 @@ const SHOTS = [
     },
   },
   {
-    name: 'season',
+    name: 'plan',
     go: async (page) => {
       await page.goto(`${BASE}/plan?rig=${RIGS.juniper}`);
-      await page
-        .getByText(/8 times in 10/)
-        .first()
-        .waitFor();
+      await page.getByText('No better plan exists').waitFor();
     },
   },
   { name: 'yard-phone', view: PHONE, go: (page) => page.goto(`${BASE}/?rig=${RIGS.juniper}`) },

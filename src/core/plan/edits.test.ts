@@ -1,6 +1,14 @@
 import { seeded } from '../base';
 import {
   apart,
+  closeDay,
+  giveHours,
+  keepOff,
+  moveDay,
+  moveJobs,
+  openDay,
+  pinDay,
+  unpin,
   block,
   construct,
   evaluate,
@@ -95,5 +103,37 @@ describe('what a plan is worth', () => {
     expect(apart(problem).minutes).toBeGreaterThanOrEqual(plan.minutes);
     expect(block(problem).days).toBeGreaterThan(0);
     expect(plan.days).toBe(new Set(first.visits.flat()).size);
+  });
+});
+
+describe('what a hand on the plan asks for', () => {
+  const from = first.visits[job]?.[0] ?? 0;
+  const to = from === 12 ? 14 : 12;
+
+  test('a day moved takes its work along and is left free; opened again it may be worked on', () => {
+    const moved = moveDay(problem, first.visits, NO_EDITS, from, to);
+    expect(moved.closed).toEqual([dayOf(from)]);
+    expect(moved.pins[id]).toBe(dayOf(to));
+    const back = moveDay(problem, first.visits, moved, to, from);
+    expect(back.closed).toEqual([dayOf(to)]);
+    expect(openDay(moved, dayOf(from)).closed).toEqual([]);
+    expect(moveDay(problem, first.visits, NO_EDITS, from, from)).toBe(NO_EDITS);
+  });
+
+  test('a job moved stays there, unpinned it goes where it is best, kept off a day it is not pinned to it', () => {
+    const moved = moveJobs(problem, keepOff(NO_EDITS, [id], dayOf(to)), [id], to);
+    expect(moved).toEqual({ ...NO_EDITS, pins: { [id]: dayOf(to) } });
+    expect(unpin(moved, [id])).toEqual(NO_EDITS);
+    expect(moveJobs(problem, NO_EDITS, [id], to, from).never).toEqual([{ job: id, day: dayOf(from) }]);
+    expect(keepOff(moved, [id], dayOf(to))).toEqual({ ...NO_EDITS, never: [{ job: id, day: dayOf(to) }] });
+  });
+
+  test('a day pinned holds all that is on it; closed it holds nothing', () => {
+    const pinned = pinDay(problem, first.visits, NO_EDITS, from);
+    const here = problem.jobs.filter((_, j) => (first.visits[j] ?? []).includes(from));
+    expect(Object.keys(pinned.pins).sort()).toEqual(here.map((one) => one.id).sort());
+    expect(pinProblems(problem, pinned)).toEqual([]);
+    expect(closeDay(problem, pinned, from)).toEqual({ ...NO_EDITS, closed: [dayOf(from)] });
+    expect(giveHours(NO_EDITS, dayOf(from), 120).hours).toEqual({ [dayOf(from)]: 120 });
   });
 });

@@ -150,19 +150,23 @@ export function moveDay(
   };
 }
 
-/** Some jobs moved to a day: they stay there. */
+/** Some jobs moved to a day, where they stay, from the one they were on, where they are not done any more. */
 export function moveJobs(
   problem: PlanProblem,
   edits: PlanEdits,
   jobs: readonly string[],
   to: number,
+  from: number = to,
 ): PlanEdits {
-  const day = problem.days[to]?.day;
-  if (day === undefined) return edits;
+  const [day, was] = [problem.days[to]?.day, problem.days[from]?.day];
+  if (day === undefined || was === undefined) return edits;
   return {
     ...edits,
     pins: { ...edits.pins, ...Object.fromEntries(jobs.map((id) => [id, day])) },
-    never: edits.never.filter((one) => !(one.day === day && jobs.includes(one.job))),
+    never: [
+      ...edits.never.filter((one) => !((one.day === day || one.day === was) && jobs.includes(one.job))),
+      ...(day === was ? [] : jobs.map((job) => ({ job, day: was }))),
+    ],
     closed: edits.closed.filter((one) => one !== day),
   };
 }

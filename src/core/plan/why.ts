@@ -14,6 +14,8 @@ export interface WhyThisDay {
   readonly wasted: number;
   /** No other free day could have it. */
   readonly only: boolean;
+  /** The day (by number) on which it was done before in this plan, where it comes round again. */
+  readonly after: number | undefined;
 }
 
 /** What a job takes on a day beside the others that are done there. */
@@ -45,6 +47,7 @@ export function whyThisDay(problem: PlanProblem, visits: Visits, j: number, day:
     shares: shares === undefined ? undefined : nodes[shares]?.of,
     laterPast: Math.max(0, past - (job?.late[here] ?? 0)),
     wasted: job?.wasted[here] ?? 0,
+    after: from < 0 ? undefined : from,
     only: days.every((_, k) => k === day || (job?.legs[legOf(problem, -1, k)] ?? FORBIDDEN) === FORBIDDEN),
   };
 }

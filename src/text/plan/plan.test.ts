@@ -41,6 +41,7 @@ const why: WhyThisDay = {
   laterPast: 0,
   wasted: 0,
   only: false,
+  after: undefined,
 };
 const said = (more: Partial<WorkToPlan> = {}, about: Partial<WhyThisDay> = {}, pinned = false) =>
   whyWords({
@@ -48,6 +49,7 @@ const said = (more: Partial<WorkToPlan> = {}, about: Partial<WhyThisDay> = {}, p
     why: { ...why, ...about },
     day: '2026-06-27',
     pinned,
+    before: undefined,
     now: NOW,
     system: 'us',
   });
@@ -61,7 +63,7 @@ const trip = {
 
 describe('why a job stands on its day', () => {
   test('what it saves beside the others, and how early it is', () => {
-    expect(said()).toBe("3 weeks early; 2R's wheel is off anyway, so it takes 6 min instead of 41 min.");
+    expect(said()).toBe("3 weeks early. 2R's wheel is off anyway: 6 min instead of 41 min.");
     expect(said({ onTrip: { trip, distance: mi(410) } }, { alone: 6 })).toBe(
       '3 weeks early, but “north shore” on Jul 3 would pass its limit at 410 mi.',
     );
@@ -93,12 +95,26 @@ describe('why a job stands on its day', () => {
     ).toBe('About when it falls due.');
   });
 
+  test('what comes round again, and what the rest does by the way', () => {
+    const about = {
+      work,
+      why: { ...why, minutes: 0 },
+      day: '2026-07-18',
+      pinned: false,
+      now: NOW,
+      system: 'us',
+    } as const;
+    expect(whyWords({ ...about, before: '2026-05-16' })).toBe(
+      'It comes round again after May 16. It is part of the other work that day.',
+    );
+  });
+
   test.each([
     ['hub', "2R's hub is off anyway"],
     ['up', '2R is up anyway'],
   ] as const)('%s', (kind, words) => {
     expect(said({}, { shares: { kind, rig: RIG, place: '2R' } })).toContain(words);
-    expect(said({}, { shares: { kind: 'day' } })).toContain('the tools are out anyway');
+    expect(said({}, { shares: { kind: 'day' } })).toContain('6 min here, 41 min on a day of its own.');
   });
 });
 

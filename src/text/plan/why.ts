@@ -1,5 +1,5 @@
 import type { CivilDay } from '@/core/base';
-import { daysApart, type SetUp, type WhyThisDay, type WorkToPlan } from '@/core/plan';
+import { daysApart, type WhyThisDay, type WorkToPlan } from '@/core/plan';
 import type { UnitSystem } from '@/core/quantity';
 import { dateField, minutes } from '../dates';
 import { count, measure } from '../measure';
@@ -11,6 +11,8 @@ export interface WhyAbout {
   readonly why: WhyThisDay;
   readonly day: CivilDay;
   readonly pinned: boolean;
+  /** The day it was done before in this plan, where it comes round again. */
+  readonly before: CivilDay | undefined;
   readonly now: string;
   readonly system: UnitSystem;
 }
@@ -24,27 +26,30 @@ export function tripWordsOf(
   return trip.name ? `“${trip.name}” on ${on}` : `the trip on ${on}`;
 }
 
-/** What is open there already: `2R's wheel is off anyway`. */
-function opened(shares: SetUp | undefined): string | undefined {
-  switch (shares?.kind) {
+/** What it takes there beside the others, where that is less than by itself: `2R's wheel is off anyway: 6 min instead of 41 min.` */
+function shared({ minutes: here, alone, shares }: WhyThisDay): string | undefined {
+  if (alone - here < 3 || !shares) return undefined;
+  if (here < 1) return 'It is part of the other work that day.';
+  const than = `${minutes(here)} instead of ${minutes(alone)}.`;
+  switch (shares.kind) {
     case 'hub':
-      return `${shares.place}'s hub is off anyway`;
+      return `${shares.place}'s hub is off anyway: ${than}`;
     case 'wheel':
-      return `${shares.place}'s wheel is off anyway`;
+      return `${shares.place}'s wheel is off anyway: ${than}`;
     case 'up':
-      return `${shares.place} is up anyway`;
+      return `${shares.place} is up anyway: ${than}`;
     case 'rig':
     case 'day':
-      return 'the tools are out anyway';
-    case undefined:
-      return undefined;
+      return `${minutes(here)} here, ${minutes(alone)} on a day of its own.`;
   }
 }
 
 const WEEK = 7;
 
-function when({ work, why, day, now, system }: WhyAbout): string {
+function when(about: WhyAbout): string {
+  const { work, why, day, now, system } = about;
   const { band, findings, duties, before, onTrip } = work;
+  if (about.before !== undefined) return `It comes round again after ${monthDay(about.before, now)}`;
   if (findings.length > 0)
     return before
       ? `It was found and comes before ${tripWordsOf(before, now)}`
@@ -75,15 +80,10 @@ function when({ work, why, day, now, system }: WhyAbout): string {
 /** Why a job stands on its day, in one sentence from the model itself. */
 export function whyWords(about: WhyAbout): string {
   const { why, pinned } = about;
-  const saves = why.alone - why.minutes;
-  const shared = opened(why.shares);
-  const cheap =
-    saves >= 3 && shared
-      ? `; ${shared}, so it takes ${minutes(why.minutes)} instead of ${minutes(why.alone)}`
-      : '';
   const only = why.only ? '; no other free day will do' : '';
-  const sentence = `${pinned ? 'You pinned it here. ' : ''}${when(about)}${cheap}${only}.`;
-  return sentence.charAt(0).toUpperCase() + sentence.slice(1);
+  return [pinned ? 'You pinned it here.' : undefined, `${when(about)}${only}.`, shared(why)]
+    .filter((sentence) => sentence !== undefined)
+    .join(' ');
 }
 
 /** What a day saves against each of its jobs on a day of its own. */

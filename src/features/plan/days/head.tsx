@@ -2,7 +2,7 @@
 
 import { apart, block, isUnedited, NO_EDITS, openDay, together, unpin } from '@/core/plan';
 import { usePreferences } from '@/store';
-import { count, jobsTitle, list, minutes } from '@/text';
+import { jobsTitle, list, minutes } from '@/text';
 import {
   changeWords,
   comparedWords,
@@ -123,7 +123,7 @@ export function ByHand({ plan, now }: { plan: PlanReady; now: string }) {
       ))}
       {pins > 0 && (
         <Button onClick={() => plan.edit(unpin(edits, Object.keys(edits.pins)), 'All unpinned')}>
-          {count(pins, 'job')} pinned: unpin
+          Unpin all
         </Button>
       )}
       <Button look="quiet" onClick={() => plan.edit(NO_EDITS, 'Everything as it is best')}>

@@ -3,12 +3,11 @@
 import { useDraggable } from '@dnd-kit/core';
 import { GripVertical, Pin } from 'lucide-react';
 import { useState } from 'react';
-import { keepOff, moveJobs, unpin, whyThisDay } from '@/core/plan';
+import { keepOff, moveJobs, unpin } from '@/core/plan';
 import { usePreferences } from '@/store';
-import { jobsTitle } from '@/text';
-import { planDay, whyWords } from '@/text/plan';
+import { planDay } from '@/text/plan';
 import { Button, Select } from '@/ui';
-import type { Row } from './posts';
+import { toldOf, type Row } from './posts';
 import type { Shown } from './shown';
 import type { PlanReady } from './use-plan';
 
@@ -28,37 +27,27 @@ function daysFor(
 export function JobRow({ row, plan, post, view }: Shown & { row: Row }) {
   const { units } = usePreferences();
   const [asks, setAsks] = useState(false);
-  const works = row.works.flatMap((j) => plan.yard.works[j] ?? []);
+  const { works, title, why } = toldOf(plan, row, post, view.now, units);
   const ids = works.map(({ id }) => id);
-  const title = jobsTitle(works.flatMap(({ jobs }) => jobs));
   const { setNodeRef, listeners, transform } = useDraggable({ id: `jobs ${ids.join('|')}` });
   const pinned = ids.every((id) => plan.edits.pins[id] === post.day);
-  const [first] = works;
-  const [j = 0] = row.works;
-  // Of several places the sentence of the one that saves most stands for all.
-  const why = row.works
-    .map((one) => whyThisDay(plan.problem, plan.planned.found.visits, one, post.k))
-    .reduce(
-      (best, one) => (one.alone - one.minutes > best.alone - best.minutes ? one : best),
-      whyThisDay(plan.problem, plan.planned.found.visits, j, post.k),
-    );
-  if (!first) return null;
   const move = (day: string) => {
     const k = plan.yard.problem.days.findIndex((one) => one.day === day);
     if (k >= 0)
       plan.edit(
-        moveJobs(plan.yard.problem, plan.edits, ids, k),
+        moveJobs(plan.yard.problem, plan.edits, ids, k, post.k),
         `${title} moved to ${planDay(day, view.now)}`,
       );
   };
   return (
     <li
-      className="border-line grid grid-cols-[1.5rem_minmax(0,1fr)_auto] gap-x-2 border-b py-2.5"
+      className="border-line grid grid-cols-[minmax(0,1fr)_auto] gap-x-2 md:grid-cols-[1.5rem_minmax(0,1fr)_auto] border-b py-2.5"
       style={
         transform
           ? {
               transform: `translate(${transform.x}px, ${transform.y}px)`,
               position: 'relative',
+              background: 'var(--sheet)',
               zIndex: 40,
             }
           : undefined
@@ -73,14 +62,12 @@ export function JobRow({ row, plan, post, view }: Shown & { row: Row }) {
       >
         <GripVertical size={18} />
       </span>
-      <div className="col-start-2 min-w-0">
+      <div className="min-w-0 md:col-start-2">
         <p className="font-semibold">
           {pinned && <Pin aria-label="Pinned" size={15} className="mr-1 inline" />}
           {title}
         </p>
-        <p className="text-soft text-[0.94rem]">
-          {whyWords({ work: first, why, day: post.day, pinned: false, now: view.now, system: units })}
-        </p>
+        <p className="text-soft text-[0.94rem]">{why}</p>
         {asks && (
           <div className="mt-2 grid gap-2">
             <Select label="Move it to" value={post.day} onChange={move}>

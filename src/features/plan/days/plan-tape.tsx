@@ -244,7 +244,10 @@ export function PlanTape({
         const jobs = /^jobs (.*)$/.exec(String(active.id))?.[1];
         const k = yard.problem.days.findIndex(({ day }) => day === onto);
         if (jobs === undefined || onto === undefined || k < 0) return;
-        plan.edit(moveJobs(yard.problem, edits, jobs.split('|'), k), `Moved to ${planDay(onto, now)}`);
+        plan.edit(
+          moveJobs(yard.problem, edits, jobs.split('|'), k, posts.find((one) => one.day === chosen)?.k),
+          `Moved to ${planDay(onto, now)}`,
+        );
       }}
     >
       <div className="border-line bg-sheet rounded-sheet hidden overflow-x-auto border px-2 py-2 md:block">

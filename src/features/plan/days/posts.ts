@@ -1,4 +1,7 @@
-import { evaluate, savedOn } from '@/core/plan';
+import { evaluate, savedOn, whyThisDay, type WorkToPlan } from '@/core/plan';
+import type { UnitSystem } from '@/core/quantity';
+import { jobsTitle } from '@/text';
+import { whyWords } from '@/text/plan';
 import type { PlanReady } from './use-plan';
 
 /** A yard day of the plan. */
@@ -59,4 +62,29 @@ export function rowsOf({ yard }: Pick<PlanReady, 'yard'>, post: Post): readonly 
     rows.set(key, row);
   }
   return [...rows].map(([key, row]) => ({ key, ...row }));
+}
+
+/** The works of a row, its name, and the sentence of why it stands there: of several places that of the one that saves most. */
+export function toldOf(
+  { yard, problem, planned }: PlanReady,
+  row: Row,
+  post: Post,
+  now: string,
+  system: UnitSystem,
+): { readonly works: readonly WorkToPlan[]; readonly title: string; readonly why: string } {
+  const works = row.works.flatMap((j) => yard.works[j] ?? []);
+  const title = jobsTitle(works.flatMap(({ jobs }) => jobs));
+  const [first] = works;
+  const whys = row.works.map((j) => whyThisDay(problem, planned.found.visits, j, post.k));
+  const why = whys.reduce<(typeof whys)[number] | undefined>(
+    (best, one) => (best && best.alone - best.minutes >= one.alone - one.minutes ? best : one),
+    undefined,
+  );
+  if (!first || !why) return { works, title, why: '' };
+  const before = why.after === undefined ? undefined : problem.days[why.after]?.day;
+  return {
+    works,
+    title,
+    why: whyWords({ work: first, why, day: post.day, pinned: false, before, now, system }),
+  };
 }

@@ -1,14 +1,14 @@
 'use client';
 
-import { cardOf, whyThisDay } from '@/core/plan';
+import { cardOf } from '@/core/plan';
 import { Shown as ShownPaper, useMade } from '@/features/logbook/papers';
 import type { RigView } from '@/features/rigs';
 import { usePreferences } from '@/store';
-import { jobsTitle, layOut } from '@/text';
+import { layOut } from '@/text';
 import { yardDayPaper, type YardDayOf } from '@/text/papers';
-import { orderByWords, whyWords } from '@/text/plan';
+import { orderByWords } from '@/text/plan';
 import { Button, reported } from '@/ui';
-import { rowsOf } from './posts';
+import { rowsOf, toldOf } from './posts';
 import type { Shown } from './shown';
 
 /** A yard day on paper: its work, why, what to order and what to lay out. */
@@ -32,18 +32,9 @@ export function PrintDay({ plan, post, view, rigs }: Shown & { rigs: readonly Ri
         return [
           {
             name: one.model.name,
-            jobs: mine.flatMap((row) => {
-              const [j = 0] = row.works;
-              const work = plan.yard.works[j];
-              if (!work) return [];
-              const why = whyThisDay(plan.problem, plan.planned.found.visits, j, post.k);
-              const said = { work, why, day: post.day, pinned: false, now: view.now, system: units };
-              return [
-                {
-                  title: jobsTitle(row.works.flatMap((w) => plan.yard.works[w]?.jobs ?? [])),
-                  why: whyWords(said),
-                },
-              ];
+            jobs: mine.map((row) => {
+              const { title, why } = toldOf(plan, row, post, view.now, units);
+              return { title, why };
             }),
             orderBy: order && `${order.by}: ${order.what}`,
             items: layOut(card.value, one.model, one.rig, one.house, units),

@@ -168,7 +168,7 @@ export function TapeDrawing({
         );
       })}
       <line x1={left} x2={right} y1={bottom} y2={bottom} stroke="var(--ink)" strokeWidth="1.4" />
-      {[{ at: 0, far: 0 }, ...miles].map(({ at, far }) => (
+      {[{ at: 0, far: 0 }, ...miles.filter(({ at }) => x(at) - x(0) > 70)].map(({ at, far }) => (
         <g key={at}>
           <line x1={x(at)} x2={x(at)} y1={bottom} y2={bottom + 8} stroke="var(--ink)" strokeWidth="1" />
           <text

@@ -55,14 +55,12 @@ export function monthsOf(yard: YardProblem): readonly { readonly at: number; rea
     .map((ms) => ({ at: (ms - utc(yard.from)) / DAY, name: MONTHS[new Date(ms).getUTCMonth()] ?? '' }));
 }
 
-/** Where words go that shall stand beside the posts, not behind them: before or after the one that is in the way. */
-function beside(start: number, wide: number, posts: readonly number[], free: number): number {
-  const behind = posts.find((x) => x > start - 6 && x < start + wide);
-  if (behind === undefined) return start;
-  const before = behind - wide - 8;
-  const clear = (at: number) => !posts.some((x) => x > at - 6 && x < at + wide);
-  if (before >= free && clear(before)) return before;
-  return clear(behind + 9) ? behind + 9 : start;
+/** Where words go that shall stand beside the posts, not behind them: as near as there is room to where they belong. */
+function beside(start: number, wide: number, posts: readonly number[], free: number, right: number): number {
+  const clear = (at: number) =>
+    at >= free && at + wide <= right && !posts.some((x) => x > at - 6 && x < at + wide);
+  const places = [start, ...posts.flatMap((x) => [x - wide - 1, x + 9])].filter(clear);
+  return places.sort((a, b) => Math.abs(a - start) - Math.abs(b - start))[0] ?? start;
 }
 
 /** The words of what ripens, where there is room for them. */
@@ -82,7 +80,7 @@ export function toldIn(lane: Lane, { x, left, right }: TapeFrame, posts: readonl
     const wide = label.length * 6.4 + 12;
     const end = x(of.likely);
     const wanted = Math.max(free, of.due ? end + 6 : Math.min(end - wide, right - wide));
-    const at = beside(wanted, wide, posts, free);
+    const at = beside(wanted, wide, posts, free, right);
     const fits = at >= free && at + wide <= right + 8;
     if (fits) free = at + wide;
     out.push({ of, label, at: fits ? at : undefined });
