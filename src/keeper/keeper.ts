@@ -7,9 +7,11 @@ import {
   endOf,
   isNewer,
   isSimulated,
+  HOUSE,
   withDays,
   type Entry,
   type Fold,
+  type GoneState,
   type RigState,
   type UnreadEntry,
   type YardState,
@@ -20,7 +22,7 @@ import { Cards } from './cards';
 import { readCheckpoint, sameRigs, type Checkpoint, type Standing } from './checkpoint';
 import { KeptZone } from './kept-zone';
 import { extendByRows, foldRows, orderRows, readRows, type LostRow } from './log-reader';
-import { type Change, type ChangeProblem, type LogRow, type YardPort } from './port';
+import { type Change, type ChangeProblem, type LogRow, type Row, type Shelf, type YardPort } from './port';
 import { lostOf } from './lost';
 import { Shelves, type PhotoRow } from './shelves';
 import type { Shown } from './shown';
@@ -101,7 +103,11 @@ export class Keeper {
     private readonly port: YardPort,
     private readonly around: Surroundings,
   ) {
-    this.shelves = new Shelves(port, () => this.entries());
+    this.shelves = new Shelves(
+      port,
+      () => this.entries(),
+      () => this.gone().photos,
+    );
     this.cards = new Cards(port, (change) => this.changed(change));
     this.zone = new KeptZone(port);
     this.mark = new YardMark(port, around.mark);
@@ -133,6 +139,7 @@ export class Keeper {
     const look = async () => {
       await this.mark.read();
       if (whole) await this.refresh(true);
+      await this.letGo();
       await this.prove();
       await this.shelves.sweep(this.around.now);
     };
@@ -341,6 +348,66 @@ export class Keeper {
     return this.folded?.fold ?? emptyFold();
   }
 
+  /** What was let go of for good. */
+  private gone(): GoneState {
+    return this.standing?.state.rigs[HOUSE]?.gone ?? { rigs: [], photos: [] };
+  }
+
+  /** Takes out of the disk what was let go of, here or on another device: lines, cards, forms and pictures. */
+  private async letGo(): Promise<void> {
+    const { rigs, photos } = this.gone();
+    if (rigs.length + photos.length === 0) return;
+    const { entries } = await this.entries();
+    const lines =
+      entries.some(({ rig }) => rigs.includes(rig)) ||
+      this.lostRows.some(({ unread }) => unread !== undefined && rigs.includes(unread.rig));
+    const lying = new Set(await this.port.keys('photos'));
+    const hashes = (of: readonly Entry[]) =>
+      of.flatMap((entry) => (entry.kind === 'photo' ? [entry.body.hash] : []));
+    const stay = new Set(hashes(entries.filter(({ rig }) => !rigs.includes(rig))));
+    const pictures = [
+      ...photos,
+      ...hashes(entries.filter(({ rig }) => rigs.includes(rig))).filter((hash) => !stay.has(hash)),
+    ].filter((hash) => lying.has(hash));
+    if (!lines && pictures.length === 0) return;
+    const speaks = ({ key, value }: Row) =>
+      rigs.some((rig) => key.includes(rig) || JSON.stringify(value).includes(rig));
+    const drop = (shelf: Shelf, rows: readonly Pick<Row, 'key'>[]) => rows.map(({ key }) => ({ shelf, key }));
+    clearTimeout(this.keeping);
+    await this.port.change({
+      ...(lines && { purge: rigs }),
+      drop: [
+        ...drop(
+          'photos',
+          pictures.map((key) => ({ key })),
+        ),
+        ...(lines
+          ? [
+              ...drop('runs', (await this.port.all('runs')).filter(speaks)),
+              ...drop('drafts', (await this.port.all('drafts')).filter(speaks)),
+              { shelf: 'checkpoints' as const, key: 'fold' },
+            ]
+          : []),
+      ],
+    });
+    if (!lines) return;
+    this.folded = undefined;
+    this.ordered = undefined;
+    this.standing = undefined;
+    await this.refresh(true);
+  }
+
+  /** What arrived behind a place in the log, read or written by a newer version, and where the log ends now. */
+  async since(after: number): Promise<{
+    readonly rows: { readonly entries: readonly Entry[]; readonly unread: readonly UnreadEntry[] };
+    readonly last: number;
+  }> {
+    const rows = await this.port.log(after);
+    const { entries, lost } = readRows(rows, await this.zone.oldDays(), await this.doubts());
+    const unread = lost.flatMap((row) => (row.unread && isNewer(row.unread.why) ? [row.unread] : []));
+    return { rows: { entries, unread }, last: rows.at(-1)?.seq ?? after };
+  }
+
   /** What new entries rest on: when the newest one was recorded, and for what acts on others those others. */
   async known(acts: boolean): Promise<LogKnown> {
     const { entries } = acts ? await this.entries() : { entries: [] };
@@ -393,15 +460,22 @@ export class Keeper {
     { unread = [], forms = [], once }: AppendMore = {},
   ): Promise<boolean> {
     this.refuseSimulated(entries);
-    const put = photos.map(({ hash, blob }) => ({ shelf: 'photos' as const, key: hash, value: blob }));
+    // What was let go of does not come back with what others still have of it.
+    const { rigs, photos: gonePhotos } = this.gone();
+    const staying = entries.filter(({ rig }) => !rigs.includes(rig));
+    const put = photos
+      .filter(({ hash }) => !gonePhotos.includes(hash))
+      .map(({ hash, blob }) => ({ shelf: 'photos' as const, key: hash, value: blob }));
     // What a newer version wrote is kept to the letter.
     const kept = unread.map(({ raw }) => raw as Entry);
-    return this.written({
-      append: [...this.datedNow(entries), ...kept],
+    const done = await this.written({
+      append: [...this.datedNow(staying), ...kept],
       put,
       drop: forms.map((key) => ({ shelf: 'drafts' as const, key })),
       when: once === undefined ? [] : [{ shelf: 'drafts', key: once, is: 'there' }],
     });
+    if (staying.some(({ kind }) => kind === 'let.go')) await this.letGo();
+    return done;
   }
 
   /** Writes what a finished card came to and puts it away, in one piece; a tab that comes second writes nothing. */

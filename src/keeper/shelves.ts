@@ -1,5 +1,7 @@
 import { addDays, fail, ok, type Instant, type Result } from '@/core/base';
 import type { Fold } from '@/core/log';
+import { sha256 } from '@noble/hashes/sha2.js';
+import { bytesToHex } from '@noble/hashes/utils.js';
 import type { YardPort } from './port';
 
 /** A picture (JPEG) under the hash of its bytes; scaled down, without anything but what is seen in it. */
@@ -16,6 +18,8 @@ export class Shelves {
   constructor(
     private readonly port: YardPort,
     private readonly entries: () => Promise<Pick<Fold, 'entries'>>,
+    /** Pictures that were let go of for good. */
+    private readonly gone: () => readonly string[] = () => [],
   ) {}
 
   /** A form half filled in, as it was left. */
@@ -64,6 +68,34 @@ export class Shelves {
   async readPhoto(hash: string): Promise<Blob | undefined> {
     const found = await this.port.get('photos', hash);
     return found instanceof Blob ? found : undefined;
+  }
+
+  /** A fact that this device knows of itself. */
+  fact(key: string): Promise<unknown> {
+    return this.port.get('meta', key);
+  }
+
+  /** Notes a fact of this device; undefined drops it. */
+  async noteFact(key: string, value: unknown): Promise<void> {
+    await this.port.change(
+      value === undefined ? { drop: [{ shelf: 'meta', key }] } : { put: [{ shelf: 'meta', key, value }] },
+    );
+  }
+
+  /** The pictures that the log speaks of and nobody let go of, and whether each is on this device. */
+  async spokenPhotos(): Promise<readonly { readonly hash: string; readonly here: boolean }[]> {
+    const { entries } = await this.entries();
+    const gone = new Set(this.gone());
+    const hashes = new Set(entries.flatMap((entry) => (entry.kind === 'photo' ? [entry.body.hash] : [])));
+    const lying = new Set(await this.port.keys('photos'));
+    return [...hashes].filter((hash) => !gone.has(hash)).map((hash) => ({ hash, here: lying.has(hash) }));
+  }
+
+  /** Takes in a picture under its hash; false where it is another one than its name says. */
+  async takePhoto(hash: string, bytes: Uint8Array): Promise<boolean> {
+    if (bytesToHex(sha256(bytes)) !== hash) return false;
+    await this.keepPhoto({ hash, blob: new Blob([bytes.slice()], { type: 'image/jpeg' }) });
+    return true;
   }
 
   /** The bytes of the pictures that the log speaks of, by hash, as far as they are on this device. */

@@ -47,6 +47,7 @@ export const KIND_OF_ENTRY: Record<Entry['kind'], string> = {
   'rule.chosen': 'House rule',
   season: 'Season',
   deferral: 'Put off',
+  'let.go': 'Let go',
   'plan.set': 'Plan',
   'plan.kept': 'Plan',
   event: 'Happened',
@@ -500,6 +501,15 @@ export function entryWords(
         title: `Planned: ${name ?? 'a trip'}, ${measure(distance, 'distance', system)} on ${dayInFull(at)}`,
         lines: launches > 0 ? [count(launches, 'launch', 'launches')] : [],
       };
+    }
+    case 'let.go': {
+      const { body } = entry;
+      return body.what === 'rig'
+        ? {
+            title: `Let go of for good: ${body.name ?? 'a rig'}`,
+            lines: [`${count(body.entries, 'entry', 'entries')} deleted, here and on every device in step`],
+          }
+        : { title: 'A picture deleted for good', lines: [] };
     }
     case 'plan.set':
       return planSetEntry(entry.body);

@@ -15,3 +15,12 @@ export { fingerprintOf, rigOfFingerprint, type Fingerprint } from './fingerprint
 export { writeCalendar, type CalendarDay } from './calendar';
 export { planMerge, type MergePlan, type MergeProblem } from './merge';
 export { entryJsonSchema, toLine } from './format';
+export {
+  isSealedName,
+  photoFileName,
+  photoOfName,
+  readSealed,
+  writeSealed,
+  type SealedFile,
+  type SealedProblem,
+} from './sealed';

@@ -3,7 +3,7 @@ import type { Applied, Own, Patch } from './define';
 import type { Entry } from './entry';
 import { compareEntries } from './order';
 import { REGISTRY } from './registry';
-import { emptyRig, EMPTY_YARD, type RigState, type YardState } from './state';
+import { emptyRig, EMPTY_YARD, HOUSE, type RigState, type YardState } from './state';
 
 interface Checkpoint {
   /** How many entries, counted from the first, the state is of. */
@@ -39,12 +39,25 @@ function patchOf(rig: RigState, entry: Entry, own?: Own): Patch {
   return apply(rig, entry.body, entry, own);
 }
 
+/** True for a rig that was let go of: what is told of it counts no more, whenever it arrives. */
+const isGone = (house: RigState | undefined, rig: string) =>
+  house !== undefined && house.gone.rigs.includes(rig);
+
+/** The rig that an entry lets go of. */
+const goesWith = (entry: Entry) =>
+  entry.kind === 'let.go' && entry.body.what === 'rig' ? entry.body.rig : undefined;
+
 /** A state after one more entry. */
 export function stepped(state: YardState, entry: Entry): YardState {
+  if (isGone(state.rigs[HOUSE], entry.rig)) return state;
   const before = state.rigs[entry.rig] ?? emptyRig(entry.rig);
   const patch = patchOf(before, entry);
   // An entry without effect leaves no trace, so that a withdrawal arriving before its target changes nothing.
-  return patch ? { rigs: { ...state.rigs, [entry.rig]: { ...before, ...patch } } } : state;
+  if (!patch) return state;
+  const rigs: Record<string, RigState> = { ...state.rigs, [entry.rig]: { ...before, ...patch } };
+  const gone = goesWith(entry);
+  if (gone !== undefined) delete rigs[gone];
+  return { rigs };
 }
 
 function replay(
@@ -64,10 +77,12 @@ function replay(
   let own: Own = new WeakSet();
   for (let i = from?.count ?? 0; i < entries.length; i++) {
     const entry = entries[i];
-    if (entry && !retracted.has(entry.id)) {
+    if (entry && !retracted.has(entry.id) && !isGone(work.get(HOUSE), entry.rig)) {
       const rig = work.get(entry.rig) ?? emptyRig(entry.rig);
       const patch = patchOf(rig, entry, own);
       if (patch) work.set(entry.rig, Object.assign(rig, patch));
+      const gone = goesWith(entry);
+      if (gone !== undefined) work.delete(gone);
     }
     if ((i + 1) % EVERY === 0) {
       checkpoints.push({ count: i + 1, state: copied() });

@@ -58,6 +58,7 @@ export {
   type PlannedState,
   type Pull,
   type Refit,
+  type GoneState,
   type PlanningState,
   type RigState,
   type SurveyState,

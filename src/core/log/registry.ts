@@ -18,6 +18,7 @@ import { ruleChosen } from './kinds/rules';
 import { surveyed } from './kinds/survey';
 import { trip, tripBegun, tripMark, tripPlanned } from './kinds/trip';
 import { planKept, planSet } from './kinds/plan';
+import { letGo } from './kinds/let-go';
 import { deferral } from './kinds/deferral';
 import { happening } from './kinds/event';
 import { seasonSet } from './kinds/season';
@@ -66,6 +67,7 @@ export const REGISTRY = {
   'rule.chosen': ruleChosen,
   season: seasonSet,
   deferral,
+  'let.go': letGo,
   'plan.set': planSet,
   'plan.kept': planKept,
   event: happening,

@@ -56,6 +56,8 @@ function strongest(acts: readonly Entry[]): Entry | undefined {
 function possible({ actors, targets }: Acts): readonly Entry[] {
   return actors.filter((actor) => {
     const target = targets.get(targetOf(actor) ?? '');
+    // What was let go of is gone: nothing brings it back.
+    if (target?.kind === 'let.go') return false;
     return target?.rig === actor.rig && (actor.kind === 'void' || target.kind === actor.kind);
   });
 }

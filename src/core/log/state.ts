@@ -282,6 +282,8 @@ export interface RigState {
   readonly season: SeasonChoice | undefined;
   /** What choosing yard days goes by, and those that are planned; told of the house alone. */
   readonly planning: PlanningState;
+  /** What was let go of for good; told of the house alone. */
+  readonly gone: GoneState;
   readonly retired: { readonly at: Instant; readonly reason?: string } | undefined;
   /** Entries that contradict what came before them and were left out of the count. */
   readonly contradictions: readonly string[];
@@ -293,6 +295,14 @@ export interface PlanningState {
   readonly weights?: PlanSetBody['weights'];
   readonly kept?: PlanKeptBody & { readonly entry: string; readonly at: Instant };
 }
+
+/** Rigs and pictures (by hash) that were let go of for good: nothing of them counts, on any device. */
+export interface GoneState {
+  readonly rigs: readonly string[];
+  readonly photos: readonly string[];
+}
+
+const NOTHING_GONE: GoneState = { rigs: [], photos: [] };
 
 /** Nothing told of planning. */
 const NO_PLANNING: PlanningState = {};
@@ -345,6 +355,7 @@ export function emptyRig(id: string): RigState {
     rules: {},
     season: undefined,
     planning: NO_PLANNING,
+    gone: NOTHING_GONE,
     retired: undefined,
     contradictions: [],
   };

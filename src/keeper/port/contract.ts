@@ -57,6 +57,24 @@ export function portContract(maker: string, open: (name: string) => YardPort): v
       expect(raws(await port.log(rows.at(-1)?.seq ?? 0))).toEqual([between]);
     }, 60_000);
 
+    test('a rig is taken out of the log for good, sealed or not; what is left keeps its place, and its ids come in again', async () => {
+      const port = fresh();
+      const other = '0196d000-0000-7000-8000-0000000000bb';
+      const entries = many(2 * SEGMENT + 60).map((entry, i) =>
+        i % 3 === 0 ? { ...entry, rig: other } : entry,
+      );
+      for (let i = 0; i < entries.length; i += 400) await port.change({ append: entries.slice(i, i + 400) });
+      const before = await port.log(0);
+      await port.change({ purge: [other] });
+      const left = entries.filter(({ rig }) => rig === RIG);
+      const after = await port.log(0);
+      expect(raws(after)).toEqual(left);
+      expect(after).toEqual(before.filter(({ raw }) => (raw as Entry).rig === RIG));
+      expect(raws(await port.log(after[500]?.seq ?? 0))).toEqual(left.slice(501));
+      expect((await port.change({ append: entries.slice(0, 1) })).ok).toBe(true);
+      expect((await port.change({ append: left.slice(3, 4) })).ok).toBe(false);
+    }, 60_000);
+
     test('the same id twice in one change is refused', async () => {
       const port = fresh();
       const change = await port.change({ append: [numbered(1), numbered(1)] });
@@ -76,6 +94,7 @@ export function portContract(maker: string, open: (name: string) => YardPort): v
       });
       await port.change({ drop: [{ shelf: 'drafts', key: 'walk AB' }] });
       expect(await port.all('drafts')).toEqual([{ key: 'walk ABC', value: { at: 2 } }]);
+      expect(await port.keys('drafts')).toEqual(['walk ABC']);
       expect(await port.get('drafts', 'walk ABC')).toEqual({ at: 2 });
       expect(await port.get('runs', 'walk AB')).toEqual({ at: 3 });
     });

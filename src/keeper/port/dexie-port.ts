@@ -2,6 +2,7 @@ import Dexie, { type EntityTable, type ObservabilitySet, type Table } from 'dexi
 import { fail, ok, type Result } from '@/core/base';
 import {
   holds,
+  isOf,
   SHELVES,
   type Change,
   type ChangeProblem,
@@ -119,21 +120,37 @@ export function dexiePort(name: string): YardPort & { readonly close: () => void
     await db.entries.bulkDelete(rows.map(({ seq }) => seq));
   }
 
+  /** Takes every line of some rigs out of the log, sealed or not; places of the rest stay as they are. */
+  async function purged(rigs: readonly string[]): Promise<void> {
+    const open = await db.entries.toArray();
+    await db.entries.bulkDelete(open.filter(({ entry }) => isOf(entry, rigs)).map(({ seq }) => seq));
+    for (const segment of await db.segments.toArray()) {
+      const rows = unseal(segment);
+      const left = rows.filter(({ raw }) => !isOf(raw, rigs));
+      if (left.length === rows.length) continue;
+      await db.segments.delete(segment.first);
+      if (left.length > 0) await db.segments.bulkAdd(seal(left));
+    }
+  }
+
   return {
     log,
     get: async (shelf, key) => (await db.shelf(shelf).get(key))?.value,
     all: (shelf) => db.shelf(shelf).orderBy('key').toArray(),
+    keys: (shelf) => db.shelf(shelf).orderBy('key').primaryKeys(),
     change: async ({
       append: added = [],
+      purge = [],
       put = [],
       drop = [],
       when = [],
     }): Promise<Result<void, ChangeProblem>> => {
       try {
-        await db.transaction('rw', added.length > 0 ? tables : shelves, async () => {
+        await db.transaction('rw', added.length + purge.length > 0 ? tables : shelves, async () => {
           for (const { shelf, key, is } of when)
             if (!holds((await db.shelf(shelf).get(key))?.value, is)) throw new Refused({ code: 'outrun' });
           if (added.length > 0) await append(added);
+          if (purge.length > 0) await purged(purge);
           for (const { shelf, key, value } of put) await db.shelf(shelf).put({ key, value });
           for (const { shelf, key } of drop) await db.shelf(shelf).delete(key);
         });

@@ -1,5 +1,5 @@
 import { fail, ok } from '@/core/base';
-import { holds, SHELVES, type Change, type LogRow, type Row, type Shelf, type YardPort } from './port';
+import { holds, isOf, SHELVES, type Change, type LogRow, type Row, type Shelf, type YardPort } from './port';
 
 /** A yard that lies in memory and is gone with its tab: for tests, and for devices that store nothing. */
 export function memoryPort(): YardPort {
@@ -13,7 +13,8 @@ export function memoryPort(): YardPort {
     log: (after) => Promise.resolve(log.filter(({ seq }) => seq > after)),
     get: (shelf, key) => Promise.resolve(at(shelf).get(key)),
     all: (shelf) => Promise.resolve([...rows(shelf)].sort((a, b) => (a.key < b.key ? -1 : 1))),
-    change: ({ append = [], put = [], drop = [], when = [] }: Change) => {
+    keys: (shelf) => Promise.resolve([...at(shelf).keys()].sort()),
+    change: ({ append = [], purge = [], put = [], drop = [], when = [] }: Change) => {
       if (when.some(({ shelf, key, is }) => !holds(at(shelf).get(key), is)))
         return Promise.resolve(fail({ code: 'outrun' }));
       const fresh = new Set<string>();
@@ -24,6 +25,10 @@ export function memoryPort(): YardPort {
       const last = log.at(-1)?.seq ?? 0;
       log = [...log, ...append.map((raw, i) => ({ seq: last + 1 + i, raw: structuredClone(raw) }))];
       for (const id of fresh) ids.add(id);
+      if (purge.length > 0) {
+        for (const { raw } of log) if (isOf(raw, purge)) ids.delete((raw as { id: string }).id);
+        log = log.filter(({ raw }) => !isOf(raw, purge));
+      }
       for (const { shelf, key, value } of put) at(shelf).set(key, structuredClone(value));
       for (const { shelf, key } of drop) at(shelf).delete(key);
       for (const listener of listeners) listener();

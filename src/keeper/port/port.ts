@@ -21,6 +21,8 @@ export interface LogRow {
 /** A change made in one piece or not at all. */
 export interface Change {
   readonly append?: readonly Entry[];
+  /** Every line of these rigs is taken out of the log for good. */
+  readonly purge?: readonly string[];
   readonly put?: readonly (Row & { readonly shelf: Shelf })[];
   readonly drop?: readonly { readonly shelf: Shelf; readonly key: string }[];
   /** Has to hold at the moment of the change, or nothing is changed. */
@@ -39,6 +41,8 @@ export interface YardPort {
   log(after: number): Promise<readonly LogRow[]>;
   get(shelf: Shelf, key: string): Promise<unknown>;
   all(shelf: Shelf): Promise<readonly Row[]>;
+  /** The keys of a shelf, without what lies under them. */
+  keys(shelf: Shelf): Promise<readonly string[]>;
   change(change: Change): Promise<Result<void, ChangeProblem>>;
   /** Tells of every change to the log, the cards in hand and the device's facts, those of other tabs as well; returns what stops it. */
   watch(told: () => void): () => void;
@@ -57,4 +61,9 @@ export function holds(found: unknown, is: Is): boolean {
   if (is === 'there') return found !== undefined;
   if (is === 'gone') return found === undefined;
   return found !== undefined && revOf(found) === is.rev;
+}
+
+/** True for a line of the log that is of one of some rigs. */
+export function isOf(raw: unknown, rigs: readonly string[]): boolean {
+  return typeof raw === 'object' && raw !== null && 'rig' in raw && rigs.includes(raw.rig as string);
 }

@@ -1,0 +1,261 @@
+import fc from 'fast-check';
+import { seeded } from '@/core/base';
+import { readSealed, writeSealed } from '@/core/exchange';
+import { HOUSE, makeEntry, type Entry } from '@/core/log';
+import { sampleModel } from '@/core/testing/arbitraries';
+import { Keeper } from './keeper';
+import { memoryPort } from './port';
+import { forgetFolder, keepInStep, stepKnown, type Folder, type InStep } from './step';
+
+const NOW = '2026-05-16T14:00:00.000Z';
+const RIG = '0196d000-0000-7000-8000-0000000000aa';
+const OTHER = '0196d000-0000-7000-8000-0000000000bb';
+let ids = 0;
+const id = () => `0196d000-0000-7000-8000-${(ids += 1).toString(16).padStart(12, '0')}`;
+
+const note = (text: string, rig = RIG): Entry =>
+  makeEntry('note', { id: id(), rig, happened: NOW, recorded: NOW }, { text });
+const setup = (rig: string, name: string): Entry =>
+  makeEntry(
+    'rig.setup',
+    { id: id(), rig, happened: NOW, recorded: NOW },
+    { model: { ...sampleModel({}), name } },
+  );
+const letGo = (rig: string): Entry =>
+  makeEntry(
+    'let.go',
+    { id: id(), rig: HOUSE, happened: '2026-05-17T14:00:00.000Z', recorded: '2026-05-17T14:00:00.000Z' },
+    { what: 'rig', rig, name: 'Sold', entries: 3 },
+  );
+
+function device(name: string): { readonly keeper: Keeper; readonly fresh: () => string } {
+  const keeper = new Keeper(memoryPort(), {
+    version: 'test',
+    warn: () => undefined,
+    now: NOW,
+    mark: () => 1,
+  });
+  return { keeper, fresh: () => name };
+}
+
+type Files = Map<string, Uint8Array<ArrayBuffer>>;
+
+/** A folder that lies in memory, as a cloud's own copy of it on one device. */
+function folderIn(files: Files): Folder {
+  return {
+    list: () => Promise.resolve([...files].map(([name, bytes]) => ({ name, size: bytes.length }))),
+    read: (name) => {
+      const bytes = files.get(name);
+      return bytes ? Promise.resolve(bytes) : Promise.reject(new Error('gone'));
+    },
+    write: (name, bytes) => {
+      files.set(name, bytes);
+      return Promise.resolve();
+    },
+    remove: (name) => {
+      files.delete(name);
+      return Promise.resolve();
+    },
+  };
+}
+
+async function step(one: ReturnType<typeof device>, files: Files, anyYard = false): Promise<InStep> {
+  const done = await keepInStep(one.keeper, folderIn(files), { now: NOW, fresh: one.fresh, anyYard });
+  if ('otherYard' in done) throw new Error(`another yard: ${done.otherYard.join()}`);
+  return done;
+}
+
+const idsOf = async ({ keeper }: ReturnType<typeof device>) =>
+  (await keeper.entries()).entries.map((entry) => entry.id).sort();
+
+describe('a sealed file', () => {
+  test('is read as it was written, under a name of its own; a byte less or another one and it is none', () => {
+    const { name, bytes } = writeSealed('ab12cd34', [note('a'), note('b')], NOW);
+    expect(name).toMatch(/^yardline-ab12cd34-[0-9a-f]{16}\.ndjson$/);
+    expect(readSealed(bytes)).toMatchObject({ ok: true, value: { device: 'ab12cd34', created: NOW } });
+    fc.assert(
+      fc.property(fc.integer({ min: 0, max: bytes.length - 1 }), (at) => {
+        expect(readSealed(bytes.slice(0, at)).ok).toBe(false);
+        const other = bytes.slice();
+        other[at] = (other[at] ?? 0) ^ 1;
+        const read = readSealed(other);
+        // The head may change in what it says of the device or the day; what follows may not.
+        if (read.ok) expect(read.value.entries).toHaveLength(2);
+      }),
+    );
+    expect(readSealed(new TextEncoder().encode('{"format":"else"}\n'))).toMatchObject({
+      error: { code: 'not-ours' },
+    });
+    expect(readSealed(new TextEncoder().encode('{"format":"yardline-sealed","version":9}\n'))).toMatchObject({
+      error: { code: 'newer' },
+    });
+  });
+});
+
+describe('a folder kept in step', () => {
+  test('two devices meet in it; each writes what the other has not, once', async () => {
+    const [a, b] = [device('aaaaaaaa'), device('bbbbbbbb')];
+    const files: Files = new Map();
+    await a.keeper.append([setup(RIG, 'Juniper'), note('a1')]);
+    expect(await step(a, files)).toMatchObject({ written: 2, brought: 0 });
+    expect(await step(a, files)).toMatchObject({ written: 0, brought: 0 });
+    expect(await step(b, files)).toMatchObject({ written: 0, brought: 2, devices: { aaaaaaaa: NOW } });
+    await b.keeper.append([note('b1')]);
+    await a.keeper.append([note('a2')]);
+    await step(b, files);
+    await step(a, files);
+    await step(b, files);
+    expect(await idsOf(a)).toEqual(await idsOf(b));
+    expect((await stepKnown(a.keeper))?.at).toBe(NOW);
+    await forgetFolder(a.keeper);
+    expect((await stepKnown(a.keeper))?.at).toBeUndefined();
+  });
+
+  test('a file that is still being written is told and taken later; a copy under another name doubles nothing', async () => {
+    const [a, b] = [device('aaaaaaaa'), device('bbbbbbbb')];
+    const files: Files = new Map();
+    await a.keeper.append([setup(RIG, 'Juniper'), note('a1')]);
+    await step(a, files);
+    const [[name, bytes]] = [...files].filter(([one]) => one.endsWith('.ndjson')) as [
+      [string, Uint8Array<ArrayBuffer>],
+    ];
+    const half: Files = new Map([[name, bytes.slice(0, 300)]]);
+    const first = await step(b, half);
+    expect(first.left).toEqual([{ name, why: { code: 'cut-short' } }]);
+    half.set(name, bytes);
+    half.set(name.replace('.ndjson', ' (2).ndjson'), bytes);
+    expect(await step(b, half)).toMatchObject({ brought: 2, left: [] });
+    expect(await step(b, half)).toMatchObject({ brought: 0, written: 0 });
+  });
+
+  test('files of another yard are not taken in before its owner says so', async () => {
+    const [a, b] = [device('aaaaaaaa'), device('bbbbbbbb')];
+    const files: Files = new Map();
+    await a.keeper.append([setup(RIG, 'Juniper')]);
+    await b.keeper.append([setup(OTHER, 'Driftwood')]);
+    await step(a, files);
+    const asked = await keepInStep(b.keeper, folderIn(files), { now: NOW, fresh: b.fresh });
+    expect(asked).toEqual({ otherYard: ['Juniper'] });
+    expect((await idsOf(b)).length).toBe(1);
+    expect(await step(b, files, true)).toMatchObject({ brought: 1, written: 1 });
+  });
+
+  test('a file that vanished is written again by whoever has its entries', async () => {
+    const [a, b] = [device('aaaaaaaa'), device('bbbbbbbb')];
+    const files: Files = new Map();
+    await a.keeper.append([setup(RIG, 'Juniper'), note('a1')]);
+    await step(a, files);
+    await step(b, files);
+    files.clear();
+    await step(b, files);
+    const c = device('cccccccc');
+    expect(await step(c, files)).toMatchObject({ brought: 2 });
+  });
+
+  test('an archive is written beside it once there is something to lose, and not each time', async () => {
+    const a = device('aaaaaaaa');
+    const files: Files = new Map();
+    await a.keeper.append([setup(RIG, 'Juniper')]);
+    expect((await step(a, files)).backup).toBe('yardline-2026-05-16.zip');
+    await a.keeper.append([note('one more')]);
+    expect((await step(a, files)).backup).toBeUndefined();
+    await a.keeper.append(
+      Array.from({ length: 30 }, (_, i) =>
+        makeEntry(
+          'note',
+          { id: id(), rig: RIG, happened: NOW, recorded: '2026-05-18T14:00:00.000Z' },
+          { text: `n${i}` },
+        ),
+      ),
+    );
+    expect((await step(a, files)).backup).toBe('yardline-2026-05-16.zip');
+  });
+
+  test('a folder that cannot be written leaves everything as it was', async () => {
+    const a = device('aaaaaaaa');
+    await a.keeper.append([setup(RIG, 'Juniper')]);
+    const shut: Folder = { ...folderIn(new Map()), write: () => Promise.reject(new Error('read-only')) };
+    await expect(keepInStep(a.keeper, shut, { now: NOW, fresh: a.fresh })).rejects.toThrow('read-only');
+    expect(await step(a, new Map())).toMatchObject({ written: 1 });
+  });
+});
+
+describe('letting go', () => {
+  test('a rig deleted is gone from the disk here, from the other device, and from the folder’s own files', async () => {
+    const [a, b] = [device('aaaaaaaa'), device('bbbbbbbb')];
+    const files: Files = new Map();
+    await a.keeper.append([setup(RIG, 'Juniper'), setup(OTHER, 'Sold'), note('of the sold one', OTHER)]);
+    await step(a, files);
+    await step(b, files);
+    await b.keeper.append([note('late, of the sold one', OTHER), note('stays')]);
+    await step(b, files);
+    await a.keeper.append([letGo(OTHER)]);
+    expect((await a.keeper.fold()).state.rigs[OTHER]).toBeUndefined();
+    expect((await a.keeper.entries()).entries.some(({ rig }) => rig === OTHER)).toBe(false);
+    for (let i = 0; i < 2; i++) for (const one of [a, b]) await step(one, files);
+    expect(await idsOf(a)).toEqual(await idsOf(b));
+    expect((await b.keeper.entries()).entries.some(({ rig }) => rig === OTHER)).toBe(false);
+    const text = [...files]
+      .filter(([name]) => name.endsWith('.ndjson'))
+      .map(([, bytes]) => new TextDecoder().decode(bytes))
+      .join();
+    expect(text).not.toContain('sold one');
+    expect(text).toContain('stays');
+  });
+});
+
+test('any number of devices, any order of writing, copying, losing and late arrival: the same files, the same state', async () => {
+  await fc.assert(
+    fc.asyncProperty(fc.integer({ min: 1, max: 1e6 }), async (seed) => {
+      const random = seeded(seed);
+      const whole = (most: number) => Math.floor(random() * most);
+      const devices = Array.from({ length: 2 + whole(3) }, (_, i) => device(`${i + 1}`.repeat(8)));
+      // Each device has the cloud's copy of the folder, which may be behind, or half there.
+      const copies: Files[] = devices.map(() => new Map());
+      const cloud: Files = new Map();
+      await devices[0]?.keeper.append([setup(RIG, 'Juniper'), setup(OTHER, 'Sold')]);
+      const up = (i: number) => {
+        for (const [name, bytes] of copies[i] ?? []) cloud.set(name, bytes);
+      };
+      const down = (i: number) => {
+        for (const [name, bytes] of cloud) copies[i]?.set(name, bytes);
+      };
+      for (let turn = 0; turn < 24; turn++) {
+        const i = whole(devices.length);
+        const [one, files] = [devices[i], copies[i]];
+        if (!one || !files) continue;
+        const what = random();
+        if (what < 0.3) await one.keeper.append([note(`${seed} ${turn}`, random() < 0.3 ? OTHER : RIG)]);
+        else if (what < 0.34 && turn > 12) await one.keeper.append([letGo(OTHER)]);
+        else if (what < 0.6) await step(one, files, true);
+        else if (what < 0.72) up(i);
+        else if (what < 0.84) down(i);
+        else if (what < 0.92) {
+          // A file arrives cut short, or under another name.
+          const [name, bytes] = [...cloud][whole(cloud.size)] ?? [];
+          if (name !== undefined && bytes)
+            files.set(
+              random() < 0.5 ? name : name.replace('.ndjson', ' - Copy.ndjson'),
+              random() < 0.5 ? bytes.slice(0, whole(bytes.length)) : bytes,
+            );
+        } else {
+          const [name] = [...files][whole(files.size)] ?? [];
+          if (name !== undefined) files.delete(name);
+        }
+      }
+      for (let round = 0; round < 4; round++)
+        for (const [i, one] of devices.entries()) {
+          down(i);
+          await step(one, copies[i] ?? new Map(), true);
+          up(i);
+        }
+      const [first, ...others] = await Promise.all(
+        devices.map(async (one) => (await one.keeper.fold()).state),
+      );
+      for (const other of others) expect(other).toEqual(first);
+      const [mine, ...theirs] = await Promise.all(devices.map(idsOf));
+      for (const other of theirs) expect(other).toEqual(mine);
+    }),
+    { numRuns: 40 },
+  );
+}, 60_000);
