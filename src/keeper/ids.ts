@@ -9,3 +9,10 @@ export function newMark(): number {
 export function newId(): string {
   return v7();
 }
+
+/** A name for this device among those that share a folder: eight letters of hexadecimal. */
+export function freshDevice(): string {
+  return [...crypto.getRandomValues(new Uint8Array(4))]
+    .map((byte) => byte.toString(16).padStart(2, '0'))
+    .join('');
+}

@@ -116,7 +116,13 @@ export class Keeper {
   /** Begins to tell of the yard: from its last checkpoint where there is one, then from the whole log. Resolves once the first is told; throws where nothing can be read. */
   async open(show: (shown: Shown) => void): Promise<() => void> {
     this.show = show;
-    const stop = this.port.watch(() => void this.refresh().catch(() => undefined));
+    const stop = this.port.watch(
+      () =>
+        void this.refresh()
+          // Another device's word that something is gone holds here as well.
+          .then(() => this.letGo())
+          .catch(() => undefined),
+    );
     const kept = readCheckpoint(await this.port.get('checkpoints', 'fold'), this.around.version);
     const early = kept && (await this.goneOn(kept));
     if (early) {
@@ -353,10 +359,16 @@ export class Keeper {
     return this.standing?.state.rigs[HOUSE]?.gone ?? { rigs: [], photos: [] };
   }
 
+  /** What had been let go of when the disk was last gone through for it. */
+  private goneOver = '';
+
   /** Takes out of the disk what was let go of, here or on another device: lines, cards, forms and pictures. */
   private async letGo(): Promise<void> {
     const { rigs, photos } = this.gone();
-    if (rigs.length + photos.length === 0) return;
+    const all = [...rigs, ...photos].join(' ');
+    // Nothing was let go of since it was last looked at.
+    if (all === this.goneOver) return;
+    this.goneOver = all;
     const { entries } = await this.entries();
     const lines =
       entries.some(({ rig }) => rigs.includes(rig)) ||
@@ -460,6 +472,7 @@ export class Keeper {
     { unread = [], forms = [], once }: AppendMore = {},
   ): Promise<boolean> {
     this.refuseSimulated(entries);
+    if (!this.standing) await this.refresh();
     // What was let go of does not come back with what others still have of it.
     const { rigs, photos: gonePhotos } = this.gone();
     const staying = entries.filter(({ rig }) => !rigs.includes(rig));

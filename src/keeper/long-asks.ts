@@ -18,6 +18,9 @@ import { forecast, type ForecastAsk } from './forecast';
 import type { Keeper } from './keeper';
 import { dayTimes, planOf, type DaysAsk, type PlanAsk } from './plan';
 import type { PageWanted } from './reads';
+import { folderOf } from './folder';
+import { forgetFolder, keepInStep, openSealed, sealForSending, stepKnown } from './step';
+import { freshDevice } from './ids';
 import { LogSearch } from './reads/search';
 
 /** What an archive would bring, or why it was refused. */
@@ -60,6 +63,48 @@ export const LONG_ASKS = {
       photos: Object.keys(photos).length,
     };
   },
+  /** One rig with its pictures as an archive of its own, as for whoever bought it. */
+  rigArchive: async ({ keeper }: Desk, ask: { rig: string; at: Instant }) => {
+    const entries = (await keeper.entries()).entries.filter(({ rig }) => rig === ask.rig);
+    const spoken = new Set(entries.flatMap((one) => (one.kind === 'photo' ? [one.body.hash] : [])));
+    const photos = Object.fromEntries(
+      Object.entries(await keeper.shelves.photos()).filter(([hash]) => spoken.has(hash)),
+    );
+    return {
+      bytes: writeArchive(await keeper.zone.dated(entries), ask.at, photos),
+      entries: entries.length,
+      photos: Object.keys(photos).length,
+    };
+  },
+  /** Meets the other devices in a folder. */
+  keepInStep: (
+    { keeper }: Desk,
+    ask: { handle: FileSystemDirectoryHandle; now: Instant; anyYard?: boolean },
+  ) =>
+    keepInStep(keeper, folderOf(ask.handle), {
+      now: ask.now,
+      fresh: freshDevice,
+      ...(ask.anyYard && { anyYard: true }),
+    }),
+  /** The folder that is kept in step, and what is known of the devices that were met there. */
+  folder: async ({ keeper }: Desk, _: { of: 'step' }) => ({
+    handle: (await keeper.shelves.fact('folder')) as FileSystemDirectoryHandle | undefined,
+    known: await stepKnown(keeper),
+  }),
+  chooseFolder: ({ keeper }: Desk, ask: { handle: FileSystemDirectoryHandle }) =>
+    keeper.shelves.noteFact('folder', ask.handle),
+  forgetFolder: async ({ keeper }: Desk, _: { of: 'step' }) => {
+    await keeper.shelves.noteFact('folder', undefined);
+    await forgetFolder(keeper);
+  },
+  /** What the other devices have not been sent yet, as a file. */
+  sealedOut: ({ keeper }: Desk, ask: { now: Instant; all: boolean }) =>
+    sealForSending(keeper, { ...ask, fresh: freshDevice }),
+  /** Files from another device, opened by hand. */
+  openSealed: (
+    { keeper }: Desk,
+    ask: { files: readonly { readonly name: string; readonly bytes: Uint8Array }[] },
+  ) => openSealed(keeper, ask.files),
   /** Checks an archive to its last line and holds it, to be brought in. */
   checkArchive: async (desk: Desk, ask: { bytes: Uint8Array }, told: Progress): Promise<CheckedArchive> => {
     desk.checked = undefined;

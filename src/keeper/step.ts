@@ -7,8 +7,8 @@ import {
   readSealed,
   writeArchive,
   writeSealed,
+  type LeftFile,
   type SealedFile,
-  type SealedProblem,
 } from '@/core/exchange';
 import { HOUSE } from '@/core/log';
 import type { Keeper } from './keeper';
@@ -19,12 +19,6 @@ export interface Folder {
   readonly read: (name: string) => Promise<Uint8Array>;
   readonly write: (name: string, bytes: Uint8Array<ArrayBuffer>) => Promise<void>;
   readonly remove: (name: string) => Promise<void>;
-}
-
-/** A file of the folder that was not taken, and why; it is looked at again the next time. */
-export interface LeftFile {
-  readonly name: string;
-  readonly why: SealedProblem | { readonly code: 'conflict' | 'simulated' };
 }
 
 /** What keeping in step has done. */
@@ -130,28 +124,17 @@ export async function keepInStep(
     );
     if (other) return { otherYard: other };
   }
-  const inFolder = new Set<string>();
+  const taken = await takeIn(
+    keeper,
+    read.map(({ name, file }) => ({ name, file })),
+  );
+  left.push(...taken.left);
+  const { brought, ids: inFolder } = taken;
+  const refused = new Set(taken.left.map(({ name }) => name));
   const devices: Record<string, Instant> = { ...known.devices };
-  let brought = 0;
   for (const { name, size, file } of read) {
-    const plan = planMerge((await keeper.entries()).entries, file.entries);
-    if (!plan.ok) {
-      left.push({ name, why: { code: 'conflict' } });
-      continue;
-    }
-    const here = await keeper.unreadIds();
-    const unread = file.unread.filter(({ id }) => !here.has(id));
-    try {
-      if (plan.value.added.length + unread.length > 0)
-        await keeper.append(await keeper.zone.dated(plan.value.added), [], { unread });
-    } catch (error) {
-      if (!(error instanceof Error) || error.name !== 'SimulatedRefused') throw error;
-      left.push({ name, why: { code: 'simulated' } });
-      continue;
-    }
-    brought += plan.value.added.length + unread.length;
+    if (refused.has(name)) continue;
     files[name] = size;
-    for (const { id } of [...file.entries, ...file.unread]) inFolder.add(id);
     const last = devices[file.device];
     if (file.device !== known.device && (last === undefined || last < file.created))
       devices[file.device] = file.created;
@@ -177,6 +160,83 @@ export async function keepInStep(
     cleaned,
   } satisfies Known);
   return { brought, written, ...pictures, left, devices, backup };
+}
+
+/** Takes the entries of sealed files in: those that are not here yet. A file that contradicts what is here is left. */
+async function takeIn(
+  keeper: Keeper,
+  read: readonly { readonly name: string; readonly file: SealedFile }[],
+): Promise<{
+  readonly brought: number;
+  readonly ids: ReadonlySet<string>;
+  readonly left: readonly LeftFile[];
+}> {
+  const ids = new Set<string>();
+  const left: LeftFile[] = [];
+  let brought = 0;
+  for (const { name, file } of read) {
+    const plan = planMerge((await keeper.entries()).entries, file.entries);
+    if (!plan.ok) {
+      left.push({ name, why: { code: 'conflict' } });
+      continue;
+    }
+    const here = await keeper.unreadIds();
+    const unread = file.unread.filter(({ id }) => !here.has(id));
+    try {
+      if (plan.value.added.length + unread.length > 0)
+        await keeper.append(await keeper.zone.dated(plan.value.added), [], { unread });
+    } catch (error) {
+      if (!(error instanceof Error) || error.name !== 'SimulatedRefused') throw error;
+      left.push({ name, why: { code: 'simulated' } });
+      continue;
+    }
+    brought += plan.value.added.length + unread.length;
+    for (const { id } of [...file.entries, ...file.unread]) ids.add(id);
+  }
+  return { brought, ids, left };
+}
+
+/** Files that were opened by hand, as they come from another device: taken in, or told why not. */
+export async function openSealed(
+  keeper: Keeper,
+  files: readonly { readonly name: string; readonly bytes: Uint8Array }[],
+): Promise<Pick<InStep, 'brought' | 'left' | 'photosIn'>> {
+  const left: LeftFile[] = [];
+  const read: { readonly name: string; readonly file: SealedFile }[] = [];
+  let photosIn = 0;
+  for (const { name, bytes } of files) {
+    const hash = photoOfName(name);
+    if (hash !== undefined) {
+      if (await keeper.shelves.takePhoto(hash, bytes)) photosIn += 1;
+      continue;
+    }
+    const file = readSealed(bytes);
+    if (file.ok) read.push({ name, file: file.value });
+    else left.push({ name, why: file.error });
+  }
+  const taken = await takeIn(keeper, read);
+  return { brought: taken.brought, left: [...left, ...taken.left], photosIn };
+}
+
+const SENT = 'sent';
+
+/** What was not sent to the other devices yet, as one file; undefined where all was. `all` sends the whole log. */
+export async function sealForSending(
+  keeper: Keeper,
+  { now, fresh, all = false }: Asked & { readonly all?: boolean },
+): Promise<
+  { readonly name: string; readonly bytes: Uint8Array<ArrayBuffer>; readonly entries: number } | undefined
+> {
+  const kept = await keeper.shelves.fact(SENT);
+  const sent =
+    typeof kept === 'object' && kept !== null && 'upto' in kept && 'device' in kept
+      ? (kept as { readonly upto: number; readonly device: string })
+      : { upto: 0, device: fresh() };
+  const { rows, last } = await keeper.since(all ? 0 : sent.upto);
+  if (rows.entries.length + rows.unread.length === 0) return undefined;
+  const file = writeSealed(sent.device, await keeper.zone.dated(rows.entries), now, rows.unread);
+  await keeper.shelves.noteFact(SENT, { upto: last, device: sent.device });
+  return { ...file, entries: rows.entries.length + rows.unread.length };
 }
 
 /**

@@ -151,6 +151,7 @@ export {
   seasonWords,
   yearDay,
 } from './season';
+export { leftFileWords, metWords } from './in-step';
 export { outlookFitness, outlookWords } from './outlook';
 export { gapWords } from './gaps';
 export { oddTorqueWords } from './torque';

@@ -1,14 +1,18 @@
 import { useId } from 'react';
 
-/** A button that asks for a file; the same one can be chosen again. */
+/** A button that asks for a file, or several at once; the same one can be chosen again. */
 export function FileButton({
   label,
   accept,
+  several = false,
   onFile,
+  onFiles,
 }: {
   label: string;
   accept: string;
-  onFile: (file: File) => void;
+  several?: boolean;
+  onFile?: (file: File) => void;
+  onFiles?: (files: readonly File[]) => void;
 }) {
   const id = useId();
   return (
@@ -22,10 +26,12 @@ export function FileButton({
           id={id}
           type="file"
           accept={accept}
+          multiple={several}
           className="sr-only"
           onChange={(event) => {
-            const file = event.target.files?.[0];
-            if (file) onFile(file);
+            const files = [...(event.target.files ?? [])];
+            if (files.length > 0) onFiles?.(files);
+            if (files[0]) onFile?.(files[0]);
             event.target.value = '';
           }}
         />

@@ -21,6 +21,7 @@ export {
   photoOfName,
   readSealed,
   writeSealed,
+  type LeftFile,
   type SealedFile,
   type SealedProblem,
 } from './sealed';

@@ -43,6 +43,12 @@ export type SealedProblem =
   | { readonly code: 'cut-short' }
   | { readonly code: 'bad-line'; readonly line: number; readonly detail: string };
 
+/** A file that was not taken in, and why: beside what is wrong with it, it may contradict what is here, or be made up. */
+export interface LeftFile {
+  readonly name: string;
+  readonly why: SealedProblem | { readonly code: 'conflict' | 'simulated' };
+}
+
 /** True for a file that may hold a piece of a log, by its name. */
 export const isSealedName = (name: string): boolean => NAME.test(name);
 

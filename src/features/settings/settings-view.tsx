@@ -4,6 +4,7 @@ import { Volume2 } from 'lucide-react';
 import { useRouter } from 'next/navigation';
 import { useEffect, useState, useSyncExternalStore, type ReactNode } from 'react';
 import { useRecord } from '@/features/forms';
+import { OtherDevices } from '@/features/in-step';
 import { Failed, Loading, useRigs, type Rigs } from '@/features/rigs';
 import {
   abilitiesOf,
@@ -239,6 +240,9 @@ export function SettingsView() {
       </Block>
       <Block title="Bring one in">
         <ArchiveIn />
+      </Block>
+      <Block title="Other devices">
+        <OtherDevices now={yard.now} />
       </Block>
       <Block title="Kept here">
         <Storage />

@@ -2,7 +2,7 @@
 
 import dynamic from 'next/dynamic';
 import { usePathname } from 'next/navigation';
-import { useEffect, type ReactNode } from 'react';
+import { useEffect, useState, type ReactNode } from 'react';
 import { usePreferences } from '@/store';
 import { Padded, Toasts } from '@/ui';
 import { DemoLine } from './demo-line';
@@ -13,6 +13,9 @@ import { useServiceWorker } from './use-service-worker';
 
 /** Both are fetched when they are first asked for: sheets weigh, and the find box reads the whole yard. */
 const MoreSheet = dynamic(() => import('./more-sheet').then(({ MoreSheet: sheet }) => sheet), { ssr: false });
+const KeepsInStep = dynamic(() => import('@/features/in-step').then(({ KeepsInStep: one }) => one), {
+  ssr: false,
+});
 const FindBox = dynamic(() => import('@/features/find').then(({ FindBox: box }) => box), { ssr: false });
 
 function UpdateNote({ apply }: { apply: () => void }) {
@@ -32,14 +35,18 @@ function UpdateNote({ apply }: { apply: () => void }) {
 /** The frame around every place: a rail on a desk, a bar at the thumb on a phone. */
 export function AppShell({ children }: { children: ReactNode }) {
   const path = usePathname();
-  const { theme, gloves } = usePreferences();
+  const { theme, gloves, yard } = usePreferences();
+  const [later, setLater] = useState(false);
   const update = useServiceWorker();
   const { over, setOver, takeTyped } = useFind();
   const find = () => setOver('find');
 
   // Fetched while nobody waits.
   useEffect(() => {
-    const timer = setTimeout(() => void import('@/features/find').catch(() => undefined), 2500);
+    const timer = setTimeout(() => {
+      setLater(true);
+      void import('@/features/find').catch(() => undefined);
+    }, 2500);
     return () => clearTimeout(timer);
   }, []);
 
@@ -72,6 +79,8 @@ export function AppShell({ children }: { children: ReactNode }) {
         </div>
         {over === 'more' && <MoreSheet path={path} onFind={find} onClose={() => setOver(undefined)} />}
         {over === 'find' && <FindBox takeTyped={takeTyped} onClose={() => setOver(undefined)} />}
+        {/* The demo is nobody's record: it meets no other device. */}
+        {later && yard === 'own' && <KeepsInStep />}
         <Toasts />
       </div>
     </Padded>

@@ -1,0 +1,145 @@
+import { expect, test, type Browser, type Page } from '@playwright/test';
+import { DRIFTWOOD, setUp, tow } from './steps';
+
+/** The origin's own private folder stands in for one that a cloud carries. */
+const withFolder = async (page: Page) => {
+  await page.addInitScript(() => {
+    Object.assign(window, {
+      showDirectoryPicker: async () =>
+        (await navigator.storage.getDirectory()).getDirectoryHandle('shared', { create: true }),
+    });
+  });
+};
+
+interface Carried {
+  readonly name: string;
+  readonly bytes: number[];
+}
+
+/** Takes the files out of a profile's folder, as a cloud would. */
+const filesOf = (page: Page) =>
+  page.evaluate(async (): Promise<Carried[]> => {
+    const folder = await (
+      await navigator.storage.getDirectory()
+    ).getDirectoryHandle('shared', { create: true });
+    const out: Carried[] = [];
+    const listed = (folder as unknown as { values: () => AsyncIterable<FileSystemFileHandle> }).values();
+    for await (const file of listed)
+      out.push({ name: file.name, bytes: [...new Uint8Array(await (await file.getFile()).arrayBuffer())] });
+    return out;
+  });
+
+/** Puts files into a profile's folder; those of another name than they had come as copies. */
+const carry = (page: Page, files: readonly Carried[]) =>
+  page.evaluate(async (all) => {
+    const folder = await (
+      await navigator.storage.getDirectory()
+    ).getDirectoryHandle('shared', { create: true });
+    for (const { name, bytes } of all) {
+      const out = await (await folder.getFileHandle(name, { create: true })).createWritable();
+      await out.write(new Uint8Array(bytes));
+      await out.close();
+    }
+  }, files);
+
+const folder = (page: Page) => page.getByRole('status', { name: 'The folder' });
+const meet = async (page: Page) => {
+  await page.getByRole('button', { name: 'Meet now' }).click();
+  await expect(folder(page)).toContainText(/Nothing new|came in|went out/);
+};
+
+async function second(browser: Browser): Promise<Page> {
+  const page = await (await browser.newContext({ serviceWorkers: 'block' })).newPage();
+  await withFolder(page);
+  return page;
+}
+
+test('two profiles in step: each told on while apart, a copy and a half-written file among what is carried', async ({
+  page,
+  browser,
+}) => {
+  await withFolder(page);
+  await setUp(page, DRIFTWOOD);
+  await page.goto('/keep');
+  await page.getByRole('button', { name: 'Choose a folder' }).click();
+  await expect(folder(page)).toContainText('1 entry went out');
+  await expect(folder(page)).toContainText('An archive was saved there');
+
+  const other = await second(browser);
+  await other.goto('/keep');
+  const first = await filesOf(page);
+  const sealed = first.find(({ name }) => name.endsWith('.ndjson'));
+  if (!sealed) throw new Error('nothing was written');
+  await carry(other, [
+    { ...sealed, bytes: sealed.bytes.slice(0, 200) },
+    { ...sealed, name: sealed.name.replace('.ndjson', ' (2).ndjson') },
+  ]);
+  await other.getByRole('button', { name: 'Choose a folder' }).click();
+  await expect(folder(other)).toContainText('1 entry came in');
+  await expect(other.getByText('is not whole yet')).toBeVisible();
+
+  // Each tells something of its own while they are apart.
+  await page.goto('/');
+  await tow(page, '40');
+  await other.goto('/');
+  await expect(other.getByRole('navigation', { name: 'Rigs' })).toContainText(DRIFTWOOD.name);
+  await tow(other, '11');
+  for (const one of [page, other]) await one.goto('/keep');
+  await meet(page);
+  await meet(other);
+  await carry(other, await filesOf(page));
+  await carry(page, await filesOf(other));
+  await meet(other);
+  await meet(page);
+  await expect(folder(page)).toContainText('1 other device');
+  for (const one of [page, other]) {
+    await one.goto('/logbook');
+    await expect(one.getByRole('button', { name: /Towed 40 mi/ })).toBeVisible();
+    await expect(one.getByRole('button', { name: /Towed 11 mi/ })).toBeVisible();
+  }
+  await other.context().close();
+});
+
+test('another yard’s folder is asked about, a broken one is told, and without a folder files are handed over', async ({
+  page,
+  browser,
+}) => {
+  const other = await second(browser);
+  await setUp(other, { ...DRIFTWOOD, name: 'Somebody else’s' });
+  await other.goto('/keep');
+  await other.getByRole('button', { name: 'Choose a folder' }).click();
+  await expect(folder(other)).toContainText('went out');
+
+  await withFolder(page);
+  await setUp(page, DRIFTWOOD);
+  await page.goto('/keep');
+  await carry(page, await filesOf(other));
+  await page.getByRole('button', { name: 'Choose a folder' }).click();
+  await expect(page.getByText(/Another yard’s files lie in this folder: Somebody else’s/)).toBeVisible();
+  await page.getByRole('button', { name: 'Choose another folder' }).click();
+  await expect(page.getByRole('button', { name: 'Choose a folder' })).toBeVisible();
+
+  // By hand: what is new goes out as a file, and is taken in on the other device, twice without doubling.
+  const download = page.waitForEvent('download');
+  await page.getByRole('button', { name: 'Send what is new' }).click();
+  const path = await (await download).path();
+  await page.getByRole('button', { name: 'Send what is new' }).click();
+  await expect(page.getByText('Everything was sent already.')).toBeVisible();
+  const third = await (await browser.newContext({ serviceWorkers: 'block' })).newPage();
+  await third.addInitScript(() => Object.assign(window, { showDirectoryPicker: undefined }));
+  await third.goto('/keep');
+  await expect(third.getByText('This browser cannot hold a folder')).toBeVisible();
+  const open = third.getByLabel('Open files from another device');
+  await open.setInputFiles({
+    name: 'yardline.ndjson',
+    mimeType: 'text/plain',
+    buffer: Buffer.from('no log at all\n'),
+  });
+  await expect(third.getByText('is not a Yardline file')).toBeVisible();
+  await open.setInputFiles(path);
+  await expect(third.getByText('1 entry came in.')).toBeVisible();
+  await open.setInputFiles(path);
+  await expect(third.getByText('Nothing new on either side.')).toBeVisible();
+  await third.context().close();
+  await other.context().close();
+});
