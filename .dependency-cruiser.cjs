@@ -92,7 +92,7 @@ module.exports = {
       from: { path: '^src/core/', pathNot: '(\\.test\\.ts$|/testing/)' },
       to: {
         dependencyTypes: ['npm', 'npm-dev', 'core'],
-        pathNot: ['node_modules/(zod|fflate|@noble/hashes|ical-generator)/'],
+        pathNot: ['node_modules/(zod|fflate|@noble/hashes|ical-generator|papaparse)/'],
       },
     },
     {

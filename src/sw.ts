@@ -79,6 +79,24 @@ self.addEventListener('install', (event) => event.waitUntil(keepSoft()));
 self.addEventListener('activate', (event) =>
   event.waitUntil(dropOldSoft().then(() => heal().catch(() => undefined))),
 );
+/** What is shared to the application is laid by for the page that takes it in (`features/files/arrivals.ts`). */
+async function takeShared(request: Request): Promise<Response> {
+  const cache = await caches.open('shared');
+  for (const file of (await request.formData()).getAll('files'))
+    if (file instanceof File)
+      await cache.put(
+        `/shared/${encodeURIComponent(file.name)}`,
+        new Response(file, { headers: { 'Content-Type': file.type } }),
+      );
+  return Response.redirect('/keep?shared', 303);
+}
+
+self.addEventListener('fetch', (event) => {
+  const { request } = event;
+  if (request.method === 'POST' && new URL(request.url).pathname === '/shared')
+    event.respondWith(takeShared(request));
+});
+
 self.addEventListener('fetch', (event) => {
   const url = new URL(event.request.url);
   const soft =

@@ -1,4 +1,4 @@
-import type { Archive } from '@/core/exchange';
+import type { Archive, RowEntry } from '@/core/exchange';
 import type { Entry, UnreadEntry } from '@/core/log';
 import type { Keeper } from './keeper';
 import { LogbookReader } from './reads';
@@ -15,9 +15,11 @@ export interface Desk {
   readonly keeper: Keeper;
   readonly logbook: LogbookReader;
   checked: Checked | undefined;
+  /** Rows of a table that were read and wait to be brought in. */
+  rows: { readonly rig: string; readonly rows: readonly RowEntry[] } | undefined;
 }
 
 /** A desk for a yard. */
 export function deskFor(keeper: Keeper): Desk {
-  return { keeper, logbook: new LogbookReader(), checked: undefined };
+  return { keeper, logbook: new LogbookReader(), checked: undefined, rows: undefined };
 }

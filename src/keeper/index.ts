@@ -14,6 +14,7 @@ export { newId } from './ids';
 export { LONG } from './long';
 export type { CheckedArchive } from './long-asks';
 export type { InStep } from './step';
+export type { CheckedTable } from './tables';
 export type { FromDesk, ToDesk } from './messages';
 export { DEMO_NOW, YARD_NAMES, type YardName } from './names';
 export type { Opening } from './serve';

@@ -9,10 +9,13 @@ import {
   type Fingerprint,
   type MergeProblem,
   type Progress,
+  type RowEntry,
 } from '@/core/exchange';
 import { foldEntries, SUPPLIES_KEPT, type SupplyKept } from '@/core/log';
 import { stockLeft, type Stock } from '@/core/supplies';
 import { historyOfReadings } from '@/core/trend';
+import type { UnitSystem } from '@/core/quantity';
+import type { TableOut } from '@/text';
 import type { Desk } from './desk';
 import { forecast, type ForecastAsk } from './forecast';
 import type { Keeper } from './keeper';
@@ -21,6 +24,7 @@ import type { PageWanted } from './reads';
 import { folderOf } from './folder';
 import { forgetFolder, keepInStep, openSealed, sealForSending, stepKnown } from './step';
 import { freshDevice } from './ids';
+import { bringRows, checkTable, tableText, type TableAsk } from './tables';
 import { LogSearch } from './reads/search';
 
 /** What an archive would bring, or why it was refused. */
@@ -100,6 +104,26 @@ export const LONG_ASKS = {
   /** What the other devices have not been sent yet, as a file. */
   sealedOut: ({ keeper }: Desk, ask: { now: Instant; all: boolean }) =>
     sealForSending(keeper, { ...ask, fresh: freshDevice }),
+  /** A table of a rig's record, as the text of a CSV file. */
+  table: ({ keeper }: Desk, ask: { table: TableOut; rig: string; units: UnitSystem }) =>
+    tableText(keeper, ask),
+  /** Reads a table to its last row and holds what it becomes, to be brought in. */
+  checkTable: async (desk: Desk, ask: TableAsk) => {
+    const { checked, rows } = await checkTable(desk.keeper, ask);
+    desk.rows = { rig: ask.rig, rows };
+    return checked;
+  },
+  /** Writes the rows that were read last, in one piece; gives how many were added. */
+  bringTable: async (desk: Desk, ask: { now: Instant }) => {
+    const { rows } = desk;
+    if (!rows) throw new Error('No table was read');
+    const added = await bringRows(desk.keeper, rows.rig, rows.rows, ask.now);
+    desk.rows = undefined;
+    return added;
+  },
+  /** Writes tracks as trips; one that was brought in before is left out. Gives how many were added. */
+  bringTracks: ({ keeper }: Desk, ask: { rig: string; rows: readonly RowEntry[]; now: Instant }) =>
+    bringRows(keeper, ask.rig, ask.rows, ask.now),
   /** Files from another device, opened by hand. */
   openSealed: (
     { keeper }: Desk,

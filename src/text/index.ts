@@ -152,6 +152,17 @@ export {
   yearDay,
 } from './season';
 export { leftFileWords, metWords } from './in-step';
+export {
+  FIELD_WORDS,
+  rowProblemWords,
+  TABLE_IN_WORDS,
+  TABLE_WORDS,
+  tableNames,
+  tableOut,
+  tableProblemWords,
+  TABLES_OUT,
+  type TableOut,
+} from './tables';
 export { outlookFitness, outlookWords } from './outlook';
 export { gapWords } from './gaps';
 export { oddTorqueWords } from './torque';

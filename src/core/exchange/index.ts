@@ -25,3 +25,23 @@ export {
   type SealedFile,
   type SealedProblem,
 } from './sealed';
+export { csvOf, type Table } from './table-out';
+export {
+  DATE_STYLES,
+  guessMapping,
+  idOfContent,
+  readRows,
+  readTable,
+  TABLE_FIELDS,
+  TABLES_IN,
+  type DateStyle,
+  type Mapping,
+  type RawTable,
+  type ReadRow,
+  type RowEntry,
+  type RowProblem,
+  type RowsAbout,
+  type TableField,
+  type TableIn,
+  type TableProblem,
+} from './table-in';

@@ -30,3 +30,4 @@ export {
   type WatchContext,
 } from './watch';
 export { stopWalk, type StopGroup } from './stop';
+export { readTrack, type TrackPoint, type TrackRead } from './track';

@@ -1,6 +1,6 @@
 /** Forms: what is told and how: grades, readings, pictures, what is half done, and writing it to the log. */
 export { PlacePicker } from './place-picker';
-export { useRecord, useWithdraw } from './use-record';
+export { useLetGo, useRecord, useWithdraw } from './use-record';
 export { SEVERITIES } from './severities';
 export { JudgementNote } from './judgement-note';
 export { useWakeLock } from './use-wake-lock';

@@ -1,7 +1,7 @@
 'use client';
 
 import { useCallback, useState } from 'react';
-import type { Entry } from '@/core/log';
+import { HOUSE, type Entry, type EntryOf } from '@/core/log';
 import type { NewEntry } from '@/core/record';
 import { askToKeepOnce, useYard, type Photo } from '@/store';
 import { reported, say, sayUnstored } from '@/ui';
@@ -86,5 +86,25 @@ export function useRecord(): (
       });
     },
     [acts, store, withdraw],
+  );
+}
+
+/** Lets go of something for good, once, and says so: there is no way to take that back. */
+export function useLetGo(): (body: EntryOf<'let.go'>['body'], said: string) => Promise<void> {
+  const { store } = useYard();
+  const acts = useActs();
+  return useCallback(
+    (body, said) =>
+      acts.do(JSON.stringify(body), async () => {
+        try {
+          const drafts = [{ kind: 'let.go' as const, body }];
+          await store.send('record', { rig: HOUSE, drafts, now: store.clock.now(), photos: [] });
+        } catch (error) {
+          sayUnstored(error);
+          throw error;
+        }
+        say(said);
+      }),
+    [acts, store],
   );
 }

@@ -1,6 +1,6 @@
 'use client';
 
-import { useState } from 'react';
+import { useEffect, useEffectEvent, useState } from 'react';
 import { useAsk, useYard } from '@/store';
 import { count, dayAgo, leftFileWords, list, metWords, sinceWords } from '@/text';
 import { Button, FieldError, FileButton, Mark, reported, saveFile } from '@/ui';
@@ -130,7 +130,7 @@ function SharedFolder({ now }: { now: string }) {
 }
 
 /** The same by hand: a file of what is new, handed over, and files from the other device taken in. */
-function ByHand() {
+function ByHand({ arrived }: { arrived: readonly File[] }) {
   const { store } = useYard();
   const [said, setSaid] = useState<string>();
   const [left, setLeft] = useState<readonly string[]>([]);
@@ -156,6 +156,12 @@ function ByHand() {
     setLeft(done.left.map(leftFileWords));
     setSaid(`${metWords(done)}.`);
   };
+  const takeArrived = useEffectEvent((files: readonly File[]) => reported(take(files)));
+  useEffect(() => {
+    if (arrived.length === 0) return;
+    const timer = setTimeout(() => takeArrived(arrived));
+    return () => clearTimeout(timer);
+  }, [arrived]);
   return (
     <div className="grid gap-3">
       <h3 className="text-lg">Or hand files over</h3>
@@ -184,11 +190,18 @@ function ByHand() {
 }
 
 /** The same record on more than one device. */
-export function OtherDevices({ now }: { now: string }) {
+export function OtherDevices({
+  now,
+  arrived,
+}: {
+  now: string;
+  /** Files from another device that the application was opened with. */
+  arrived: readonly File[];
+}) {
   return (
     <div className="grid gap-6">
       <SharedFolder now={now} />
-      <ByHand />
+      <ByHand arrived={arrived} />
     </div>
   );
 }

@@ -1,6 +1,6 @@
 'use client';
 
-import { useState } from 'react';
+import { useEffect, useEffectEvent, useState } from 'react';
 import type { CheckedArchive } from '@/keeper';
 import { askToKeepOnce, isStopped, useYard } from '@/store';
 import { archiveWords, count, dayInFull } from '@/text';
@@ -23,7 +23,12 @@ type Stage =
   | { readonly at: 'done'; readonly added: number };
 
 /** An archive brought in: checked whole first, then written in one piece, or refused with nothing changed. */
-export function ArchiveIn() {
+export function ArchiveIn({
+  arrived,
+}: {
+  /** An archive that the application was opened with. */
+  arrived: File | undefined;
+}) {
   const { store } = useYard();
   const [stage, setStage] = useState<Stage>({ at: 'idle' });
 
@@ -46,6 +51,12 @@ export function ArchiveIn() {
       );
     }
   };
+  const take = useEffectEvent((file: File) => reported(check(file)));
+  useEffect(() => {
+    if (!arrived) return;
+    const timer = setTimeout(() => take(arrived));
+    return () => clearTimeout(timer);
+  }, [arrived]);
   const bring = async (file: string) => {
     setStage({ at: 'bringing' });
     try {

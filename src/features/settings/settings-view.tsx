@@ -4,6 +4,7 @@ import { Volume2 } from 'lucide-react';
 import { useRouter } from 'next/navigation';
 import { useEffect, useState, useSyncExternalStore, type ReactNode } from 'react';
 import { useRecord } from '@/features/forms';
+import { LetGo, TablesIn, TablesOut, TracksIn, useArrived } from '@/features/files';
 import { OtherDevices } from '@/features/in-step';
 import { Failed, Loading, useRigs, type Rigs } from '@/features/rigs';
 import {
@@ -227,6 +228,7 @@ function OnTheBench() {
 export function SettingsView() {
   const yard = useRigs();
   const { units, theme } = usePreferences();
+  const arrived = useArrived();
   if (yard.status === 'loading') return <Loading />;
   if (yard.status === 'failed') return <Failed reason={yard.reason} />;
   return (
@@ -239,10 +241,19 @@ export function SettingsView() {
         <ArchiveOut ready={yard} />
       </Block>
       <Block title="Bring one in">
-        <ArchiveIn />
+        <ArchiveIn arrived={arrived.archive} />
       </Block>
       <Block title="Other devices">
-        <OtherDevices now={yard.now} />
+        <OtherDevices now={yard.now} arrived={arrived.sealed} />
+      </Block>
+      <Block title="Tables out">
+        <TablesOut rigs={[...yard.rigs, ...yard.retired]} />
+      </Block>
+      <Block title="Tables in">
+        <TablesIn rigs={yard.rigs} now={yard.now} arrived={arrived.table} />
+      </Block>
+      <Block title="Tracks in">
+        <TracksIn rigs={yard.rigs} now={yard.now} arrived={arrived.tracks} />
       </Block>
       <Block title="Kept here">
         <Storage />
@@ -251,6 +262,9 @@ export function SettingsView() {
         <Abilities />
       </Block>
       <Retired yard={yard} />
+      <Block title="Sold or gone">
+        <LetGo rigs={[...yard.rigs, ...yard.retired]} />
+      </Block>
       <Block title="Units">
         <Choice
           label="Units"

@@ -7,9 +7,10 @@ import { HOUSE } from '@/core/log';
 import { placesOf, type Place } from '@/core/rig';
 import { useDeferredValue, useEffect, useMemo, useState } from 'react';
 import { ClockNote, Failed, RigTabs, useChosenRig, useRigs, type RigView, type Rigs } from '@/features/rigs';
-import { noteVisited } from '@/store';
+import { noteVisited, usePreferences } from '@/store';
 import { dayInFull } from '@/text';
 import { Button, LinkButton, reported } from '@/ui';
+import { BackupLine } from './backup-line';
 import { FirstYard, YardLoading } from './first-yard';
 import type { PlaceActions } from './place-actions';
 import { RigOverview } from './rig-overview';
@@ -33,6 +34,7 @@ function RigYard({ view, ready, at }: { view: RigView; ready: Ready; at: Place |
   const drawn = useDeferredValue(view);
   const state = useDeferredValue(ready.state);
   const { rig } = view;
+  const { yard } = usePreferences();
   // Fetched while nobody waits, so that the first tap finds it there.
   useEffect(() => {
     const timer = setTimeout(() => reported(loadSheets()), ONCE_DRAWN);
@@ -72,6 +74,7 @@ function RigYard({ view, ready, at }: { view: RigView; ready: Ready; at: Place |
         </div>
       </div>
       <YardDayLine kept={ready.state.rigs[HOUSE]?.planning.kept} rig={rig.id} now={ready.now} />
+      {rest && <BackupLine archived={ready.archived} now={ready.now} own={yard === 'own'} />}
       {rest && <RigOverview view={drawn} state={state} actions={actions} onSheet={setSheet} />}
       {sheet && (
         <Sheets

@@ -2,9 +2,9 @@
 
 import dynamic from 'next/dynamic';
 import { useState } from 'react';
-import { type Entry, isCorrectedHere, placesOfEntry } from '@/core/log';
+import { HOUSE, type Entry, isCorrectedHere, placesOfEntry } from '@/core/log';
 import { placesOf } from '@/core/rig';
-import { PhotoOf, useWithdraw } from '@/features/forms';
+import { PhotoOf, useLetGo, useWithdraw } from '@/features/forms';
 import { Named, placeHref, type Rigs } from '@/features/rigs';
 import type { LogPage, Told } from '@/keeper/reads';
 import { useAsk, usePreferences } from '@/store';
@@ -93,6 +93,42 @@ function findingOf(entry: Entry): string | undefined {
   }
 }
 
+/** The picture of a photo, and the way to let go of it for good. */
+function Picture({ hash, title, ready }: { hash: string; title: string; ready: Ready }) {
+  const letGo = useLetGo();
+  const [sure, setSure] = useState(false);
+  if (ready.state.rigs[HOUSE]?.gone.photos.includes(hash))
+    return <p className="text-soft mt-4">This picture was deleted for good.</p>;
+  return (
+    <div className="mt-4 grid gap-3">
+      <PhotoOf hash={hash} alt={title} className="border-line w-full rounded-sheet border" />
+      {sure ? (
+        <div className="border-stop grid gap-2 border-l-4 pl-4">
+          <p>
+            It leaves this device and every other one in step, and cannot be taken back. Archives you saved
+            keep it; the entry stays.
+          </p>
+          <div className="flex flex-wrap gap-2.5">
+            <Button
+              look="danger"
+              onClick={() => reported(letGo({ what: 'photo', hash }, 'The picture is gone'))}
+            >
+              Delete it for good
+            </Button>
+            <Button onClick={() => setSure(false)}>No, leave it</Button>
+          </div>
+        </div>
+      ) : (
+        <div>
+          <Button look="quiet" className="-ml-4" onClick={() => setSure(true)}>
+            Delete the picture…
+          </Button>
+        </div>
+      )}
+    </div>
+  );
+}
+
 function OneEntry({
   told,
   others,
@@ -152,13 +188,7 @@ function OneEntry({
               ))}
             </p>
           )}
-          {entry.kind === 'photo' && (
-            <PhotoOf
-              hash={entry.body.hash}
-              alt={title}
-              className="border-line mt-4 w-full rounded-sheet border"
-            />
-          )}
+          {entry.kind === 'photo' && <Picture hash={entry.body.hash} title={title} ready={ready} />}
           {finding && (
             <LinkButton className="mt-4" href={`/finding?rig=${entry.rig}&id=${finding}`}>
               Photos and story
@@ -182,7 +212,7 @@ function OneEntry({
               onOpen={onOpen}
             />
           )}
-          {standing === 'counts' && mode === 'read' && (
+          {standing === 'counts' && mode === 'read' && entry.kind !== 'let.go' && (
             <div className="mt-6 flex flex-wrap gap-2.5">
               {setup ? (
                 <LinkButton href={`/setup?fix=${entry.id}`}>Correct</LinkButton>

@@ -51,7 +51,8 @@ function Row({
   );
   const gone = standing !== 'counts';
   return (
-    <li className="border-line border-b">
+    // What is out of sight is laid out once it comes near: a long log stays light.
+    <li className="border-line border-b [contain-intrinsic-size:auto_4.5rem] [content-visibility:auto]">
       <button
         type="button"
         onClick={onOpen}

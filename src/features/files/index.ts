@@ -1,0 +1,6 @@
+/** Files: tables out and in, tracks as trips, and a rig let go of. */
+export { TablesOut } from './tables-out';
+export { TablesIn } from './tables-in';
+export { TracksIn } from './tracks-in';
+export { LetGo } from './let-go';
+export { useArrived } from './arrivals';
