@@ -39,7 +39,7 @@ export interface Visited {
   readonly reference: () => Promise<number>;
 }
 
-async function seeded(page: Page, log: readonly Entry[]): Promise<void> {
+async function seeded(page: Page, log: readonly Entry[], photos: boolean): Promise<void> {
   const { outputFiles } = await build({
     entryPoints: ['bench/in-page.ts'],
     bundle: true,
@@ -55,12 +55,16 @@ async function seeded(page: Page, log: readonly Entry[]): Promise<void> {
   await page.goto(`${BASE}/blank`);
   await page.evaluate(outputFiles[0]?.text ?? '');
   await page.evaluate((text) => globalThis.fillLog(text), JSON.stringify(log));
+  if (!photos) return;
+  const hashes = log.flatMap((entry) => (entry.kind === 'photo' ? [entry.body.hash] : []));
+  await page.evaluate((all) => globalThis.fillPhotos(all), hashes);
 }
 
 /** Opens a browser on a yard: the demo's, an empty one, or one with a log. */
 export async function visited<T>(
   yard: 'demo' | readonly Entry[],
   work: (visited: Visited) => Promise<T>,
+  { photos = false } = {},
 ): Promise<T> {
   const browser = await chromium.launch({ executablePath: CHROMIUM, args: FLAGS });
   try {
@@ -71,7 +75,7 @@ export async function visited<T>(
       (yard) => localStorage.setItem('yardline', JSON.stringify({ yard, theme: 'day' })),
       name,
     );
-    if (yard !== 'demo' && yard.length > 0) await seeded(page, yard);
+    if (yard !== 'demo' && yard.length > 0) await seeded(page, yard, photos);
     await page.goto(BASE);
     await page.locator('main h1').first().waitFor({ timeout: 60_000 });
     await page.waitForFunction(() => navigator.serviceWorker.controller !== null, undefined, {

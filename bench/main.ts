@@ -10,6 +10,7 @@ import { load } from './parts/load';
 import { open } from './parts/open';
 import { plan } from './parts/plan';
 import { road } from './parts/road';
+import { scale } from './parts/scale';
 import { search } from './parts/search';
 import { tap } from './parts/tap';
 import { tasks } from './parts/tasks';
@@ -29,6 +30,7 @@ const PARTS: Readonly<Record<string, Part>> = {
   open,
   plan,
   road,
+  scale,
   tap,
   tasks,
   audit,

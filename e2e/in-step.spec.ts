@@ -97,6 +97,26 @@ test('two profiles in step: each told on while apart, a copy and a half-written 
     await expect(one.getByRole('button', { name: /Towed 40 mi/ })).toBeVisible();
     await expect(one.getByRole('button', { name: /Towed 11 mi/ })).toBeVisible();
   }
+
+  // Sold: deleted here, it goes on the other device as well, and from what it wrote.
+  await page.goto('/keep');
+  const sold = page
+    .locator('section')
+    .filter({ has: page.getByRole('heading', { name: 'Sold or gone', exact: true }) });
+  await sold.getByLabel('Rig', { exact: true }).selectOption({ label: DRIFTWOOD.name });
+  await sold.getByRole('button', { name: 'Save its record' }).click();
+  await sold.getByLabel(`Type ${DRIFTWOOD.name} to delete it`).fill(DRIFTWOOD.name);
+  await sold.getByRole('button', { name: 'Delete it for good' }).click();
+  await expect(page.getByText(`${DRIFTWOOD.name} is gone from here`)).toBeVisible();
+  await meet(page);
+  await carry(other, await filesOf(page));
+  await other.goto('/keep');
+  await meet(other);
+  await other.goto('/');
+  await expect(other.getByRole('heading', { name: 'Can you tow today?' })).toBeVisible();
+  await other.goto('/logbook');
+  await expect(other.getByRole('button', { name: /Let go of for good/ })).toBeVisible();
+  await expect(other.getByText(/Towed 40 mi/)).toHaveCount(0);
   await other.context().close();
 });
 

@@ -81,7 +81,7 @@ test('a file that is no archive is refused, and nothing is changed', async ({ pa
   await setUp(page, DRIFTWOOD);
   await page.goto('/keep');
   const file = { name: 'not-one.zip', mimeType: 'application/zip', buffer: Buffer.from('no archive') };
-  await page.locator('input[type=file]').setInputFiles(file);
+  await page.getByLabel('Choose an archive').setInputFiles(file);
   await expect(page.getByText('not-one.zip was not brought in. Nothing was changed.')).toBeVisible();
   await page.goto('/');
   await expect(page.getByRole('navigation', { name: 'Rigs' })).toContainText(DRIFTWOOD.name);

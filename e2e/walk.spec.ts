@@ -168,7 +168,7 @@ test('what is not right opens just its fields, keeps it home, and is a finding w
   const other = await browser.newContext();
   const there = await other.newPage();
   await there.goto('/keep');
-  await there.locator('input[type=file]').setInputFiles(file);
+  await there.getByLabel('Choose an archive').setInputFiles(file);
   await there.getByRole('button', { name: 'Bring them in' }).click();
   await expect(there.getByText(/entries brought in/)).toBeVisible();
   await there.goto('/finding');

@@ -45,7 +45,7 @@ export const tasks: Part = {
         await page.addInitScript(watch);
         await page.goto(`${BASE}/keep`);
         const importing = await longest(page, async () => {
-          await page.locator('input[type=file]').setInputFiles(file);
+          await page.getByLabel('Choose an archive').setInputFiles(file);
           await page.getByRole('button', { name: 'Bring them in' }).click({ timeout: 120_000 });
           await page.getByText('entries brought in').waitFor({ timeout: 120_000 });
         });
