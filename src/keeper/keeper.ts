@@ -380,7 +380,9 @@ export class Keeper {
     const pictures = [
       ...photos,
       ...hashes(entries.filter(({ rig }) => rigs.includes(rig))).filter((hash) => !stay.has(hash)),
-    ].filter((hash) => lying.has(hash));
+    ]
+      .flatMap((hash) => [hash, `thin ${hash}`])
+      .filter((key) => lying.has(key));
     if (!lines && pictures.length === 0) return;
     const speaks = ({ key, value }: Row) =>
       rigs.some((rig) => key.includes(rig) || JSON.stringify(value).includes(rig));

@@ -24,6 +24,7 @@ import type { PageWanted } from './reads';
 import { folderOf } from './folder';
 import { forgetFolder, keepInStep, openSealed, sealForSending, stepKnown } from './step';
 import { freshDevice } from './ids';
+import { shrink } from './shrink';
 import { bringRows, checkTable, tableText, type TableAsk } from './tables';
 import { LogSearch } from './reads/search';
 
@@ -90,6 +91,12 @@ export const LONG_ASKS = {
       fresh: freshDevice,
       ...(ask.anyYard && { anyYard: true }),
     }),
+  /** What the pictures here come to, and how many of them could be thinned out. */
+  photosKept: async ({ keeper }: Desk, ask: { before: Instant }) =>
+    keeper.shelves.photosKept(ask.before, await keeper.archivedTo()),
+  /** Keeps smaller copies of old pictures that the last archive holds. */
+  thinOut: async ({ keeper }: Desk, ask: { before: Instant }, told: Progress) =>
+    keeper.shelves.thinOut(ask.before, await keeper.archivedTo(), shrink, told),
   /** The folder that is kept in step, and what is known of the devices that were met there. */
   folder: async ({ keeper }: Desk, _: { of: 'step' }) => ({
     handle: (await keeper.shelves.fact('folder')) as FileSystemDirectoryHandle | undefined,

@@ -14,6 +14,8 @@ export const LONG: ReadonlySet<AskName> = new Set<AskName>([
   'forgetFolder',
   'sealedOut',
   'openSealed',
+  'photosKept',
+  'thinOut',
   'table',
   'checkTable',
   'bringTable',

@@ -10,6 +10,19 @@ export interface PhotoRow {
   readonly blob: Blob;
 }
 
+/** The key of a smaller copy that stands in for a picture. */
+const thinKey = (hash: string) => `thin ${hash}`;
+
+/** What the pictures on this device come to, in bytes. */
+export interface PhotosKept {
+  readonly count: number;
+  readonly bytes: number;
+  /** Smaller copies among them. */
+  readonly thin: number;
+  /** Those that may be thinned out: old enough, and in the last archive. */
+  readonly old: number;
+}
+
 /** A form half done is kept so long (d). */
 const FORGOTTEN = 31;
 
@@ -66,8 +79,67 @@ export class Shelves {
 
   /** A picture by its hash; undefined where it is not on this device. */
   async readPhoto(hash: string): Promise<Blob | undefined> {
+    const found = (await this.port.get('photos', hash)) ?? (await this.port.get('photos', thinKey(hash)));
+    return found instanceof Blob ? found : undefined;
+  }
+
+  /** The picture as it was taken; undefined where it is not on this device, or a smaller copy stands in for it. */
+  async readOriginal(hash: string): Promise<Blob | undefined> {
     const found = await this.port.get('photos', hash);
     return found instanceof Blob ? found : undefined;
+  }
+
+  /** The pictures taken before a moment that an archive recorded up to another holds, and that are still whole here. */
+  private async oldPhotos(before: Instant, archived: Instant | undefined): Promise<readonly string[]> {
+    if (archived === undefined) return [];
+    const { entries } = await this.entries();
+    const lying = new Set(await this.port.keys('photos'));
+    const old = entries.flatMap((entry) =>
+      entry.kind === 'photo' && entry.happened < before && entry.recorded <= archived
+        ? [entry.body.hash]
+        : [],
+    );
+    return [...new Set(old)].filter((hash) => lying.has(hash));
+  }
+
+  /** What the pictures here come to, and how many could be thinned out. */
+  async photosKept(before: Instant, archived: Instant | undefined): Promise<PhotosKept> {
+    const rows = await this.port.all('photos');
+    const bytes = rows.reduce((sum, { value }) => sum + (value instanceof Blob ? value.size : 0), 0);
+    return {
+      count: rows.length,
+      bytes,
+      thin: rows.filter(({ key }) => key.startsWith('thin ')).length,
+      old: (await this.oldPhotos(before, archived)).length,
+    };
+  }
+
+  /**
+   * Keeps a smaller copy of old pictures that an archive holds, and lets go of the large ones here. `shrink` makes
+   * one, or nothing where it cannot: that picture stays. Gives how many were thinned out, and the bytes that came free.
+   */
+  async thinOut(
+    before: Instant,
+    archived: Instant | undefined,
+    shrink: (picture: Blob) => Promise<Blob | undefined>,
+    told: (share: number) => void = () => undefined,
+  ): Promise<{ readonly count: number; readonly freed: number }> {
+    const hashes = await this.oldPhotos(before, archived);
+    let count = 0;
+    let freed = 0;
+    for (const [i, hash] of hashes.entries()) {
+      told(i / hashes.length);
+      const whole = await this.readOriginal(hash);
+      const small = whole && (await shrink(whole));
+      if (!whole || !small || small.size >= whole.size) continue;
+      await this.port.change({
+        put: [{ shelf: 'photos', key: thinKey(hash), value: small }],
+        drop: [{ shelf: 'photos', key: hash }],
+      });
+      count += 1;
+      freed += whole.size - small.size;
+    }
+    return { count, freed };
   }
 
   /** A fact that this device knows of itself. */
@@ -88,12 +160,17 @@ export class Shelves {
     const gone = new Set(this.gone());
     const hashes = new Set(entries.flatMap((entry) => (entry.kind === 'photo' ? [entry.body.hash] : [])));
     const lying = new Set(await this.port.keys('photos'));
-    return [...hashes].filter((hash) => !gone.has(hash)).map((hash) => ({ hash, here: lying.has(hash) }));
+    return [...hashes]
+      .filter((hash) => !gone.has(hash))
+      .map((hash) => ({
+        hash,
+        here: lying.has(hash) || lying.has(thinKey(hash)),
+      }));
   }
 
-  /** Takes in a picture under its hash; false where it is another one than its name says. */
+  /** Takes in a picture under its hash; false where it is another one than its name says, or was let go of. */
   async takePhoto(hash: string, bytes: Uint8Array): Promise<boolean> {
-    if (bytesToHex(sha256(bytes)) !== hash) return false;
+    if (this.gone().includes(hash) || bytesToHex(sha256(bytes)) !== hash) return false;
     await this.keepPhoto({ hash, blob: new Blob([bytes.slice()], { type: 'image/jpeg' }) });
     return true;
   }
@@ -104,7 +181,8 @@ export class Shelves {
     const hashes = new Set(entries.flatMap((entry) => (entry.kind === 'photo' ? [entry.body.hash] : [])));
     const bytes: Record<string, Uint8Array> = {};
     for (const hash of hashes) {
-      const blob = await this.readPhoto(hash);
+      // A smaller copy is another picture than its name says: the archive before it has the whole one.
+      const blob = await this.readOriginal(hash);
       if (blob) bytes[hash] = new Uint8Array(await blob.arrayBuffer());
     }
     return bytes;

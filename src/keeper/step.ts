@@ -284,7 +284,7 @@ async function swapPhotos(
       const bytes = await folder.read(name);
       if (await keeper.shelves.takePhoto(hash, bytes)) photosIn += 1;
     } else if (here && name === undefined) {
-      const blob = await keeper.shelves.readPhoto(hash);
+      const blob = await keeper.shelves.readOriginal(hash);
       if (!blob) continue;
       await folder.write(photoFileName(hash), new Uint8Array(await blob.arrayBuffer()));
       photosOut += 1;

@@ -5,6 +5,7 @@ import type { RigView } from '@/features/rigs';
 import { useYard, usePreferences } from '@/store';
 import { TABLE_WORDS, TABLES_OUT, type TableOut } from '@/text';
 import { Button, FieldError, reported, saveFile, Select } from '@/ui';
+import { ShareButton } from './share-button';
 
 /** A table of a rig's record as a file that any spreadsheet opens. */
 export function TablesOut({ rigs }: { rigs: readonly RigView[] }) {
@@ -14,12 +15,18 @@ export function TablesOut({ rigs }: { rigs: readonly RigView[] }) {
   const [table, setTable] = useState<TableOut>('trips');
   const [problem, setProblem] = useState<string>();
   const named = rigs.find((one) => one.rig.id === rig);
+  const made = async () => {
+    const words = `${named?.model.name ?? 'rig'} ${TABLE_WORDS[table].split(',')[0] ?? ''}`.toLowerCase();
+    return {
+      text: await store.send('table', { table, rig, units }),
+      name: `yardline-${words.replace(/[^a-z0-9]+/g, '-')}.csv`,
+    };
+  };
   const save = async () => {
     setProblem(undefined);
     try {
-      const text = await store.send('table', { table, rig, units });
-      const name = `${named?.model.name ?? 'rig'} ${TABLE_WORDS[table].split(',')[0] ?? ''}`.toLowerCase();
-      saveFile(text, 'text/csv', `yardline-${name.replace(/[^a-z0-9]+/g, '-')}.csv`);
+      const { text, name } = await made();
+      saveFile(text, 'text/csv', name);
     } catch (error) {
       setProblem(error instanceof Error ? error.message : String(error));
     }
@@ -43,8 +50,15 @@ export function TablesOut({ rigs }: { rigs: readonly RigView[] }) {
           ))}
         </Select>
       </div>
-      <div>
+      <div className="flex flex-wrap gap-2.5">
         <Button onClick={() => reported(save())}>Save as CSV</Button>
+        <ShareButton
+          type="text/csv"
+          make={async () => {
+            const { text, name } = await made();
+            return new File([text], name, { type: 'text/csv' });
+          }}
+        />
       </div>
       {problem && <FieldError>{problem}</FieldError>}
     </div>

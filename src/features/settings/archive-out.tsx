@@ -1,6 +1,7 @@
 'use client';
 
 import { useState } from 'react';
+import { ShareButton } from '@/features/files';
 import type { Rigs } from '@/features/rigs';
 import { isStopped, useAsk, useYard } from '@/store';
 import { count, dateField, dayAgo } from '@/text';
@@ -66,6 +67,17 @@ export function ArchiveOut({ ready }: { ready: Ready }) {
           Save an archive
         </Button>
         {stage.at === 'packing' && <Button onClick={() => stage.stop.abort()}>Stop</Button>}
+        {ready.log.count > 0 && stage.at !== 'packing' && (
+          <ShareButton
+            type="application/zip"
+            make={async () => {
+              const at = store.clock.now();
+              const { bytes } = await store.send('writeArchive', { at });
+              await store.send('noteArchived', { at });
+              return new File([bytes], `yardline-${dateField(at)}.zip`, { type: 'application/zip' });
+            }}
+          />
+        )}
       </div>
       {stage.at === 'packing' && <p role="status">Packing the log and its photos…</p>}
       {stage.at === 'failed' && <FieldError>It could not be packed: {stage.reason}</FieldError>}

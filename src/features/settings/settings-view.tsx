@@ -4,7 +4,7 @@ import { Volume2 } from 'lucide-react';
 import { useRouter } from 'next/navigation';
 import { useEffect, useState, useSyncExternalStore, type ReactNode } from 'react';
 import { useRecord } from '@/features/forms';
-import { LetGo, TablesIn, TablesOut, TracksIn, useArrived } from '@/features/files';
+import { LetGo, PhotosRoom, TablesIn, TablesOut, TracksIn, useArrived } from '@/features/files';
 import { OtherDevices } from '@/features/in-step';
 import { Failed, Loading, useRigs, type Rigs } from '@/features/rigs';
 import {
@@ -257,6 +257,7 @@ export function SettingsView() {
       </Block>
       <Block title="Kept here">
         <Storage />
+        <PhotosRoom now={yard.now} />
       </Block>
       <Block title="What works here">
         <Abilities />
