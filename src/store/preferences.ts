@@ -20,6 +20,8 @@ const schema = z.object({
   figures: z.catch(z.array(z.string()), []),
   /** The line that says it is the demo is folded away. */
   demoFolded: z.catch(z.boolean(), false),
+  /** A folder was chosen that other devices share; which one is kept with the yard. */
+  inStep: z.catch(z.boolean(), false),
   yard: z.catch(z.enum(['own', 'demo']), process.env['NEXT_PUBLIC_YARD'] === 'demo' ? 'demo' : 'own'),
 });
 

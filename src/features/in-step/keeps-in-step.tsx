@@ -1,7 +1,7 @@
 'use client';
 
 import { useEffect } from 'react';
-import { useYard } from '@/store';
+import { usePreferences, useYard } from '@/store';
 import { reported } from '@/ui';
 import { meet } from './meet';
 
@@ -11,9 +11,11 @@ const GATHER = 4000;
 /** Meets the other devices while the application is open: once it is, whenever something was told, and when one comes back to it. */
 export function KeepsInStep() {
   const { store, snapshot } = useYard();
+  // The desk that works long is not opened for whoever keeps one device.
+  const { inStep } = usePreferences();
   const rev = snapshot.status === 'ready' ? snapshot.log.rev : undefined;
   useEffect(() => {
-    if (rev === undefined) return;
+    if (rev === undefined || !inStep) return;
     const go = () => reported(meet(store));
     const timer = setTimeout(go, GATHER);
     const back = () => document.visibilityState === 'visible' && go();
@@ -22,6 +24,6 @@ export function KeepsInStep() {
       clearTimeout(timer);
       document.removeEventListener('visibilitychange', back);
     };
-  }, [store, rev]);
+  }, [store, rev, inStep]);
   return null;
 }

@@ -1,7 +1,7 @@
 'use client';
 
 import { useEffect, useEffectEvent, useState } from 'react';
-import { useAsk, useYard } from '@/store';
+import { setPreferences, useAsk, useYard } from '@/store';
 import { count, dayAgo, leftFileWords, list, metWords, sinceWords } from '@/text';
 import { Button, FieldError, FileButton, Mark, reported, saveFile } from '@/ui';
 import { meet } from './meet';
@@ -29,6 +29,7 @@ function SharedFolder({ now }: { now: string }) {
       const handle = await pickOf()?.({ mode: 'readwrite', id: 'yardline' });
       if (!handle) return;
       await store.send('chooseFolder', { handle });
+      setPreferences({ inStep: true });
       setTurn(turn + 1);
       await meet(store, { tapped: true });
       setTurn(turn + 2);
@@ -44,6 +45,7 @@ function SharedFolder({ now }: { now: string }) {
   };
   const forget = async () => {
     await store.send('forgetFolder', { of: 'step' });
+    setPreferences({ inStep: false });
     setStep({ at: 'idle' });
     setTurn(turn + 1);
   };
