@@ -100,7 +100,7 @@ test('a job goes to another day, off a day, a day is kept free: the plan follows
   await page.setViewportSize({ width: 1280, height: 1600 });
   await page.getByRole('button', { name: new RegExp(`^Yard day ${name},`) }).click();
   await expect(here).toBeVisible();
-  await page.waitForTimeout(400);
+  await planned(page);
   const grip = await day(page).getByTitle('Drag it onto another yard day').first().boundingBox();
   const flag = await posts(page).first().boundingBox();
   if (!grip || !flag) throw new Error('nothing to drag');
@@ -108,6 +108,8 @@ test('a job goes to another day, off a day, a day is kept free: the plan follows
   await page.mouse.down();
   await page.mouse.move(grip.x + 30, grip.y - 30, { steps: 4 });
   await page.mouse.move(flag.x + flag.width / 2, flag.y + flag.height / 2, { steps: 8 });
+  // The flag shows that it takes it before the hand lets go.
+  await expect(posts(page).first().locator('span').first()).toHaveClass(/outline-accent/);
   await page.mouse.up();
   await expect(cost(page)).toContainText(/^Moved to /);
   await page.getByRole('button', { name: 'Undo' }).click();

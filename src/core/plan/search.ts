@@ -1,5 +1,6 @@
 import type { Random } from '../base';
 import { Board } from './board';
+import { evaluate } from './evaluate';
 import type { PlanProblem, Visits } from './problem';
 
 /** A plan with what it costs (min). */
@@ -204,9 +205,9 @@ export function improve(problem: PlanProblem, from: Found, random: Random, keepG
   return best;
 }
 
-/** A plan begun from what is known: its visits as far as they still stand, each job then put where it is cheapest. */
+/** A plan begun from what is known: as it was where it still stands and is as good, else each job put where it is cheapest on its days. */
 export function rebuild(problem: PlanProblem, visits: Visits): Found {
-  const order = orderOf(problem);
-  const among = [...new Set([...openDays(visits)])];
-  return fill(problem, among, order);
+  const filled = fill(problem, [...openDays(visits)], orderOf(problem));
+  const { cost, breaches } = evaluate(problem, visits);
+  return breaches.length === 0 && cost <= filled.cost ? { visits, cost } : filled;
 }

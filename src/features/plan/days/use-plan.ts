@@ -130,14 +130,18 @@ export function usePlan({ rigs, runs, now, state }: Ready): Plan {
   const [planned, setPlanned] = useState<{ readonly problem: PlanProblem; readonly planned: Planned }>();
   const [change, setChange] = useState<{ readonly did: string; readonly was: Visits }>();
   const planner = useRef<Planner>(undefined);
-  const latest = useRef<{ problem: PlanProblem | undefined; visits: Visits | undefined }>({
-    problem: undefined,
-    visits: undefined,
-  });
+  const latest = useRef<{
+    problem: PlanProblem | undefined;
+    edits: PlanEdits;
+    visits: Visits | undefined;
+  }>({ problem: undefined, edits: NO_EDITS, visits: undefined });
+  // Of plans equally good one is as likely found as another: what is undone goes back to the very plan it was.
+  const stood = useRef(new WeakMap<PlanEdits, Visits>());
   useEffect(() => {
     const one = new Planner((told) => {
-      const { problem: of } = latest.current;
+      const { problem: of, edits: by } = latest.current;
       latest.current.visits = told.found.visits;
+      stood.current.set(by, told.found.visits);
       if (of) setPlanned({ problem: of, planned: told });
     });
     planner.current = one;
@@ -148,25 +152,32 @@ export function usePlan({ rigs, runs, now, state }: Ready): Plan {
   }, []);
   useEffect(() => {
     if (!problem || !yard) return;
-    const sameJobs = latest.current.visits?.length === problem.jobs.length;
-    latest.current.problem = problem;
-    planner.current?.plan(problem, sameJobs ? latest.current.visits : keptVisits(kept, yard));
+    const from = [stood.current.get(edits), latest.current.visits].find(
+      (visits) => visits?.length === problem.jobs.length,
+    );
+    latest.current = { ...latest.current, problem, edits };
+    planner.current?.plan(problem, from ?? keptVisits(kept, yard));
     // What was kept is only where it begins.
     // eslint-disable-next-line react-hooks/exhaustive-deps
-  }, [problem, yard]);
+  }, [problem, yard, edits]);
 
-  const edit = useCallback((next: PlanEdits, did: string) => {
-    const was = latest.current.visits;
-    preview(undefined);
-    if (was) setChange({ did, was });
-    setHistory(
-      (before) =>
-        before && {
-          ...before,
-          history: { past: [...before.history.past, before.history.now], now: next, ahead: [] },
-        },
-    );
-  }, []);
+  const before = history?.history.now;
+  const edit = useCallback(
+    (next: PlanEdits, did: string) => {
+      // Looking on while it was dragged has made plans of its own since.
+      const was = before && stood.current.get(before);
+      preview(undefined);
+      setChange(was && { did, was });
+      setHistory(
+        (told) =>
+          told && {
+            ...told,
+            history: { past: [...told.history.past, told.history.now], now: next, ahead: [] },
+          },
+      );
+    },
+    [before],
+  );
   const step = (to: 'past' | 'ahead') => () => {
     setChange(undefined);
     setHistory((before) => {
