@@ -53,7 +53,7 @@ export function PhotosRoom({ now }: { now: string }) {
           </div>
         </>
       )}
-      {share !== undefined && <p role="status">Drawing them anew… {Math.round(share * 100)} %</p>}
+      {share !== undefined && <p role="status">Making smaller copies… {Math.round(share * 100)} %</p>}
       {said && <p role="status">{said}</p>}
       {problem && <FieldError>{problem}</FieldError>}
     </div>
