@@ -118,6 +118,9 @@ test('an order for a shop goes out and comes back: the finding waits, then is cl
   await sheet.getByLabel('Cost').fill('280');
   await sheet.getByLabel('What they measured and said').fill('seal land polished');
   await sheet.getByRole('button', { name: 'Add it to the log' }).click();
+  // While the sheet is open the page behind it cannot be seen: what it no longer shows proves nothing.
+  await expect(sheet).toHaveCount(0);
+  await expect(page.getByRole('heading', { level: 1 })).toBeVisible();
   await expect(out).toHaveCount(0);
   await page.goto('/');
   await expect(page.getByRole('region', { name: 'Next for Driftwood' })).toContainText('Lug torque');
