@@ -1,9 +1,9 @@
 'use client';
 
-import { memo, useDeferredValue, useState } from 'react';
+import { useDeferredValue, useState } from 'react';
 import Link from 'next/link';
 import { useSearchParams } from 'next/navigation';
-import { HOUSE, LOG_GROUPS, othersIn, type LogGroup } from '@/core/log';
+import { HOUSE, LOG_GROUPS, type LogGroup } from '@/core/log';
 import { Failed, Loading, useLast, useRigs, type Rigs } from '@/features/rigs';
 import { groupOf, type LogPage, type Told } from '@/keeper/reads';
 import { useAsk, usePreferences } from '@/store';
@@ -28,37 +28,26 @@ const GROUP_WORDS: Record<LogGroup, string> = {
   notes: 'Notes',
 };
 
-interface RowProps {
-  readonly told: Told;
-  readonly others: LogPage['others'];
-  readonly state: Ready['state'];
-  readonly name: string | undefined;
-  readonly onOpen: (id: string) => void;
-}
-
-/** Entries never change: a row says the same while its standing, what it speaks of and the rigs are the same. */
-function sameRow(a: RowProps, b: RowProps): boolean {
-  const { entry, standing, original } = a.told;
-  const has = ({ others }: RowProps, id: string) => others.some((one) => one.id === id);
-  return (
-    entry.id === b.told.entry.id &&
-    standing === b.told.standing &&
-    original?.id === b.told.original?.id &&
-    a.state === b.state &&
-    a.name === b.name &&
-    a.onOpen === b.onOpen &&
-    othersIn(entry).every((id) => has(a, id) === has(b, id))
-  );
-}
-
-const Row = memo(function Row({ told, others, state, name, onOpen }: RowProps) {
+function Row({
+  told,
+  others,
+  ready,
+  name,
+  onOpen,
+}: {
+  told: Told;
+  others: LogPage['others'];
+  ready: Ready;
+  name: string | undefined;
+  onOpen: () => void;
+}) {
   const { units } = usePreferences();
   const { entry, standing, original } = told;
   const { title, lines } = entryWords(
     entry,
     units,
     titlesOf(others, units),
-    partNamer(state, entry.rig, units),
+    partNamer(ready.state, entry.rig, units),
   );
   const gone = standing !== 'counts';
   return (
@@ -66,7 +55,7 @@ const Row = memo(function Row({ told, others, state, name, onOpen }: RowProps) {
     <li className="border-line border-b [contain-intrinsic-size:auto_4.5rem] [content-visibility:auto]">
       <button
         type="button"
-        onClick={() => onOpen(entry.id)}
+        onClick={onOpen}
         className="hover:bg-accent-wash/60 grid w-full grid-cols-[3.2rem_minmax(0,1fr)] gap-x-3 px-1 py-3 text-left md:grid-cols-[4.2rem_6.5rem_minmax(0,1fr)_8rem]"
       >
         <span className="figures text-xl font-semibold">
@@ -86,7 +75,7 @@ const Row = memo(function Row({ told, others, state, name, onOpen }: RowProps) {
       </button>
     </li>
   );
-}, sameRow);
+}
 
 function Entries({ ready }: { ready: Ready }) {
   const { units } = usePreferences();
@@ -212,9 +201,9 @@ function Entries({ ready }: { ready: Ready }) {
                   key={told.entry.id}
                   told={told}
                   others={page.others}
-                  state={ready.state}
+                  ready={ready}
                   name={wanted ? undefined : names.get(told.entry.rig)}
-                  onOpen={setOpen}
+                  onOpen={() => setOpen(told.entry.id)}
                 />
               ))}
             </ul>
