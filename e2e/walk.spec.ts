@@ -111,9 +111,14 @@ test('what is not right opens just its fields, keeps it home, and is a finding w
   await expect(page.getByRole('status').filter({ hasText: /^Watch\./ })).toContainText('target 65 psi');
   await page.getByRole('button', { name: 'Set to 65 psi now' }).click();
   await page.getByRole('button', { name: 'Done with this' }).click();
+  const station = page.getByRole('heading', { level: 1 });
+  const tires = await station.innerText();
   await page.getByRole('button', { name: /^The other 2 clear/ }).click();
+  await expect(station).not.toHaveText(tires);
+  const lamps = await station.innerText();
   // Passed over is not clear.
   await page.getByRole('button', { name: 'Skip', exact: true }).click();
+  await expect(station).not.toHaveText(lamps);
   for (const next of ['Spare', 'Not known to be fit']) {
     await page.getByRole('button', { name: /^All clear here/ }).click();
     await expect(page.getByRole('heading', { level: 1 })).toContainText(next);
