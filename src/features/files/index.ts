@@ -4,5 +4,5 @@ export { TablesIn } from './tables-in';
 export { TracksIn } from './tracks-in';
 export { LetGo } from './let-go';
 export { useArrived } from './arrivals';
-export { PhotosRoom } from './photos-kept';
+export { PhotosRoom } from './photos-room';
 export { ShareButton } from './share-button';

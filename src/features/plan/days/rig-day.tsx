@@ -1,5 +1,6 @@
 'use client';
 
+import Link from 'next/link';
 import { useMemo } from 'react';
 import { cardOf, standsRain, timeOf } from '@/core/plan';
 import { torquesMissing } from '@/core/routine';
@@ -46,9 +47,9 @@ export function RigDay({ plan, post, view, name }: Shown & { name: boolean }) {
       {order && (
         <p>
           <strong>{order.by}:</strong> {order.what}{' '}
-          <a href={`/to-order?rig=${rig.id}`} className="underline underline-offset-4">
+          <Link prefetch={false} href={`/to-order?rig=${rig.id}`} className="underline underline-offset-4">
             What to order
-          </a>
+          </Link>
         </p>
       )}
       {missing.length > 0 && (

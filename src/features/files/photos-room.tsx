@@ -27,7 +27,7 @@ export function PhotosRoom({ now }: { now: string }) {
     try {
       const done = await store.send('thinOut', { before }, { onProgress: setShare });
       setSaid(
-        `${count(done.count, 'photo')} kept small, ${megabytes(done.freed)} free again. The whole ones are in your last archive.`,
+        `${count(done.count, 'photo')} kept small, ${megabytes(done.freed)} free again. The whole ones are in your last archive: hold on to it.`,
       );
     } catch (error) {
       setProblem(error instanceof Error ? error.message : String(error));
@@ -44,7 +44,8 @@ export function PhotosRoom({ now }: { now: string }) {
         <>
           <p className="text-soft">
             {count(old, 'photo')} {old === 1 ? 'is' : 'are'} older than a year and in your last archive. Here
-            they can be kept small; archives you save after that leave the small copies out.
+            they can be kept small; archives you save after that leave the small copies out, so hold on to the
+            one you have.
           </p>
           <div>
             <Button disabled={share !== undefined} onClick={() => reported(thinOut())}>
