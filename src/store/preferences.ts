@@ -1,32 +1,55 @@
 'use client';
 
 import { useState, useSyncExternalStore } from 'react';
-import * as z from 'zod/mini';
 import { CLOCK_KEY, PREFERENCES_KEY, VISITED_KEY } from './preferences-key';
 
-const schema = z.object({
-  units: z.catch(z.enum(['us', 'metric']), 'us'),
+const YARDS: readonly ['own' | 'demo', 'own' | 'demo'] =
+  process.env['NEXT_PUBLIC_YARD'] === 'demo' ? ['demo', 'own'] : ['own', 'demo'];
+
+/** What can be chosen of many, the default first. */
+const CHOICES = {
+  units: ['us', 'metric'],
   /** By the device, or always day, night, or full contrast for sun. */
-  theme: z.catch(z.enum(['auto', 'day', 'night', 'sun']), 'auto'),
+  theme: ['auto', 'day', 'night', 'sun'],
+  /** How fast steps are read, in times the voice's own speed. */
+  rate: ['1', '0.8', '1.25'],
+  yard: YARDS,
+} as const satisfies Record<string, readonly [string, ...string[]]>;
+
+/** What is on or off; off by default. */
+const SWITCHES = {
   /** Huge targets and no typing on the Bench. */
-  gloves: z.catch(z.boolean(), false),
+  gloves: false,
   /** Cards by chapter, one tap for many steps, for whoever knows the job. */
-  chapters: z.catch(z.boolean(), false),
+  chapters: false,
   /** Steps of a card are read out. */
-  aloud: z.catch(z.boolean(), false),
-  /** How fast they are read, in times the voice's own speed. */
-  rate: z.catch(z.enum(['0.8', '1', '1.25']), '1'),
-  /** The figures that were used last, newest first. */
-  figures: z.catch(z.array(z.string()), []),
+  aloud: false,
   /** The line that says it is the demo is folded away. */
-  demoFolded: z.catch(z.boolean(), false),
+  demoFolded: false,
   /** A folder was chosen that other devices share; which one is kept with the yard. */
-  inStep: z.catch(z.boolean(), false),
-  yard: z.catch(z.enum(['own', 'demo']), process.env['NEXT_PUBLIC_YARD'] === 'demo' ? 'demo' : 'own'),
-});
+  inStep: false,
+};
 
 /** What this device is set to; the log knows nothing of it. */
-export type Preferences = z.infer<typeof schema>;
+export type Preferences = { readonly [K in keyof typeof CHOICES]: (typeof CHOICES)[K][number] } & {
+  readonly [K in keyof typeof SWITCHES]: boolean;
+} & {
+  /** The figures that were used last, newest first. */
+  readonly figures: string[];
+};
+
+/** Reads settings as they were kept: what is not one of ours is the default. By hand, since every page reads them first and no page should wait for a schema. */
+function readKept(raw: unknown): Preferences {
+  const kept = (typeof raw === 'object' && raw !== null ? raw : {}) as Record<string, unknown>;
+  const chosen = Object.entries(CHOICES).map(([key, all]) => [
+    key,
+    (all as readonly unknown[]).includes(kept[key]) ? kept[key] : all[0],
+  ]);
+  const on = Object.keys(SWITCHES).map((key) => [key, kept[key] === true]);
+  const { figures } = kept;
+  const strings = Array.isArray(figures) && figures.every((one) => typeof one === 'string');
+  return Object.fromEntries([...chosen, ...on, ['figures', strings ? figures : []]]) as Preferences;
+}
 
 /** Settings of this visit, where the browser keeps none: blocked cookies refuse even to be asked. */
 const unkept = new Map<string, string>();
@@ -48,7 +71,7 @@ function keep(key: string, text: string): void {
   }
 }
 
-const DEFAULTS = schema.parse({});
+const DEFAULTS = readKept({});
 const listeners = new Set<() => void>();
 let cache: { text: string | null; value: Preferences } = { text: null, value: DEFAULTS };
 
@@ -62,8 +85,7 @@ export function readPreferences(): Preferences {
     } catch {
       // Unreadable settings are no settings: the defaults serve.
     }
-    const parsed = schema.safeParse(raw);
-    cache = { text, value: parsed.success ? parsed.data : DEFAULTS };
+    cache = { text, value: readKept(raw) };
   }
   return cache.value;
 }

@@ -1,27 +1,8 @@
-import * as z from 'zod/mini';
-import { moment, nonNegative, positive, type Instant } from '../base';
+import type { Instant } from '../base';
 import { axleOf, isWheelEnd, sideOf, type Place } from '../rig';
 import { together, type RoadVerdict, type Standing, type TroubleId } from '../trouble';
+import type { ToldLimit } from './limit-schema';
 import type { FindingLimit, FindingState, RigState } from './state';
-
-/** Reads how far (m), how fast (m/s) and until when a rig may be towed with something that is not right. */
-export const limitSchema = z.strictObject({
-  roll: z.enum(['care', 'creep']),
-  distance: positive(1e8),
-  speed: z.optional(positive(100)),
-  looks: z.optional(
-    z.strictObject({
-      at: z.array(positive(1e8)).check(z.maxLength(20)),
-      every: z.optional(positive(1e8)),
-    }),
-  ),
-  until: moment,
-  /** How far into a trip that is not logged yet (m). */
-  into: z.optional(nonNegative(1e8)),
-});
-
-/** A limit as it is told. */
-export type ToldLimit = z.infer<typeof limitSchema>;
 
 /** A limit that begins where the rig stands. */
 export function limited(

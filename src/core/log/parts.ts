@@ -3,7 +3,6 @@ import { mine, type Own } from './define';
 import type { Instant } from '../base';
 import {
   isWheelEnd,
-  partSchema,
   rolls,
   type PartFacts,
   type PartKind,
@@ -106,21 +105,6 @@ export function moveParts(
     taken.add(seat);
   }
   return parts;
-}
-
-/** The parts of a rig after something was read off one; undefined where the part is not there or cannot have such a fact. */
-export function readPart(
-  rig: Pick<RigState, 'parts'>,
-  id: string,
-  read: Readonly<Record<string, PartFacts[string] | null>>,
-): Parts | undefined {
-  const part = rig.parts[id];
-  if (!part) return undefined;
-  const facts = Object.fromEntries(
-    Object.entries({ ...part.facts, ...read }).filter(([, spec]) => spec !== null && spec !== undefined),
-  );
-  const spec = partSchema.safeParse({ kind: part.kind, facts });
-  return spec.success ? { ...rig.parts, [id]: { ...part, facts: spec.data.facts } } : undefined;
 }
 
 /** The readings of work that are numbers on parts, by part and fact. */

@@ -3,7 +3,7 @@ import type { OrderBody } from './orders';
 import type { PaperId } from './papers';
 import type { PlanKeptBody, PlanSetBody } from './planning';
 import type { KitFigure, KitId } from '../trouble';
-import type { Evidence } from './evidence';
+import type { Evidence } from './evidence-schema';
 import type { PartFacts, PartKind, Place, RigModel, Shelf, ShelfGrade, SOURCES, WheelEnd } from '../rig';
 import type {
   ThreadState,

@@ -1,4 +1,3 @@
-import * as z from 'zod/mini';
 import type { BrakeKind, RigKind } from './kinds';
 
 /** Where a piece of gear is met on a walk from the tongue round the rig; `tow` is the vehicle in front. */
@@ -66,9 +65,6 @@ export const GEAR_IDS = Object.keys(GEAR) as [GearId, ...GearId[]];
 export function gearDef(id: GearId): GearDef {
   return GEAR[id];
 }
-
-/** Reads which gear a rig has and has not. */
-export const gearSchema = z.partialRecord(z.enum(GEAR_IDS), z.boolean());
 
 /** What the gear of a rig follows from. */
 interface GearModel {

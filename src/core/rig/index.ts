@@ -35,11 +35,9 @@ export {
   isSpare,
   isWheelEnd,
   matesOf,
-  placeSchema,
   placesOf,
   sideOf,
   sparesOf,
-  wheelEndSchema,
   wheelEnds,
   type Place,
   type Side,
@@ -47,11 +45,11 @@ export {
   type TirePlace,
   type WheelEnd,
 } from './place';
+export { placeSchema, wheelEndSchema } from './place-schema';
 export {
   PART_FACTS,
   PART_KINDS,
   partsAt,
-  partSchema,
   rolls,
   SHELF_GRADES,
   SHELVES,
@@ -59,10 +57,10 @@ export {
   TIRE_CLASSES,
   type PartFacts,
   type PartKind,
-  type PartSpec,
   type Shelf,
   type ShelfGrade,
 } from './part';
+export { partSchema, type PartSpec } from './part-schema';
 export {
   FACT_GROUPS,
   FACT_IDS,

@@ -1,6 +1,6 @@
 import * as z from 'zod/mini';
 import { nonNegative, positive, shaped, whole, words } from '../base';
-import { gearSchema } from './gear';
+import { gearSchema } from './gear-schema';
 import {
   ACTUATORS,
   BRAKES,
@@ -23,7 +23,7 @@ import {
   VALVES,
   WATERS,
 } from './kinds';
-import { byMaker, specified, workable } from './source';
+import { byMaker, specified, workable } from './specified';
 
 const playWindow = z
   .strictObject({ min: nonNegative(0.005), max: positive(0.005) })

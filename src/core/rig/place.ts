@@ -1,4 +1,3 @@
-import * as z from 'zod/mini';
 import { GEAR_IDS, gearOf, type GearId } from './gear';
 import type { RigModel } from './model';
 
@@ -19,12 +18,6 @@ export type Place = TirePlace | GearId;
 
 const ALL: readonly WheelEnd[] = ['1L', '1R', '2L', '2R', '3L', '3R'];
 const SPARES: readonly Spare[] = ['S1', 'S2'];
-
-/** Reads a wheel end code. */
-export const wheelEndSchema = z.enum(['1L', '1R', '2L', '2R', '3L', '3R']);
-
-/** Reads any place of a rig. */
-export const placeSchema = z.enum(['1L', '1R', '2L', '2R', '3L', '3R', 'S1', 'S2', ...GEAR_IDS]);
 
 /** True for the code of a wheel end. */
 export function isWheelEnd(text: string): text is WheelEnd {

@@ -1,5 +1,5 @@
 import * as z from 'zod/mini';
-import { FACTS } from './part';
+import { FACTS } from './part-schema';
 import type { Specified } from './source';
 
 type ReadFacts = Readonly<Record<string, Specified<string | number> | null>>;

@@ -1,10 +1,8 @@
-import * as z from 'zod/mini';
-
 /** Where a specification came from, most trusted first. */
 export const SOURCES = ['maker', 'marking', 'counter', 'owner', 'guess'] as const;
 
 /** Those of a figure that can be worked out of measured ones: it ranks behind the parts counter. A torque never can. */
-const WITH_WORKED = ['maker', 'marking', 'counter', 'worked', 'owner', 'guess'] as const;
+export const WITH_WORKED = ['maker', 'marking', 'counter', 'worked', 'owner', 'guess'] as const;
 
 /** One of the ranked sources. */
 export type Source = (typeof WITH_WORKED)[number];
@@ -15,23 +13,8 @@ export interface Specified<T> {
   readonly source: Source;
 }
 
-/** The schema of a specification whose value has the given schema. */
-export function specified<T extends z.ZodMiniType>(value: T) {
-  return z.strictObject({ value, source: z.enum(SOURCES) });
-}
-
-/** The same for a figure that may be worked out of measured ones. */
-export function workable<T extends z.ZodMiniType>(value: T) {
-  return z.strictObject({ value, source: z.enum(WITH_WORKED) });
-}
-
 /** The sources that have the authority of a maker: its papers, or what is marked on the part or the tin. */
 export const MAKERS_SOURCES = ['maker', 'marking'] as const satisfies readonly Source[];
-
-/** The schema of a specification that only a maker can give. */
-export function byMaker<T extends z.ZodMiniType>(value: T) {
-  return z.strictObject({ value, source: z.enum(MAKERS_SOURCES) });
-}
 
 /** True for a specification that is a guess: it is never worked to without saying so. */
 export function isGuess(spec: Pick<Specified<unknown>, 'source'> | undefined): boolean {

@@ -3,9 +3,11 @@ import { daysBetween, nonNegative, text, words, type Instant, uuid } from '../..
 import { placeSchema } from '../../rig';
 import { isLook, oneStepUp, TWICE_A_YEAR, WORKS, worse, type Verdict } from '../../rules';
 import { defineKind } from '../define';
-import { evidenceOf, evidenceSchema, findingKey, recurs, type Evidence } from '../evidence';
+import { evidenceOf, findingKey, recurs } from '../evidence';
+import { evidenceSchema, type Evidence } from '../evidence-schema';
 import { jobsSchema } from '../jobs';
-import { limitSchema, limited, lookedAt, nearer } from '../limits';
+import { limitSchema } from '../limit-schema';
+import { limited, lookedAt, nearer } from '../limits';
 import { contradict, type FindingState, type RigState } from '../state';
 
 const severity = z.enum(['watch', 'due', 'stop']);

@@ -13,7 +13,8 @@ import {
 import { NEW_BRAKES } from '../../rules';
 import { defineKind, type Applied, type Own } from '../define';
 import { doneNow, pulled, restart, type JobDone } from '../last-done';
-import { fit, moveParts, partAt, readPart } from '../parts';
+import { fit, moveParts, partAt } from '../parts';
+import { readPart } from '../read-part';
 import { moneySchema } from '../kept';
 import { openRefits, refitsSchema, threadsAfter } from '../refits';
 import { contradict } from '../state';
