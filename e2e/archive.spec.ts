@@ -6,15 +6,35 @@ async function told(page: Page): Promise<readonly string[]> {
   await page.goto('/logbook');
   await expect(page.getByRole('heading', { name: 'Logbook' })).toBeVisible();
   const more = page.getByRole('button', { name: 'Earlier entries' });
-  const entries = page.getByRole('main').getByRole('listitem');
-  await expect(entries.first()).toBeVisible();
-  while (await more.isVisible()) {
-    const seen = await entries.count();
+  const rows = page.getByRole('main').locator('li[data-index]');
+  await expect(rows.first()).toBeVisible();
+  // Only what is in sight is drawn: it is gone through from the top to the end.
+  const told = new Map<number, string>();
+  const read = async () => {
+    const seen = await rows.evaluateAll((all) =>
+      all.map((row) => [Number((row as HTMLElement).dataset.index), row.textContent] as const),
+    );
+    const before = told.size;
+    for (const [index, text] of seen) told.set(index, text);
+    return told.size > before;
+  };
+  await page.evaluate(() => scrollTo(0, 0));
+  for (;;) {
+    await read();
+    const end = await page.evaluate(() => {
+      const before = scrollY;
+      scrollBy(0, innerHeight);
+      return scrollY === before;
+    });
+    await page.evaluate(
+      () => new Promise((done) => requestAnimationFrame(() => requestAnimationFrame(done))),
+    );
+    if (!end || (await read())) continue;
+    if (!(await more.isVisible())) break;
     await more.click();
-    await expect.poll(() => entries.count()).toBeGreaterThan(seen);
+    await expect.poll(read).toBe(true);
   }
-  // Rows out of sight are not laid out, and have no inner text until they are.
-  return entries.allTextContents();
+  return [...told].sort(([a], [b]) => a - b).map(([, text]) => text);
 }
 
 test('an archive saved here and brought in on an empty profile is the same log, entry for entry', async ({

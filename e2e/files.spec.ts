@@ -1,5 +1,6 @@
 import { readFileSync } from 'node:fs';
 import { expect, test, type Page } from '@playwright/test';
+import { largePicture, NO_PICTURE, type Chosen } from './pictures';
 import { alertOf, DRIFTWOOD, setUp } from './steps';
 
 const csv = (name: string, text: string) => ({ name, mimeType: 'text/csv', buffer: Buffer.from(text) });
@@ -124,13 +125,13 @@ test('a rig sold: its record is handed over as an archive, and then it is gone f
 test.describe('shared to the application', () => {
   test.use({ serviceWorkers: 'allow' });
 
-  test('a table from another application’s share sheet is read where tables come in', async ({ page }) => {
-    await setUp(page, DRIFTWOOD);
-    await page.waitForFunction(() => navigator.serviceWorker.controller !== null);
-    await page.evaluate(() => {
+  /** Hands files over as a share sheet does: a form posted to where the manifest says. */
+  const share = (page: Page, files: readonly { name: string; mimeType: string; bytes: number[] }[]) =>
+    page.evaluate((all) => {
       const input = Object.assign(document.createElement('input'), { type: 'file', name: 'files' });
       const carried = new DataTransfer();
-      carried.items.add(new File(['Date,Miles\n2025-05-16,40\n'], 'my trips.csv', { type: 'text/csv' }));
+      for (const { name, mimeType, bytes } of all)
+        carried.items.add(new File([new Uint8Array(bytes)], name, { type: mimeType }));
       input.files = carried.files;
       const form = Object.assign(document.createElement('form'), {
         action: '/shared',
@@ -140,8 +141,37 @@ test.describe('shared to the application', () => {
       form.append(input);
       document.body.append(form);
       form.submit();
-    });
+    }, files);
+  const shared = ({ name, mimeType, buffer }: Chosen) => ({ name, mimeType, bytes: [...buffer] });
+
+  test('a table from another application’s share sheet is read where tables come in', async ({ page }) => {
+    await setUp(page, DRIFTWOOD);
+    await page.waitForFunction(() => navigator.serviceWorker.controller !== null);
+    await share(page, [shared(csv('my trips.csv', 'Date,Miles\n2025-05-16,40\n'))]);
     await expect(block(page, 'Tables in')).toContainText('my trips.csv: 1 row.');
     await expect(page).toHaveURL(/\/keep$/);
+  });
+
+  test('pictures from the album, two of one name among them, are kept with a wheel end; what is none is told', async ({
+    page,
+  }) => {
+    await setUp(page, DRIFTWOOD);
+    await page.waitForFunction(() => navigator.serviceWorker.controller !== null);
+    const pictures = [largePicture(320, 240, 90), largePicture(320, 240, 160)];
+    const torn = { ...NO_PICTURE, name: 'torn.jpg', mimeType: 'image/jpeg' };
+    const letter = { ...NO_PICTURE, name: 'letter.txt', mimeType: 'text/plain' };
+    await share(page, [...pictures, torn, letter].map(shared));
+    const photos = block(page, 'Photos in');
+    await expect(photos.getByRole('img', { name: 'crack.png' })).toHaveCount(2);
+    await expect(photos).toBeInViewport();
+    await expect(photos).toContainText('torn.jpg: ');
+    await expect(page.getByText('Not taken in: letter.txt.')).toBeVisible();
+    await photos.getByLabel('Place').selectOption('1L');
+    await photos.getByLabel('What it shows (optional)').fill('Rust behind the backing plate');
+    await photos.getByRole('button', { name: 'Add 2 photos to the log' }).click();
+    await expect(page.getByText('2 photos added')).toBeVisible();
+    await expect(photos.getByRole('img')).toHaveCount(0);
+    await page.goto('/logbook');
+    await expect(page.getByRole('button', { name: /Rust behind the backing plate/ })).toHaveCount(2);
   });
 });

@@ -38,6 +38,7 @@ test('on a phone five stand at the thumb, and the rest behind More', async ({ pa
     'Rig',
     'Parts',
     'Figures',
+    'Practice',
     'Backup & settings',
   ]);
   await more.getByRole('link', { name: 'Parts' }).click();

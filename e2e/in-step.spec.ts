@@ -1,5 +1,8 @@
+import { createHash } from 'node:crypto';
+import { readFileSync } from 'node:fs';
 import { expect, test, type Browser, type Page } from '@playwright/test';
-import { DRIFTWOOD, setUp, tow } from './steps';
+import { strFromU8, unzipSync } from 'fflate';
+import { alertOf, DRIFTWOOD, saveArchive, setUp, startRepack, tow, typeThrough } from './steps';
 
 /** The origin's own private folder stands in for one that a cloud carries. */
 const withFolder = async (page: Page) => {
@@ -48,8 +51,17 @@ const meet = async (page: Page) => {
   await expect(folder(page)).toContainText(/Nothing new|came in|went out/);
 };
 
-async function second(browser: Browser): Promise<Page> {
-  const page = await (await browser.newContext({ serviceWorkers: 'block' })).newPage();
+/** A rig set up, and its first entry in the folder. */
+async function begun(page: Page): Promise<void> {
+  await withFolder(page);
+  await setUp(page, DRIFTWOOD);
+  await page.goto('/keep');
+  await page.getByRole('button', { name: 'Choose a folder' }).click();
+  await expect(folder(page)).toContainText('1 entry went out');
+}
+
+async function second(browser: Browser, serviceWorkers: 'allow' | 'block' = 'block'): Promise<Page> {
+  const page = await (await browser.newContext({ serviceWorkers })).newPage();
   await withFolder(page);
   return page;
 }
@@ -58,11 +70,7 @@ test('two profiles in step: each told on while apart, a copy and a half-written 
   page,
   browser,
 }) => {
-  await withFolder(page);
-  await setUp(page, DRIFTWOOD);
-  await page.goto('/keep');
-  await page.getByRole('button', { name: 'Choose a folder' }).click();
-  await expect(folder(page)).toContainText('1 entry went out');
+  await begun(page);
   await expect(folder(page)).toContainText('An archive was saved there');
 
   const other = await second(browser);
@@ -117,6 +125,123 @@ test('two profiles in step: each told on while apart, a copy and a half-written 
   await other.goto('/logbook');
   await expect(other.getByRole('button', { name: /Let go of for good/ })).toBeVisible();
   await expect(other.getByText(/Towed 40 mi/)).toHaveCount(0);
+  await other.context().close();
+});
+
+/** What a device one version ahead writes: the entries of a file, and one of a kind that this version does not know. */
+function ahead({ name, bytes }: Carried): Carried {
+  const lines = Buffer.from(bytes).toString('utf8').trimEnd().split('\n');
+  const [head = '', last = ''] = [lines[0], lines.at(-1)];
+  const known = JSON.parse(last) as Record<string, unknown>;
+  const next = {
+    ...known,
+    id: '0196d000-0000-7000-8000-00000000beef',
+    kind: 'tire.xray',
+    body: { cords: 9 },
+  };
+  const body = [...lines.slice(1), JSON.stringify(next)].map((line) => `${line}\n`).join('');
+  const sha256 = createHash('sha256').update(body).digest('hex');
+  const said = { ...(JSON.parse(head) as object), device: 'feedbeef', entries: lines.length, sha256 };
+  return {
+    name: name.replace(/-[0-9a-f]{8}-[0-9a-f]{16}/, `-feedbeef-${sha256.slice(0, 16)}`),
+    bytes: [...Buffer.from(`${JSON.stringify(said)}\n${body}`)],
+  };
+}
+
+test.describe('without a network in between', () => {
+  test.use({ serviceWorkers: 'allow' });
+
+  test('a device one version behind says so, works on, and hands on to the letter what it cannot read', async ({
+    page,
+    browser,
+  }) => {
+    await withFolder(page);
+    await setUp(page, DRIFTWOOD);
+    await tow(page, '40');
+    await page.goto('/keep');
+    await page.getByRole('button', { name: 'Choose a folder' }).click();
+    await expect(folder(page)).toContainText('2 entries went out');
+    const sealed = (await filesOf(page)).find(({ name }) => name.endsWith('.ndjson'));
+    if (!sealed) throw new Error('nothing was written');
+    const newer = ahead(sealed);
+
+    const behind = await second(browser, 'allow');
+    await behind.goto('/keep');
+    await carry(behind, [newer]);
+    await behind.getByRole('button', { name: 'Choose a folder' }).click();
+    await expect(folder(behind)).toContainText('3 entries came in');
+    await expect(alertOf(behind)).toContainText('1 log entry on this device came from a newer Yardline');
+
+    // Both without a network, each told on; the newer device's own file is lost on the way.
+    for (const one of [page, behind]) {
+      await one.goto('/');
+      await one.waitForFunction(() => navigator.serviceWorker.controller !== null);
+      await one.context().setOffline(true);
+      await one.reload();
+    }
+    await tow(page, '12');
+    await tow(behind, '7');
+    for (const one of [page, behind]) await one.context().setOffline(false);
+    await behind.goto('/keep');
+    await behind.evaluate(
+      async (name) =>
+        (await (await navigator.storage.getDirectory()).getDirectoryHandle('shared')).removeEntry(name),
+      newer.name,
+    );
+    await meet(behind);
+    await page.goto('/keep');
+    await meet(page);
+    await carry(page, await filesOf(behind));
+    await carry(
+      behind,
+      (await filesOf(page)).filter(({ name }) => name !== newer.name),
+    );
+    await meet(page);
+    await meet(behind);
+    for (const one of [page, behind]) {
+      await expect(alertOf(one)).toContainText('1 log entry on this device came from a newer Yardline');
+      await one.goto('/logbook');
+      for (const miles of [40, 12, 7])
+        await expect(one.getByRole('button', { name: new RegExp(`Towed ${miles} mi`) })).toHaveCount(1);
+    }
+    const path = await saveArchive(page);
+    expect(strFromU8(unzipSync(readFileSync(path))['log.ndjson'] ?? new Uint8Array())).toContain(
+      '"kind":"tire.xray"',
+    );
+    await behind.context().close();
+  });
+});
+
+test('one card worked on two devices while they were apart: both runs are kept, each with its own entry', async ({
+  page,
+  browser,
+}) => {
+  await begun(page);
+  const other = await second(browser);
+  await other.goto('/keep');
+  await carry(other, await filesOf(page));
+  await other.getByRole('button', { name: 'Choose a folder' }).click();
+  await expect(folder(other)).toContainText('1 entry came in');
+  for (const one of [page, other]) {
+    await one.goto('/');
+    await startRepack(one, '1L');
+    await typeThrough(one);
+    await one.getByRole('button', { name: 'Close and log it' }).click();
+    await expect(one.getByRole('heading', { name: 'Every step is through' })).toHaveCount(0);
+    await one.goto('/keep');
+    await meet(one);
+  }
+  await carry(other, await filesOf(page));
+  await carry(page, await filesOf(other));
+  for (const one of [other, page]) {
+    await meet(one);
+    await one.goto('/logbook?kind=work');
+    await expect(one.getByRole('button', { name: /Repack/ })).toHaveCount(2);
+    // No run is left open by the other's, and the wheel has the rechecks of the later refit alone.
+    await one.goto('/bench');
+    await expect(one.getByRole('button', { name: 'Pause this job' })).toHaveCount(0);
+    await one.goto('/keep');
+  }
   await other.context().close();
 });
 

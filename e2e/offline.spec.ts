@@ -120,6 +120,8 @@ test('every address that was ever given out leads somewhere, with the network of
     '/money',
     '/to-order',
     '/figures?of=balance',
+    '/practice?drill=nut',
+    '/practice?drill=grade',
     '/plan',
     '/logbook?place=1L&kind=work',
     '/finding',

@@ -82,10 +82,12 @@ self.addEventListener('activate', (event) =>
 /** What is shared to the application is laid by for the page that takes it in (`features/files/arrivals.ts`). */
 async function takeShared(request: Request): Promise<Response> {
   const cache = await caches.open('shared');
-  for (const file of (await request.formData()).getAll('files'))
+  const files = (await request.formData()).getAll('files');
+  // An album calls many of its pictures alike.
+  for (const [i, file] of files.entries())
     if (file instanceof File)
       await cache.put(
-        `/shared/${encodeURIComponent(file.name)}`,
+        `/shared/${Date.now()}-${i}/${encodeURIComponent(file.name)}`,
         new Response(file, { headers: { 'Content-Type': file.type } }),
       );
   return Response.redirect('/keep?shared', 303);

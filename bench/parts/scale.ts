@@ -29,11 +29,18 @@ function withPhotos(): readonly Entry[] {
 async function tapped(page: Page, button: string, count: string): Promise<number> {
   const measured = page.evaluate((what) => {
     const now = () => document.querySelectorAll(what).length;
-    const before = now();
+    let before = now();
     return new Promise<number>((resolve, reject) => {
       setTimeout(() => reject(new Error(`nothing came of it: ${what}`)), 20_000);
       let start = 0;
-      document.addEventListener('click', () => (start = performance.now()), { capture: true, once: true });
+      document.addEventListener(
+        'click',
+        () => {
+          before = now();
+          start = performance.now();
+        },
+        { capture: true, once: true },
+      );
       const seen = new MutationObserver(() => {
         if (start === 0 || now() === before) return;
         seen.disconnect();
@@ -42,8 +49,28 @@ async function tapped(page: Page, button: string, count: string): Promise<number
       seen.observe(document.body, { subtree: true, childList: true });
     });
   }, count);
+  // Whoever taps has stopped scrolling.
+  await page.locator(button).first().scrollIntoViewIfNeeded();
+  await page.waitForTimeout(400);
   await page.locator(button).first().click();
   return measured;
+}
+
+/** Milliseconds from a turn of the wheel by one screen to the frame in which the rows there are drawn. */
+function scrolled(page: Page): Promise<number> {
+  return page.evaluate(
+    () =>
+      new Promise<number>((resolve) => {
+        const start = performance.now();
+        const drawn = () => {
+          const row = document.elementFromPoint(innerWidth / 2, innerHeight / 2)?.closest('li, h2, section');
+          if (row) setTimeout(() => resolve(performance.now() - start));
+          else requestAnimationFrame(drawn);
+        };
+        scrollBy(0, -innerHeight);
+        requestAnimationFrame(drawn);
+      }),
+  );
 }
 
 /** Twenty years with two thousand pictures. */
@@ -71,6 +98,11 @@ export const scale: Part = {
               more.push(await tapped(page, 'main button:text-is("Earlier entries")', 'main li'));
               await page.waitForTimeout(600);
             }
+            const by: number[] = [];
+            for (let i = 0; i < 6; i++) {
+              by.push(await scrolled(page));
+              await page.waitForTimeout(300);
+            }
             await slow(1);
             const as = rate === 1 ? '' : `, slowed ${rate} ×`;
             rows.push(
@@ -84,6 +116,13 @@ export const scale: Part = {
               {
                 what: `Logbook: earlier entries${as}`,
                 measured: middle(more.slice(1)),
+                unit: 'ms',
+                budget: 100,
+                decimals: 0,
+              },
+              {
+                what: `Logbook: scrolled by a screen${as}`,
+                measured: middle(by),
                 unit: 'ms',
                 budget: 100,
                 decimals: 0,

@@ -29,7 +29,7 @@ export default function manifest(): MetadataRoute.Manifest {
         files: [
           {
             name: 'files',
-            accept: ['.zip', '.gpx', '.csv', '.ndjson', '.txt', 'application/gpx+xml', 'text/csv'],
+            accept: ['.zip', '.gpx', '.csv', '.ndjson', '.txt', 'application/gpx+xml', 'text/csv', 'image/*'],
           },
         ],
       },

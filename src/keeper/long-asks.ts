@@ -115,8 +115,8 @@ export const LONG_ASKS = {
   table: ({ keeper }: Desk, ask: { table: TableOut; rig: string; units: UnitSystem }) =>
     tableText(keeper, ask),
   /** Reads a table to its last row and holds what it becomes, to be brought in. */
-  checkTable: async (desk: Desk, ask: TableAsk) => {
-    const { checked, rows } = await checkTable(desk.keeper, ask);
+  checkTable: async (desk: Desk, ask: TableAsk, told: Progress) => {
+    const { checked, rows } = await checkTable(desk.keeper, ask, told);
     desk.rows = { rig: ask.rig, rows };
     return checked;
   },

@@ -63,24 +63,31 @@ const REFUSED = 100;
 /** Reads a table and holds what it becomes, to be brought in. */
 export async function checkTable(
   keeper: Keeper,
-  { text, kind, rig, units, currency, now, mapping: told }: TableAsk,
+  { text, kind, rig, units, currency, now, mapping: set }: TableAsk,
+  told?: (share: number) => void,
 ): Promise<{ readonly checked: CheckedTable; readonly rows: readonly RowEntry[] }> {
   const table = readTable(text);
   if (!table.ok) return { checked: { ok: false, problem: table.error }, rows: [] };
   const { state, entries } = await keeper.fold();
   const model = state.rigs[rig]?.model;
   if (!model) throw new Error('no such rig');
-  const mapping = told ?? guessMapping(kind, table.value, units);
-  const read = readRows(kind, table.value, mapping, {
-    rig,
-    model,
-    house: rulesFor(state.rigs[HOUSE]?.rules ?? {}, state.rigs[rig]?.rules ?? {}),
-    system: units,
-    currency,
-    now,
-    noon: (day) => new Date(`${day}T12:00`).toISOString(),
-    ...tableNames(),
-  });
+  const mapping = set ?? guessMapping(kind, table.value, units);
+  const read = readRows(
+    kind,
+    table.value,
+    mapping,
+    {
+      rig,
+      model,
+      house: rulesFor(state.rigs[HOUSE]?.rules ?? {}, state.rigs[rig]?.rules ?? {}),
+      system: units,
+      currency,
+      now,
+      noon: (day) => new Date(`${day}T12:00`).toISOString(),
+      ...tableNames(),
+    },
+    told,
+  );
   const here = new Set(entries.map(({ id }) => id));
   const good = read.flatMap(({ line, read: one }) => (one.ok ? [{ line, row: one.value }] : []));
   const fresh = good.filter(({ row }) => !here.has(row.id));

@@ -41,6 +41,7 @@ export {
   type TargetProps,
 } from './drawings';
 export { hush, readOut, useVoice } from './voices';
+export { useSame } from './use-same';
 export { useWide } from './use-wide';
 export { reported, sayUnstored } from './reported';
 export { guarded } from './guarded';

@@ -5,11 +5,12 @@ import Papa from 'papaparse';
 import { fail, isCivilDay, msOf, ok, type CivilDay, type Instant, type Result } from '../base';
 import { workOf, type EntryOf } from '../log';
 import { parseNumber, toSI, type UnitSystem } from '../quantity';
-import { placesOf, type RigModel } from '../rig';
+import { isWheelEnd, placesOf, type RigModel } from '../rig';
 import {
   mayBeKept,
   parseReading,
   readingDef,
+  refitLeft,
   routineDef,
   type HouseRules,
   type ReadingId,
@@ -229,14 +230,19 @@ export function readRows(
   table: RawTable,
   mapping: Mapping,
   about: RowsAbout,
+  /** Hears how much is read (share of 1). */
+  told: (share: number) => void = () => undefined,
 ): readonly ReadRow[] {
   const seen = new Map<string, number>();
   return table.rows.map((row, i) => {
+    if (i % STRETCH === 0) told(i / table.rows.length);
     const read = readRow(kind, row, mapping, about);
     if (!read.ok) return { line: i + 2, read };
     const { kind: of, happened, body } = read.value;
-    // Two rows that say the same are two: the second of them is another than the first, each time the file is read.
-    const content = `${about.rig} ${of} ${happened} ${JSON.stringify(body)}`;
+    // Two rows that say the same are two: the second of them is another than the first, each time the file is read. What
+    // a row leaves behind depends on the day it is read, what it says does not.
+    const said = of === 'work' ? { ...body, refits: [] } : body;
+    const content = `${about.rig} ${of} ${happened} ${JSON.stringify(said)}`;
     const nth = (seen.get(content) ?? 0) + 1;
     seen.set(content, nth);
     return {
@@ -305,18 +311,29 @@ function readRow(
   const minutes = cell('minutes') === '' ? undefined : number('minutes');
   if (minutes && (!minutes.ok || minutes.value < 0 || minutes.value > 10_000))
     return refuse('minutes', 'not-a-number', cell('minutes'));
+  const fresh = msOf(about.now) - msOf(happened) < STILL_SETTLING;
   return ok({
     kind: 'work',
     happened,
     body: {
       ...workOf([{ routine: work, place: at }]),
       from: 'written',
+      // A wheel that was off lately still asks for its rechecks; one long ago has had its miles.
+      ...(fresh &&
+        routineDef(work).wheelOff === true &&
+        isWheelEnd(at) && { refits: [refitLeft(at, about.house, about.model)] }),
       ...note,
       ...(cost?.ok && { cost: { amount: cost.value, currency: about.currency } }),
       ...(minutes?.ok && { minutes: Math.round(minutes.value) }),
     },
   });
 }
+
+/** Rows read between two tellings of how far it is. */
+const STRETCH = 250;
+
+/** So long (ms) after a wheel was off its nuts are taken to be settling still. */
+const STILL_SETTLING = 30 * 86_400_000;
 
 /** A place of a rig as people write it: `1L`, `1 left`, `left 1`, `rig`. */
 function placeIn(text: string, model: RigModel): RoutinePlace | undefined {

@@ -148,6 +148,34 @@ describe('readings and work from a table', () => {
     ]);
   });
 
+  test('a wheel that was off within the last month still asks for its rechecks; one long ago does not', () => {
+    const left = (day: string) => {
+      const [row] = read('work', `Date,Job,Where\n${day},Repack,1L\n`);
+      return row?.read.ok && row.read.value.kind === 'work' ? row.read.value.body.refits : undefined;
+    };
+    expect(left('2026-05-16')).toEqual([expect.objectContaining({ place: '1L', limits: expect.any(Array) })]);
+    expect(left('2026-04-16')).toEqual([]);
+    // Read again when a month has gone by, it is the same row.
+    const idOn = (now: string) => {
+      const [row] = read('work', 'Date,Job,Where\n2026-05-16,Repack,1L\n', { now });
+      return row?.read.ok ? row.read.value.id : undefined;
+    };
+    expect(idOn('2026-06-01T12:00:00.000Z')).toBe(idOn('2026-09-01T12:00:00.000Z'));
+  });
+
+  test('how far it is, is told on the way', () => {
+    const text = `Date,Miles\n${Array.from({ length: 1200 }, (_, i) => `2026-05-1${i % 6},${i + 1}`).join('\n')}\n`;
+    const table = readTable(text);
+    if (!table.ok) throw new Error(table.error.code);
+    const told: number[] = [];
+    readRows('trips', table.value, guessMapping('trips', table.value, 'us'), about, (share) =>
+      told.push(share),
+    );
+    expect(told.length).toBeGreaterThan(3);
+    expect(told).toEqual([...told].sort((a, b) => a - b));
+    expect(told.every((share) => share >= 0 && share < 1)).toBe(true);
+  });
+
   test('work with what it cost and took', () => {
     const rows = bodies(
       read(

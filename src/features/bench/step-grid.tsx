@@ -6,7 +6,7 @@ import { PHASES, placesOnCard, type Card, type CardStep, type Run } from '@/core
 import type { RoutinePlace } from '@/core/rules';
 import type { UnitSystem } from '@/core/quantity';
 import { PHASE_WORDS, stepWords } from '@/text';
-import { cx } from '@/ui';
+import { cx, useSame } from '@/ui';
 
 interface Line {
   readonly short: string;
@@ -49,14 +49,16 @@ const NOWHERE: readonly RoutinePlace[] = ['rig'];
 export function StepGrid({ run, system }: { run: Run; system: UnitSystem }) {
   const current = useRef<HTMLTableCellElement>(null);
   // The words of a card are made once: a tap moves the mark. Its steps come anew from the database with each tap.
-  const signature = JSON.stringify([run.card.steps.map(({ key }) => key), run.model]);
+  const { card, model } = useSame(
+    { card: run.card, model: run.model },
+    JSON.stringify([run.card.steps.map(({ key }) => key), run.model]),
+  );
   const { columns, groups } = useMemo(
     () => ({
-      columns: columnsOf(run.card),
-      groups: PHASES.map((phase) => ({ phase, lines: linesOf(run.card, run.model, phase, system) })),
+      columns: columnsOf(card),
+      groups: PHASES.map((phase) => ({ phase, lines: linesOf(card, model, phase, system) })),
     }),
-    // eslint-disable-next-line react-hooks/exhaustive-deps
-    [signature, system],
+    [card, model, system],
   );
   useEffect(() => {
     current.current?.scrollIntoView({ block: 'center' });

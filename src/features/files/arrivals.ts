@@ -1,16 +1,29 @@
 'use client';
 
-import { useEffect, useState } from 'react';
+import { useEffect, useEffectEvent, useState } from 'react';
+import { photoOfName } from '@/core/exchange';
+import { reported } from '@/ui';
 
 /** Files that came by themselves: opened with the application, or shared to it. */
 export interface Arrived {
-  readonly archive: File | undefined;
-  readonly table: File | undefined;
+  /** One at the most, as of tables. */
+  readonly archive: readonly File[];
+  readonly table: readonly File[];
   readonly tracks: readonly File[];
   readonly sealed: readonly File[];
+  readonly pictures: readonly File[];
+  /** What nothing is known of, and archives and tables beyond the first: they are opened one at a time. */
+  readonly left: readonly File[];
 }
 
-const NONE: Arrived = { archive: undefined, table: undefined, tracks: [], sealed: [] };
+const NONE: Arrived = {
+  archive: [],
+  table: [],
+  tracks: [],
+  sealed: [],
+  pictures: [],
+  left: [],
+};
 
 interface LaunchQueue {
   readonly setConsumer: (take: (launch: { readonly files: readonly FileSystemFileHandle[] }) => void) => void;
@@ -22,12 +35,15 @@ const SHARED = 'shared';
 function sorted(files: readonly File[]): Arrived {
   const ends = (...kinds: readonly string[]) =>
     files.filter(({ name }) => kinds.some((kind) => name.toLowerCase().endsWith(kind)));
-  return {
-    archive: ends('.zip')[0],
-    table: ends('.csv', '.tsv')[0],
-    tracks: ends('.gpx'),
-    sealed: ends('.ndjson', '.ndjson.txt'),
-  };
+  const archive = ends('.zip').slice(0, 1);
+  const table = ends('.csv', '.tsv').slice(0, 1);
+  const tracks = ends('.gpx');
+  const sealed = files.filter(
+    ({ name }) => /\.ndjson(\.txt)?$/i.test(name) || photoOfName(name) !== undefined,
+  );
+  const pictures = files.filter((file) => file.type.startsWith('image/') && !sealed.includes(file));
+  const taken = new Set([...archive, ...table, ...tracks, ...sealed, ...pictures]);
+  return { archive, table, tracks, sealed, pictures, left: files.filter((file) => !taken.has(file)) };
 }
 
 /** Takes what the service worker laid by, once. */
@@ -69,4 +85,14 @@ export function useArrived(): Arrived {
     };
   }, []);
   return arrived;
+}
+
+/** Takes files that came by themselves, once, as if they had been chosen there. */
+export function useTaken(arrived: readonly File[], take: (files: readonly File[]) => Promise<void>): void {
+  const taken = useEffectEvent((files: readonly File[]) => reported(take(files)));
+  useEffect(() => {
+    if (arrived.length === 0) return;
+    const timer = setTimeout(() => taken(arrived));
+    return () => clearTimeout(timer);
+  }, [arrived]);
 }

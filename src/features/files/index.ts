@@ -3,6 +3,7 @@ export { TablesOut } from './tables-out';
 export { TablesIn } from './tables-in';
 export { TracksIn } from './tracks-in';
 export { LetGo } from './let-go';
-export { useArrived } from './arrivals';
+export { useArrived, useTaken } from './arrivals';
+export { PicturesIn } from './pictures-in';
 export { PhotosRoom } from './photos-room';
 export { ShareButton } from './share-button';

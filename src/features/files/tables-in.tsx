@@ -1,6 +1,6 @@
 'use client';
 
-import { useEffect, useEffectEvent, useState } from 'react';
+import { useState } from 'react';
 import {
   DATE_STYLES,
   TABLE_FIELDS,
@@ -13,12 +13,13 @@ import type { RigView } from '@/features/rigs';
 import type { CheckedTable } from '@/keeper';
 import { askToKeepOnce, isStopped, useYard, usePreferences } from '@/store';
 import { count, day, FIELD_WORDS, rowProblemWords, TABLE_IN_WORDS, tableProblemWords } from '@/text';
+import { useTaken } from './arrivals';
 import { Button, Choice, Field, FieldError, FileButton, reported, Select } from '@/ui';
 
 type Sound = Extract<CheckedTable, { ok: true }>;
 type Stage =
   | { readonly at: 'idle' }
-  | { readonly at: 'reading'; readonly stop: AbortController }
+  | { readonly at: 'reading'; readonly share: number; readonly stop: AbortController }
   | { readonly at: 'refused'; readonly why: string }
   | { readonly at: 'checked'; readonly table: Sound }
   | { readonly at: 'bringing' }
@@ -109,7 +110,7 @@ export function TablesIn({
   rigs: readonly RigView[];
   now: string;
   /** A table that the application was opened with. */
-  arrived: File | undefined;
+  arrived: readonly File[];
 }) {
   const { store } = useYard();
   const { units } = usePreferences();
@@ -121,7 +122,8 @@ export function TablesIn({
 
   const read = async (text: string, of: TableIn, mapping?: Mapping, money = currency) => {
     const stop = new AbortController();
-    setStage({ at: 'reading', stop });
+    const reading = (share: number) => setStage({ at: 'reading', share, stop });
+    reading(0);
     try {
       const ask = {
         text,
@@ -132,7 +134,11 @@ export function TablesIn({
         now,
         ...(mapping && { mapping }),
       };
-      const table = await store.send('checkTable', ask, { signal: stop.signal, ends: true });
+      const table = await store.send('checkTable', ask, {
+        signal: stop.signal,
+        ends: true,
+        onProgress: reading,
+      });
       setStage(
         table.ok ? { at: 'checked', table } : { at: 'refused', why: tableProblemWords(table.problem) },
       );
@@ -149,12 +155,9 @@ export function TablesIn({
     setFile({ name: chosen.name, text });
     await read(text, kind);
   };
-  const take = useEffectEvent((chosen: File) => reported(open(chosen)));
-  useEffect(() => {
-    if (!arrived) return;
-    const timer = setTimeout(() => take(arrived));
-    return () => clearTimeout(timer);
-  }, [arrived]);
+  useTaken(arrived, async ([file]) => {
+    if (file) await open(file);
+  });
   const bring = async () => {
     setStage({ at: 'bringing' });
     try {
@@ -197,6 +200,12 @@ export function TablesIn({
           }}
         />
       </div>
+      {kind === 'work' && (
+        <p className="text-soft text-[0.92rem]">
+          A wheel that was off within the last 30 days opens its lug rechecks; what is older is taken to have
+          settled.
+        </p>
+      )}
       <FileButton
         label="Choose a table"
         accept=".csv,.txt,.tsv,text/csv"
@@ -204,7 +213,10 @@ export function TablesIn({
       />
       {stage.at === 'reading' && (
         <div className="flex flex-wrap items-center gap-4">
-          <p role="status">Reading every row…</p>
+          <p role="status">
+            Reading every row…{' '}
+            {stage.share > 0 && <span className="figures">{Math.round(stage.share * 100)} %</span>}
+          </p>
           <Button onClick={() => stage.stop.abort()}>Stop</Button>
         </div>
       )}

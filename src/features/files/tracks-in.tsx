@@ -1,12 +1,13 @@
 'use client';
 
-import { useEffect, useEffectEvent, useState } from 'react';
+import { useState } from 'react';
 import { idOfContent, type RowEntry } from '@/core/exchange';
 import { readTrack, type TrackRead } from '@/core/trip';
 import type { RigView } from '@/features/rigs';
 import { useYard, usePreferences } from '@/store';
 import { count, dateField, dayInFull, fromDateField, measure, minutes } from '@/text';
 import type { UnitSystem } from '@/core/quantity';
+import { useTaken } from './arrivals';
 import { Button, Field, FieldError, FileButton, reported, Select } from '@/ui';
 
 /** A track that was read: what it comes to, and the day it is for where it has no times. */
@@ -79,12 +80,7 @@ export function TracksIn({
     setProblems(wrong);
     setRead(found);
   };
-  const take = useEffectEvent((files: readonly File[]) => reported(open(files)));
-  useEffect(() => {
-    if (arrived.length === 0) return;
-    const timer = setTimeout(() => take(arrived));
-    return () => clearTimeout(timer);
-  }, [arrived]);
+  useTaken(arrived, open);
   const undated = read.filter(({ track, day }) => !track.ended && fromDateField(day, now) === undefined);
   const bring = async () => {
     const rows = read.flatMap(({ track, name, content, day }): readonly RowEntry[] => {

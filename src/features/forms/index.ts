@@ -2,11 +2,11 @@
 export { PlacePicker } from './place-picker';
 export { useLetGo, useRecord, useWithdraw } from './use-record';
 export { SEVERITIES } from './severities';
-export { JudgementNote } from './judgement-note';
+export { JudgementNote, VERDICT_EDGE } from './judgement-note';
 export { useWakeLock } from './use-wake-lock';
 export { GradeChoice } from './grade-choice';
 export { PhotoTaker } from './photo-taker';
-export { PhotosKept } from './photos-kept';
+export { PhotoInHand, PhotosKept } from './photos-kept';
 export { MoneyFields, moneyWrongs } from './money-fields';
 export { LimitCard } from './limit-card';
 export { PhotoOf } from './photo-of';

@@ -5,7 +5,8 @@ import { type Verdict, markOfVerdict } from '@/core/rules';
 import { VERDICT_WORDS } from '@/text';
 import { cx, Mark } from '@/ui';
 
-const EDGE: Record<Verdict, string> = {
+/** The edge of a note by its verdict. */
+export const VERDICT_EDGE: Record<Verdict, string> = {
   clear: 'border-l-clear',
   watch: 'border-l-soon',
   due: 'border-l-due',
@@ -33,7 +34,7 @@ export function JudgementNote({
       role="status"
       className={cx(
         'bg-sheet border-line flex scroll-mt-20 scroll-mb-26 gap-3 rounded-sheet border border-l-[6px] px-4 py-3',
-        EDGE[verdict],
+        VERDICT_EDGE[verdict],
       )}
     >
       <span className="mt-0.5">

@@ -6,7 +6,7 @@ import type { Photo } from '@/store';
 import { Button } from '@/ui';
 
 /** A picture that is in hand and not written down yet. */
-function InHand({ photo }: { photo: Photo }) {
+export function PhotoInHand({ photo, alt = 'Taken just now' }: { photo: Photo; alt?: string }) {
   const show = useCallback(
     (img: HTMLImageElement | null) => {
       if (!img) return;
@@ -17,7 +17,7 @@ function InHand({ photo }: { photo: Photo }) {
   );
   // The picture lies in this browser: there is nothing for a server to make smaller.
   // eslint-disable-next-line @next/next/no-img-element
-  return <img ref={show} alt="Taken just now" className="h-24 rounded-sheet" />;
+  return <img ref={show} alt={alt} className="h-24 rounded-sheet" />;
 }
 
 /** Pictures taken for something about to be written down; they are kept with it. */
@@ -35,7 +35,7 @@ export function PhotosKept({
         <ul className="flex flex-wrap gap-2">
           {photos.map((photo) => (
             <li key={photo.hash} className="grid gap-1">
-              <InHand photo={photo} />
+              <PhotoInHand photo={photo} />
               <Button look="quiet" onClick={() => onChange(photos.filter((one) => one !== photo))}>
                 Drop
               </Button>

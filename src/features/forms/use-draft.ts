@@ -12,6 +12,8 @@ export type DraftState<T> = 'loading' | 'none' | T;
 export function useDraft<T extends object>(
   def: DraftDef<T>,
   key: string,
+  /** What a change begins from where nothing lies there yet; without it nothing is changed then. */
+  first?: T,
 ): {
   readonly state: DraftState<T>;
   readonly change: (next: (value: T) => T) => void;
@@ -53,8 +55,14 @@ export function useDraft<T extends object>(
   );
   const set = useCallback((value: T | undefined) => apply(() => value), [apply]);
   const change = useCallback(
-    (next: (value: T) => T) => reported(apply((value) => value && next(value))),
-    [apply],
+    (next: (value: T) => T) =>
+      reported(
+        apply((value) => {
+          const from = value ?? first;
+          return from && next(from);
+        }),
+      ),
+    [apply, first],
   );
   return { state, change, set };
 }

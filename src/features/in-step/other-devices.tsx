@@ -1,8 +1,9 @@
 'use client';
 
-import { useEffect, useEffectEvent, useState } from 'react';
+import { useState } from 'react';
 import { setPreferences, useAsk, useYard } from '@/store';
 import { count, dayAgo, leftFileWords, list, metWords, sinceWords } from '@/text';
+import { useTaken } from '@/features/files';
 import { Button, FieldError, FileButton, Mark, reported, saveFile } from '@/ui';
 import { meet } from './meet';
 import { setStep, useStep } from './status';
@@ -158,12 +159,7 @@ function ByHand({ arrived }: { arrived: readonly File[] }) {
     setLeft(done.left.map(leftFileWords));
     setSaid(`${metWords(done)}.`);
   };
-  const takeArrived = useEffectEvent((files: readonly File[]) => reported(take(files)));
-  useEffect(() => {
-    if (arrived.length === 0) return;
-    const timer = setTimeout(() => takeArrived(arrived));
-    return () => clearTimeout(timer);
-  }, [arrived]);
+  useTaken(arrived, take);
   return (
     <div className="grid gap-3">
       <h3 className="text-lg">Or hand files over</h3>

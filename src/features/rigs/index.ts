@@ -12,5 +12,4 @@ export { DutyTape } from './duty-tape';
 export { ClockNote } from './clock-note';
 export { outlookOf, tripsAhead } from './outlook';
 export { Failed, Loading, Ruled, SaveRaw } from './states';
-export { useLast } from './use-last';
 export { PartRows } from './part-rows';

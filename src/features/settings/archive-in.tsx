@@ -1,9 +1,10 @@
 'use client';
 
-import { useEffect, useEffectEvent, useState } from 'react';
+import { useState } from 'react';
 import type { CheckedArchive } from '@/keeper';
 import { askToKeepOnce, isStopped, useYard } from '@/store';
 import { archiveWords, count, dayInFull } from '@/text';
+import { useTaken } from '@/features/files';
 import { Button, FieldError, FileButton, reported } from '@/ui';
 
 type Sound = Extract<CheckedArchive, { ok: true }>;
@@ -27,7 +28,7 @@ export function ArchiveIn({
   arrived,
 }: {
   /** An archive that the application was opened with. */
-  arrived: File | undefined;
+  arrived: readonly File[];
 }) {
   const { store } = useYard();
   const [stage, setStage] = useState<Stage>({ at: 'idle' });
@@ -51,12 +52,9 @@ export function ArchiveIn({
       );
     }
   };
-  const take = useEffectEvent((file: File) => reported(check(file)));
-  useEffect(() => {
-    if (!arrived) return;
-    const timer = setTimeout(() => take(arrived));
-    return () => clearTimeout(timer);
-  }, [arrived]);
+  useTaken(arrived, async ([file]) => {
+    if (file) await check(file);
+  });
   const bring = async (file: string) => {
     setStage({ at: 'bringing' });
     try {

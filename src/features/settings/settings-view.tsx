@@ -2,9 +2,9 @@
 
 import { Volume2 } from 'lucide-react';
 import { useRouter } from 'next/navigation';
-import { useEffect, useState, useSyncExternalStore, type ReactNode } from 'react';
+import { useEffect, useRef, useState, useSyncExternalStore, type ReactNode } from 'react';
 import { useRecord } from '@/features/forms';
-import { LetGo, PhotosRoom, TablesIn, TablesOut, TracksIn, useArrived } from '@/features/files';
+import { LetGo, PhotosRoom, PicturesIn, TablesIn, TablesOut, TracksIn, useArrived } from '@/features/files';
 import { OtherDevices } from '@/features/in-step';
 import { Failed, Loading, useRigs, type Rigs } from '@/features/rigs';
 import {
@@ -18,15 +18,20 @@ import {
   usePreferences,
   useYard,
 } from '@/store';
-import { ABILITY_OFF, ABILITY_WORDS, day, spoken } from '@/text';
-import { Button, Choice, reported, Mark, readOut, useVoice } from '@/ui';
+import { ABILITY_OFF, ABILITY_WORDS, day, list, spoken } from '@/text';
+import { Button, Choice, FieldError, reported, Mark, readOut, useVoice } from '@/ui';
 import { ArchiveIn } from './archive-in';
 import { ArchiveOut } from './archive-out';
 import { formatNumber } from '@/core/quantity';
 
-function Block({ title, children }: { title: string; children: ReactNode }) {
+function Block({ title, came = false, children }: { title: string; came?: boolean; children: ReactNode }) {
+  const box = useRef<HTMLElement>(null);
+  // What was shared to the application is shown where it has come in.
+  useEffect(() => {
+    if (came) box.current?.scrollIntoView();
+  }, [came]);
   return (
-    <section className="border-ink grid gap-x-8 gap-y-3 border-t-2 py-5 md:grid-cols-[13rem_1fr]">
+    <section ref={box} className="border-ink grid gap-x-8 gap-y-3 border-t-2 py-5 md:grid-cols-[13rem_1fr]">
       <h2 className="text-xl">{title}</h2>
       <div className="max-w-2xl">{children}</div>
     </section>
@@ -237,23 +242,34 @@ export function SettingsView() {
       <p className="text-soft mb-6 text-lg">
         It stays on this device, in an open format, and goes nowhere unless you take it.
       </p>
+      {arrived.left.length > 0 && (
+        <div className="mb-5">
+          <FieldError>
+            Not taken in: {list(arrived.left.map(({ name }) => name))}. Yardline reads archives (.zip) and
+            tables (.csv) one at a time, tracks (.gpx), photos, and files from your other devices (.ndjson).
+          </FieldError>
+        </div>
+      )}
       <Block title="Take it with you">
         <ArchiveOut ready={yard} />
       </Block>
-      <Block title="Bring one in">
+      <Block title="Bring one in" came={arrived.archive.length > 0}>
         <ArchiveIn arrived={arrived.archive} />
       </Block>
-      <Block title="Other devices">
+      <Block title="Other devices" came={arrived.sealed.length > 0}>
         <OtherDevices now={yard.now} arrived={arrived.sealed} />
       </Block>
       <Block title="Tables out">
         <TablesOut rigs={[...yard.rigs, ...yard.retired]} />
       </Block>
-      <Block title="Tables in">
+      <Block title="Tables in" came={arrived.table.length > 0}>
         <TablesIn rigs={yard.rigs} now={yard.now} arrived={arrived.table} />
       </Block>
-      <Block title="Tracks in">
+      <Block title="Tracks in" came={arrived.tracks.length > 0}>
         <TracksIn rigs={yard.rigs} now={yard.now} arrived={arrived.tracks} />
+      </Block>
+      <Block title="Photos in" came={arrived.pictures.length > 0}>
+        <PicturesIn rigs={yard.rigs} arrived={arrived.pictures} />
       </Block>
       <Block title="Kept here">
         <Storage />

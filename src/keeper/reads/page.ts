@@ -11,6 +11,8 @@ export interface PageWanted {
   readonly sought: string;
   readonly units: UnitSystem;
   readonly most: number;
+  /** How many of the newest are had already (0 by default). */
+  readonly skip?: number;
 }
 
 /** A page of the Logbook, with the entries that its entries speak of. */
@@ -44,7 +46,7 @@ export class LogbookReader {
   /** A page of it, the newest first. */
   page(
     log: Log,
-    { rig, group, place, most }: Omit<PageWanted, 'sought' | 'units'>,
+    { rig, group, place, most, skip = 0 }: Omit<PageWanted, 'sought' | 'units'>,
     found?: (entry: Entry) => boolean,
   ): LogPage {
     const story = this.storyOf(log);
@@ -55,7 +57,7 @@ export class LogbookReader {
             (!group || groupOfEntry(entry) === group) &&
             (!place || isAbout(entry, place, (id) => story.byId.get(id))) &&
             (!found || found(entry));
-    const { entries, more } = pageOf(log, rig, match, most);
+    const { entries, more } = pageOf(log, rig, match, { skip, most });
     return withOthers(entries.map(story.tell), story, more);
   }
 

@@ -50,11 +50,26 @@ test('a page is the newest first, of one rig or of all, and knows whether there 
   const fold = foldEntries([note(1, 'a'), note(2, 'b'), note(3, 'c')]);
   const texts = (page: ReturnType<typeof pageOf>) =>
     page.entries.map((entry) => entry.kind === 'note' && entry.body.text);
-  expect(texts(pageOf(fold, undefined, undefined, 2))).toEqual(['c', 'b']);
-  expect(pageOf(fold, undefined, undefined, 2).more).toBe(true);
-  expect(pageOf(fold, RIG, undefined, 3).more).toBe(false);
-  expect(pageOf(fold, 'another', undefined, 3).entries).toEqual([]);
+  expect(texts(pageOf(fold, undefined, undefined, { most: 2 }))).toEqual(['c', 'b']);
+  expect(pageOf(fold, undefined, undefined, { most: 2 }).more).toBe(true);
+  expect(pageOf(fold, RIG, undefined, { most: 3 }).more).toBe(false);
+  expect(pageOf(fold, 'another', undefined, { most: 3 }).entries).toEqual([]);
   expect(
-    texts(pageOf(fold, undefined, (entry) => entry.kind === 'note' && entry.body.text === 'a', 5)),
+    texts(pageOf(fold, undefined, (entry) => entry.kind === 'note' && entry.body.text === 'a', { most: 5 })),
   ).toEqual(['a']);
+});
+
+test('a log read in stretches is the log read at once', () => {
+  fc.assert(
+    fc.property(anyLog, fc.integer({ min: 1, max: 7 }), (log, most) => {
+      const fold = foldEntries(log);
+      const read: Entry[] = [];
+      for (let more = true; more;) {
+        const page = pageOf(fold, undefined, undefined, { skip: read.length, most });
+        read.push(...page.entries);
+        more = page.more;
+      }
+      expect(read).toEqual(pageOf(fold, undefined, undefined, { most: log.length + 1 }).entries);
+    }),
+  );
 });

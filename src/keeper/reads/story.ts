@@ -42,17 +42,22 @@ export function storyOf(fold: Pick<Fold, 'entries' | 'retracted'>): Story {
   };
 }
 
-/** A page of the log, newest first: `most` entries of a rig, or of all, that match some words. */
+/** A stretch of the log, newest first: of the entries of a rig, or of all, that match some words, `most` after the first `skip`. */
 export function pageOf(
   fold: Pick<Fold, 'entries'>,
   rig: string | undefined,
   match: ((entry: Entry) => boolean) | undefined,
-  most: number,
+  { skip = 0, most }: { readonly skip?: number; readonly most: number },
 ): { readonly entries: readonly Entry[]; readonly more: boolean } {
   const entries: Entry[] = [];
+  let passed = 0;
   for (let i = fold.entries.length - 1; i >= 0; i--) {
     const entry = fold.entries[i];
     if (!entry || (rig && entry.rig !== rig) || (match && !match(entry))) continue;
+    if (passed < skip) {
+      passed += 1;
+      continue;
+    }
     if (entries.length === most) return { entries, more: true };
     entries.push(entry);
   }

@@ -4,19 +4,18 @@ import { useDeferredValue, useState } from 'react';
 import Link from 'next/link';
 import { useSearchParams } from 'next/navigation';
 import { HOUSE, LOG_GROUPS, type LogGroup } from '@/core/log';
-import { Failed, Loading, useLast, useRigs, type Rigs } from '@/features/rigs';
-import { groupOf, type LogPage, type Told } from '@/keeper/reads';
-import { useAsk, usePreferences } from '@/store';
-import { count, entryWords, KIND_OF_ENTRY, month, partNamer, dayOfMonth, shortWeekday } from '@/text';
+import { Failed, Loading, useRigs, type Rigs } from '@/features/rigs';
+import { groupOf } from '@/keeper/reads';
+import { usePreferences } from '@/store';
+import { count } from '@/text';
 import { Button, cx, LinkButton } from '@/ui';
 import { EntryDialog } from './entry-dialog';
+import { EntryRows } from './entry-rows';
 import { GapNotes } from './gap-notes';
 import { NoteDialog } from './note-dialog';
-import { titlesOf } from './titles';
+import { usePages } from './use-pages';
 
 type Ready = Extract<Rigs, { status: 'ready' }>;
-
-const PAGE = 40;
 
 const GROUP_WORDS: Record<LogGroup, string> = {
   trips: 'Trips',
@@ -28,71 +27,18 @@ const GROUP_WORDS: Record<LogGroup, string> = {
   notes: 'Notes',
 };
 
-function Row({
-  told,
-  others,
-  ready,
-  name,
-  onOpen,
-}: {
-  told: Told;
-  others: LogPage['others'];
-  ready: Ready;
-  name: string | undefined;
-  onOpen: () => void;
-}) {
-  const { units } = usePreferences();
-  const { entry, standing, original } = told;
-  const { title, lines } = entryWords(
-    entry,
-    units,
-    titlesOf(others, units),
-    partNamer(ready.state, entry.rig, units),
-  );
-  const gone = standing !== 'counts';
-  return (
-    // What is out of sight is laid out once it comes near: a long log stays light.
-    <li className="border-line border-b [contain-intrinsic-size:auto_4.5rem] [content-visibility:auto]">
-      <button
-        type="button"
-        onClick={onOpen}
-        className="hover:bg-accent-wash/60 grid w-full grid-cols-[3.2rem_minmax(0,1fr)] gap-x-3 px-1 py-3 text-left md:grid-cols-[4.2rem_6.5rem_minmax(0,1fr)_8rem]"
-      >
-        <span className="figures text-xl font-semibold">
-          {dayOfMonth(entry.happened)}
-          <span className="text-soft ml-1 text-[0.88rem] font-medium">{shortWeekday(entry.happened)}</span>
-        </span>
-        <span className="text-soft hidden md:block">{KIND_OF_ENTRY[entry.kind]}</span>
-        <span className="min-w-0">
-          <span className={cx('font-semibold', gone && 'text-soft line-through')}>{title}</span>
-          {gone && <span className="text-due ml-2 font-medium no-underline">{standing}</span>}
-          {original && !gone && <span className="text-soft ml-2">corrected entry</span>}
-          {!gone && lines.length > 0 && (
-            <span className="text-soft mt-0.5 line-clamp-2 text-[0.94rem]">{lines.join('. ')}</span>
-          )}
-        </span>
-        <span className="text-soft col-start-2 md:col-start-auto md:text-right">{name}</span>
-      </button>
-    </li>
-  );
-}
-
 function Entries({ ready }: { ready: Ready }) {
   const { units } = usePreferences();
   const params = useSearchParams();
   const wanted = params.get('rig') ?? undefined;
-  const [most, setMost] = useState(PAGE);
   const [words, setWords] = useState('');
   const [open, setOpen] = useState<string>();
   const [noting, setNoting] = useState(false);
   const sought = useDeferredValue(words.trim());
   const group = groupOf(params.get('kind'));
   const place = params.get('place') ?? undefined;
-  const ask = { rig: wanted, group, place, sought, units, most };
-  const paged = useAsk('page', sought === '' ? ask : undefined);
-  const found = useAsk('search', sought === '' ? undefined : ask);
-  const asked = sought === '' ? paged : found;
-  const page = useLast(asked.status === 'ready' ? asked.answer : undefined);
+  const pages = usePages({ rig: wanted, group, place, sought, units });
+  const page = pages.status === 'ready' ? pages.page : undefined;
   const at = (changed: Readonly<Record<string, string | undefined>>) => {
     const next = { rig: wanted, kind: group, place, ...changed };
     const query = Object.entries(next).flatMap(([key, value]) => (value ? [`${key}=${value}`] : []));
@@ -100,11 +46,6 @@ function Entries({ ready }: { ready: Ready }) {
   };
   const names = new Map([...ready.rigs, ...ready.retired].map(({ rig, model }) => [rig.id, model.name]));
   names.set(HOUSE, 'The house');
-  const months = new Map<string, Told[]>();
-  for (const told of page?.told ?? []) {
-    const key = month(told.entry.happened);
-    months.set(key, [...(months.get(key) ?? []), told]);
-  }
   const rigFor = wanted ?? ready.rigs[0]?.rig.id;
 
   return (
@@ -179,8 +120,8 @@ function Entries({ ready }: { ready: Ready }) {
           </Link>
         )}
       </nav>
-      {asked.status === 'failed' ? (
-        <Failed reason={asked.reason} />
+      {pages.status === 'failed' ? (
+        <Failed reason={pages.reason} />
       ) : page === undefined ? (
         <Loading />
       ) : page.told.length === 0 ? (
@@ -192,26 +133,10 @@ function Entries({ ready }: { ready: Ready }) {
             : `Nothing in the logbook says “${words.trim()}”.`}
         </p>
       ) : (
-        [...months].map(([name, entries]) => (
-          <section key={name} className="mt-3 md:mt-6">
-            <h2 className="border-ink border-b-2 pb-1.5 text-xl">{name}</h2>
-            <ul>
-              {entries.map((told) => (
-                <Row
-                  key={told.entry.id}
-                  told={told}
-                  others={page.others}
-                  ready={ready}
-                  name={wanted ? undefined : names.get(told.entry.rig)}
-                  onOpen={() => setOpen(told.entry.id)}
-                />
-              ))}
-            </ul>
-          </section>
-        ))
+        <EntryRows page={page} ready={ready} names={wanted ? undefined : names} onOpen={setOpen} />
       )}
-      {page?.more && (
-        <Button className="mt-5" onClick={() => setMost(most + PAGE)}>
+      {pages.status === 'ready' && pages.page.more && (
+        <Button className="mt-5" onClick={pages.further}>
           Earlier entries
         </Button>
       )}

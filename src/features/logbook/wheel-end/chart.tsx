@@ -1,9 +1,9 @@
 'use client';
 
-import { useEffect, useId, useRef, useState, type KeyboardEvent } from 'react';
+import { useEffect, useEffectEvent, useId, useRef, useState, type KeyboardEvent } from 'react';
 import { usePreferences } from '@/store';
 import type { ChartData } from './chart-data';
-import type { Drawn } from './draw-chart';
+import type { drawChart, Drawn } from './draw-chart';
 import { guarded, reported } from '@/ui';
 
 function ChartDrawing({ data, title, now }: { data: ChartData; title: string; now: string }) {
@@ -14,13 +14,16 @@ function ChartDrawing({ data, title, now }: { data: ChartData; title: string; no
   const id = useId();
   const signature = JSON.stringify(data);
 
+  // The moment moves every minute; a chart is drawn anew for its readings and the light alone.
+  const draw = useEffectEvent((make: typeof drawChart, on: HTMLElement) => make(on, data, now));
+
   useEffect(() => {
     let gone = false;
     // The charting package is fetched with the first chart that is shown.
     reported(
-      import('./draw-chart').then(({ drawChart }) => {
+      import('./draw-chart').then(({ drawChart: make }) => {
         if (gone || !host.current) return;
-        drawn.current = drawChart(host.current, JSON.parse(signature) as ChartData, now);
+        drawn.current = draw(make, host.current);
       }),
       'reads',
     );
@@ -29,8 +32,6 @@ function ChartDrawing({ data, title, now }: { data: ChartData; title: string; no
       drawn.current?.drop();
       drawn.current = undefined;
     };
-    // The moment moves every minute; a chart is drawn anew for its readings and the light alone.
-    // eslint-disable-next-line react-hooks/exhaustive-deps
   }, [signature, theme]);
 
   const move = (event: KeyboardEvent) => {

@@ -8,7 +8,7 @@ import { jobsLink } from '@/features/rigs';
 import { usePreferences } from '@/store';
 import { BOLT_WORDS, jobsTitle, layOut, minutes } from '@/text';
 import { orderByWords, planDay } from '@/text/plan';
-import { LinkButton } from '@/ui';
+import { LinkButton, useSame } from '@/ui';
 import type { Shown } from './shown';
 
 /** What one rig's card of the day asks for: its start, its tools, its parts with the day to order them by, and what is not known. */
@@ -19,8 +19,8 @@ export function RigDay({ plan, post, view, name }: Shown & { name: boolean }) {
     const work = plan.yard.works[j];
     return work?.rig === rig.id ? [work] : [];
   });
-  const jobs = works.flatMap((work) => work.jobs);
-  const key = JSON.stringify(jobs);
+  const asked = works.flatMap((work) => work.jobs);
+  const jobs = useSame(asked, JSON.stringify(asked));
   const laid = useMemo(() => {
     const card = cardOf({ rig, model, house }, jobs);
     if (!card.ok) return undefined;
@@ -29,9 +29,7 @@ export function RigDay({ plan, post, view, name }: Shown & { name: boolean }) {
       missing: torquesMissing(card.value),
       ...layOut(card.value, model, rig, house, units),
     };
-    // The jobs are the same while their key is.
-    // eslint-disable-next-line react-hooks/exhaustive-deps
-  }, [key, rig, model, house, units]);
+  }, [jobs, rig, model, house, units]);
   if (jobs.length === 0 || !laid) return null;
   const order = orderByWords(works, post.day, plan.yard, view.now);
   const dry = works.filter((work) => work.jobs.every(standsRain));
