@@ -23,6 +23,7 @@ const CORE = [
   'plan',
   'record',
   'exchange',
+  'practice',
   'testing',
 ];
 const HOUSE = ['core', 'text', 'instruments', 'keeper', 'workers', 'store', 'ui', 'features', 'app'];
@@ -92,7 +93,7 @@ module.exports = {
       from: { path: '^src/core/', pathNot: '(\\.test\\.ts$|/testing/)' },
       to: {
         dependencyTypes: ['npm', 'npm-dev', 'core'],
-        pathNot: ['node_modules/(zod|fflate|@noble/hashes|ical-generator|papaparse)/'],
+        pathNot: ['node_modules/(zod|fflate|@noble/hashes|ical-generator|papaparse|fft.js|ts-fsrs)/'],
       },
     },
     {

@@ -9,6 +9,7 @@ import { forecast } from './parts/forecast';
 import { load } from './parts/load';
 import { open } from './parts/open';
 import { plan } from './parts/plan';
+import { practice } from './parts/practice';
 import { road } from './parts/road';
 import { scale } from './parts/scale';
 import { search } from './parts/search';
@@ -29,6 +30,7 @@ const PARTS: Readonly<Record<string, Part>> = {
   load,
   open,
   plan,
+  practice,
   road,
   scale,
   tap,

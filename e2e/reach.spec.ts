@@ -10,6 +10,13 @@ const ASKED: Readonly<Record<string, readonly string[]>> = {
   bench: ['', 'place=2R'],
   sheet: ['jobs=repack:2R'],
   end: ['place=1R'],
+  practice: [
+    '',
+    ...['nut', 'listen', 'order', 'grade', 'star', 'fault', 'leak', 'tongue', 'drag', 'wheel'].map(
+      (drill) => `drill=${drill}&seed=5`,
+    ),
+    'drill=fault&seed=6',
+  ],
 };
 
 /** Every page of the application, as its folders have them. */
@@ -24,7 +31,7 @@ const AT_ONCE = 3;
 const GROUPS = Array.from({ length: Math.ceil(PATHS.length / AT_ONCE) }, (_, i) =>
   PATHS.slice(i * AT_ONCE, (i + 1) * AT_ONCE),
 );
-const name = (path: string) => path.replace(/\?.*/, '');
+const name = (path: string) => path.replace(/\?.*?(drill=[a-z]+&seed=\d+)?$/, ' $1').trim();
 
 type Theme = 'day' | 'night' | 'sun';
 

@@ -59,6 +59,7 @@ const { count, size, warnings } = await injectManifest({
       '/icon-512.png',
       '/demo/log.json',
       '/api/schema',
+      '/ear-worklet.js',
     ].map((url) => ({
       url,
       revision: buildId,

@@ -130,13 +130,25 @@ const SHOTS = [
     },
   },
   {
-    name: 'lights',
+    name: 'practice',
+    height: 840,
     go: async (page) => {
-      await page.goto(`${BASE}/lights?rig=${RIGS.juniper}`);
-      await page.getByRole('button', { name: 'I know what fails: find the cause' }).click();
-      await page.getByRole('button', { name: 'Left lamp, Brake: Works' }).click();
-      await page.getByRole('button', { name: 'Left lamp, Turn left: Works' }).click();
-      await page.getByRole('button', { name: 'Still out' }).click();
+      await page.goto(`${BASE}/practice?rig=${RIGS.juniper}&drill=nut&seed=5`);
+      const turn = async (key, times) => {
+        await page.getByRole('slider', { name: 'Spindle nut' }).focus();
+        for (let i = 0; i < times; i++) await page.keyboard.press(key);
+      };
+      const tap = (name) => page.getByRole('button', { name, exact: true }).click();
+      await page.getByRole('radio', { name: 'Wrench' }).click();
+      await tap('Turn the hub with the other hand');
+      await turn('PageUp', 10);
+      await tap('The hub turns: stop it');
+      await turn('PageDown', 3);
+      await page.getByRole('radio', { name: 'Fingers' }).click();
+      await turn('PageUp', 6);
+      await tap('Back to the next slot');
+      await tap('Pin in');
+      await page.evaluate(() => window.scrollTo(0, 0));
     },
   },
   {

@@ -19,7 +19,10 @@ export {
 export {
   diagnoseLights,
   faultsOf,
+  patternOf,
   TESTS,
+  testsFor,
+  testTells,
   type Cause,
   type Diagnosis,
   type Fault,

@@ -243,6 +243,16 @@ function sightBy(faults: readonly Fault[], cell: Cell): Sight {
   }, 'ok');
 }
 
+/** What is seen of each lamp where some faults are the cause, by an eye that does not err. */
+export function patternOf(cells: readonly Cell[], faults: readonly Fault[]): Pattern {
+  return cells.map((cell) => ({ ...cell, result: sightBy(faults, cell) }));
+}
+
+/** What a test tells where some faults are the cause, made without a slip: of two at once, either may be the one it meets. */
+export function testTells(test: TestAt, faults: readonly Fault[]): string {
+  return TESTS[test.test][faults.some((fault) => outcome(test, fault) === 0) ? 0 : 1];
+}
+
 function likelihood(faults: readonly Fault[], pattern: Pattern, tests: readonly TestDone[]): number {
   const seen = pattern.reduce((p, cell) => p * SEEN[sightBy(faults, cell)][cell.result], 1);
   return tests.reduce((p, done) => {
@@ -262,8 +272,8 @@ const WORTH_SAYING = 0.04;
 
 const sides = ['left', 'right'] as const;
 
-/** Every test that can be made. */
-function testsFor(lamps: readonly Lamp[]): readonly TestAt[] {
+/** Every test that can be made, the easier ones first. */
+export function testsFor(lamps: readonly Lamp[]): readonly TestAt[] {
   const there = sides.filter((side) => lamps.includes(side));
   return [
     ...there.map((side): TestAt => ({ test: 'swap-bulb', side })),

@@ -3,6 +3,7 @@
 import { useSearchParams } from 'next/navigation';
 import { roadRules } from '@/core/kit';
 import { compile, effortOf, type Pace } from '@/core/routine';
+import { WeakNote } from '@/features/practice';
 import { RigTabs, type RigView, type Rigs } from '@/features/rigs';
 import { count, jobsTitle, minutes } from '@/text';
 import { cx } from '@/ui';
@@ -53,6 +54,11 @@ export function StartView({ ready, view: atHome }: { ready: Ready; view: RigView
             ? 'No torque wrench aboard that serves: nuts tight now, to their figure at the next safe place.'
             : 'Nuts are torqued to their figure here.'}
         </p>
+      )}
+      {steps.length > 0 && (
+        <div className="mt-3">
+          <WeakNote subjects={[...new Set(steps.flatMap(({ subjects }) => subjects))]} />
+        </div>
       )}
       {jobs.length === 0 && <Bundles view={view} onChoose={set} />}
       <div

@@ -49,6 +49,16 @@ const PAGES: readonly { readonly title: string; readonly href: string; readonly 
   { title: 'Findings', href: '/finding', also: 'faults trouble' },
   { title: 'Rig: facts and figures', href: '/rig', also: 'torque pressure size' },
   { title: 'Parts', href: '/parts', also: 'shelf numbers spare order' },
+  {
+    title: 'Practice',
+    href: '/practice',
+    also: 'learn train nut sound listen microphone order grade star fault drag tongue',
+  },
+  {
+    title: 'Listen to a real wheel',
+    href: '/practice?drill=wheel',
+    also: 'microphone hear bearing hub noise',
+  },
   { title: 'Figures', href: '/figures', also: 'calculate torque balance tongue pressure drum jack' },
   { title: 'First inspection', href: '/survey', also: 'survey baseline used' },
   { title: 'House rules', href: '/rules', also: 'schools settings intervals' },

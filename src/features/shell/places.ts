@@ -1,6 +1,7 @@
 import {
   CalendarRange,
   ClipboardList,
+  Ear,
   Footprints,
   House,
   Package,
@@ -35,6 +36,7 @@ export const BEHIND: readonly Place[] = [
   { href: '/rig', word: 'Rig', icon: Tags, also: ['/survey', '/rules', '/identify', '/setup'] },
   { href: '/parts', word: 'Parts', icon: Package, also: ['/money', '/to-order'] },
   { href: '/figures', word: 'Figures', icon: Ruler },
+  { href: '/practice', word: 'Practice', icon: Ear },
 ];
 
 /** Part of the Road, and one tap from everywhere. */

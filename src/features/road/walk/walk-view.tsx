@@ -12,6 +12,7 @@ import { newId, useYard } from '@/store';
 import { list, threadsWords, WALK_WORDS } from '@/text';
 import { LinkButton, reported } from '@/ui';
 import { barredLugs } from './barred-lugs';
+import { WeakNote } from '@/features/practice';
 import { BeforeWalk } from './before-walk';
 import { GoView } from './go-view';
 import { StartWalk } from './start-walk';
@@ -69,6 +70,9 @@ function Walking({
             </LinkButton>
           </div>
         )}
+        <div className="mb-5">
+          <WeakNote subjects={[...new Set(items.map(({ subject }) => subject))]} />
+        </div>
         <BeforeWalk
           pressures={items.some(({ reads }) => reads === 'pressure')}
           hubs={items.some(({ reads }) => reads === 'hub-temp')}
