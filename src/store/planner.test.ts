@@ -64,6 +64,23 @@ test('what answers an earlier question is not heard', () => {
   one.end();
 });
 
+test('a plan gone back to stands as it was told, and what was asked since is not heard', () => {
+  const { told, one } = planner();
+  one.plan(problem, undefined);
+  says(threads[0], { bound: found.cost, last: true });
+  const stood = told.at(-1);
+  expect(stood).toMatchObject({ working: false, found });
+  one.plan(other, undefined);
+  if (stood) one.stand(stood);
+  says(threads[0], { n: 2, found: construct(other) });
+  jest.advanceTimersByTime(1000);
+  expect(told.at(-1)).toBe(stood);
+  expect(threads).toHaveLength(1);
+  threads[0]?.onerror?.({ message: 'gone' });
+  expect(told.at(-1)).toBe(stood);
+  one.end();
+});
+
 test('the proof begins after the first answer, in a thread of its own, and is ended once something else is asked', () => {
   const { told, one } = planner();
   one.plan(problem, undefined);

@@ -81,12 +81,8 @@ export class Planner {
 
   /** Plans a problem; what was asked before is given up. */
   plan(problem: PlanProblem, from: Visits | undefined): void {
-    this.n += 1;
+    this.giveUp();
     this.problem = problem;
-    this.best = undefined;
-    this.bound = undefined;
-    this.proving = 'not-yet';
-    this.endProof();
     if (!this.able) return this.here(problem);
     this.search ??= new Thread(
       (answer) => this.searched(answer),
@@ -99,6 +95,21 @@ export class Planner {
     );
     this.searching = true;
     this.search.ask({ say: 'search', n: this.n, problem, from, patience: SEARCH }, SILENCE + SEARCH);
+  }
+
+  /** Goes back to a plan that nothing was left to do for; what was asked since is given up. */
+  stand(planned: Planned): void {
+    this.giveUp();
+    this.tell(planned);
+  }
+
+  private giveUp(): void {
+    this.n += 1;
+    this.problem = undefined;
+    this.best = undefined;
+    this.bound = undefined;
+    this.proving = 'not-yet';
+    this.endProof();
   }
 
   /** The first answer, on the page itself. */

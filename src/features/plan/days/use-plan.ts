@@ -131,18 +131,20 @@ export function usePlan({ rigs, runs, now, state }: Ready): Plan {
   const [change, setChange] = useState<{ readonly did: string; readonly was: Visits }>();
   const planner = useRef<Planner>(undefined);
   const latest = useRef<{
+    yard: YardProblem | undefined;
     problem: PlanProblem | undefined;
     edits: PlanEdits;
     visits: Visits | undefined;
-  }>({ problem: undefined, edits: NO_EDITS, visits: undefined });
-  // Of plans equally good one is as likely found as another: what is undone goes back to the very plan it was.
-  const stood = useRef(new WeakMap<PlanEdits, Visits>());
+  }>({ yard: undefined, problem: undefined, edits: NO_EDITS, visits: undefined });
+  // Of plans equally good one is as likely found as another, and a second search may go further than the first:
+  // what is undone goes back to the very plan it was.
+  const stood = useRef(new WeakMap<PlanEdits, { readonly of: YardProblem; readonly planned: Planned }>());
   useEffect(() => {
     const one = new Planner((told) => {
-      const { problem: of, edits: by } = latest.current;
+      const { yard: of, problem: asked, edits: by } = latest.current;
       latest.current.visits = told.found.visits;
-      stood.current.set(by, told.found.visits);
-      if (of) setPlanned({ problem: of, planned: told });
+      if (of) stood.current.set(by, { of, planned: told });
+      if (asked) setPlanned({ problem: asked, planned: told });
     });
     planner.current = one;
     return () => {
@@ -152,11 +154,13 @@ export function usePlan({ rigs, runs, now, state }: Ready): Plan {
   }, []);
   useEffect(() => {
     if (!problem || !yard) return;
-    const from = [stood.current.get(edits), latest.current.visits].find(
+    const before = stood.current.get(edits);
+    const from = [before?.planned.found.visits, latest.current.visits].find(
       (visits) => visits?.length === problem.jobs.length,
     );
-    latest.current = { ...latest.current, problem, edits };
-    planner.current?.plan(problem, from ?? keptVisits(kept, yard));
+    latest.current = { ...latest.current, yard, problem, edits };
+    if (before?.of === yard && !before.planned.working) planner.current?.stand(before.planned);
+    else planner.current?.plan(problem, from ?? keptVisits(kept, yard));
     // What was kept is only where it begins.
     // eslint-disable-next-line react-hooks/exhaustive-deps
   }, [problem, yard, edits]);
@@ -165,7 +169,7 @@ export function usePlan({ rigs, runs, now, state }: Ready): Plan {
   const edit = useCallback(
     (next: PlanEdits, did: string) => {
       // Looking on while it was dragged has made plans of its own since.
-      const was = before && stood.current.get(before);
+      const was = before && stood.current.get(before)?.planned.found.visits;
       preview(undefined);
       setChange(was && { did, was });
       setHistory(
