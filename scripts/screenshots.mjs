@@ -113,6 +113,20 @@ const SHOTS = [
     },
   },
   {
+    name: 'way',
+    go: async (page) => {
+      await page.goto(`${BASE}/walk?rig=${RIGS.sandpiper}&trip=begin`);
+      await page.getByLabel('How far, if you know').fill('120');
+      await page.getByRole('button', { name: 'Begin without the walk' }).click();
+      await page.getByRole('button', { name: 'Tow with simulated instruments' }).click();
+      await page.getByRole('radio', { name: '10 ×' }).click();
+      await page.getByRole('button', { name: 'Drive on' }).click();
+      await page.waitForFunction(() => /\b5 mi into the trip/.test(document.body.innerText), null, {
+        timeout: 120_000,
+      });
+    },
+  },
+  {
     name: 'finding',
     height: 1120,
     go: async (page) => {
