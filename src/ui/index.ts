@@ -5,6 +5,7 @@
 export { Button, LinkButton } from './primitives/button';
 export { CopyButton } from './copy-button';
 export { Dialog } from './primitives/dialog';
+export { Veil } from './primitives/veil';
 export { Choice, type Option } from './primitives/choice';
 export { FieldError } from './primitives/field-error';
 export { Field, TextArea } from './primitives/field';
@@ -41,6 +42,7 @@ export {
   type TargetProps,
 } from './drawings';
 export { hush, readOut, useVoice } from './voices';
+export { useRootMark } from './use-root-mark';
 export { useSame } from './use-same';
 export { useWide } from './use-wide';
 export { reported, sayUnstored } from './reported';

@@ -6,7 +6,7 @@ import { onNote, takeNotes } from './toast-queue';
 
 function show(): void {
   // A card's answers and its Done are at the left and the foot of a desk's screen: there a note keeps clear of both.
-  const onCard = matchMedia('(min-width: 768px)').matches && document.querySelector('[data-run]') !== null;
+  const onCard = matchMedia('(min-width: 768px)').matches && 'run' in document.documentElement.dataset;
   for (const { text, action } of takeNotes())
     toast(text, {
       ...(onCard && { position: 'top-right' as const }),

@@ -9,7 +9,7 @@ import type { RigModel } from '@/core/rig';
 import { currentStep, isStale, isUnfit, minutesOf, stretchOf, type CardStep, type Run } from '@/core/routine';
 import { setPreferences, usePreferences } from '@/store';
 import { count, jobsTitle, minutes, stepWords } from '@/text';
-import { Button, cx, Dialog, FieldError, useVoice, useWide, reported } from '@/ui';
+import { Button, cx, Dialog, FieldError, useRootMark, useVoice, useWide, reported } from '@/ui';
 import { ChapterPage } from './chapter-page';
 import { CloseView } from './close-view';
 import { PutDownDialog } from './put-down-dialog';
@@ -191,10 +191,11 @@ export function RunView({ run, rig, now }: { run: Run; rig: RigState | undefined
   const [puttingDown, setPuttingDown] = useState(false);
   const [listed, setListed] = useState(false);
   useWakeLock();
+  useRootMark('run');
   const wide = useWide();
   const home = () => leadOn(`/?rig=${run.rig}`);
   return (
-    <div data-run data-gloves={gloves || undefined} className="flex flex-1 flex-col">
+    <div data-gloves={gloves || undefined} className="flex flex-1 flex-col">
       <RunHead
         run={run}
         rig={rig}

@@ -6,6 +6,7 @@ import { useRouter, useSearchParams } from 'next/navigation';
 import { useMemo, useRef, useState } from 'react';
 import { useRigs } from '@/features/rigs';
 import { usePreferences } from '@/store';
+import { Veil } from '@/ui';
 import { findables, found } from './findables';
 
 /** Finds a place, a finding, a part, a page, or the lay-out of some work, and goes there. */
@@ -31,7 +32,7 @@ export function FindBox({
   return (
     <Radix.Root open onOpenChange={(open) => !open && onClose()}>
       <Radix.Portal>
-        <Radix.Overlay className="fixed inset-0 z-40 bg-black/45" />
+        <Veil />
         <Radix.Content
           aria-describedby={undefined}
           onOpenAutoFocus={(event) => {

@@ -50,16 +50,8 @@ export function GradeChoice({
         const verdict = gradeVerdict(subject, grade, house) ?? 'due';
         return {
           value: grade,
-          label: (
-            <>
-              {drawn && (
-                <span data-drawn className="mb-1.5 block w-full">
-                  <Condition subject={subject} grade={grade} />
-                </span>
-              )}
-              {gradeWords(subject, grade, units)}
-            </>
-          ),
+          label: gradeWords(subject, grade, units),
+          drawing: drawn && <Condition subject={subject} grade={grade} />,
           hint: (
             <span className="flex items-center gap-1.5">
               <Mark mark={markOfVerdict(verdict)} size={14} />

@@ -8,7 +8,12 @@ export interface Option<T extends string> {
   readonly value: T;
   readonly label: ReactNode;
   readonly hint?: ReactNode;
+  /** How it looks, above its words. */
+  readonly drawing?: ReactNode;
 }
+
+/** More than so many are drawn lower where they would be large. */
+const MANY = 6;
 
 /** One choice of a few, each a target for a thumb. Arrow keys move between them. */
 export function Choice<T extends string>({
@@ -45,6 +50,7 @@ export function Choice<T extends string>({
       <RadioGroup.Root
         aria-label={typeof label === 'string' ? label : undefined}
         data-taps={onTap && ''}
+        data-many={options.length > MANY ? '' : undefined}
         value={value ?? ''}
         onValueChange={(next) => onChange(next as T)}
         className={cx('grid gap-2', columns)}
@@ -53,6 +59,7 @@ export function Choice<T extends string>({
           <RadioGroup.Item
             key={option.value}
             value={option.value}
+            data-drawn={option.drawing ? '' : undefined}
             onClick={onTap && ((event) => event.detail > 0 && onTap(option.value))}
             className={cx(
               'border-line bg-sheet hover:border-ink flex flex-col items-start rounded-sheet border-[1.5px] px-3 py-2 text-left leading-snug',
@@ -61,7 +68,14 @@ export function Choice<T extends string>({
               big ? 'min-h-16 text-lg' : 'min-h-11',
             )}
           >
-            <span className="font-semibold">{option.label}</span>
+            <span className="font-semibold">
+              {option.drawing && (
+                <span data-drawing className="mb-1.5 block w-full">
+                  {option.drawing}
+                </span>
+              )}
+              {option.label}
+            </span>
             {option.hint && <span className="text-soft text-[0.88rem]">{option.hint}</span>}
           </RadioGroup.Item>
         ))}

@@ -2,6 +2,7 @@ import { X } from 'lucide-react';
 import { Dialog as Radix } from 'radix-ui';
 import { useState, type ReactNode } from 'react';
 import { useTapRest } from './use-tap-rest';
+import { Veil } from './veil';
 
 /** A sheet over the page: from below on a phone, at the side on a desk. */
 export function Dialog({
@@ -23,7 +24,7 @@ export function Dialog({
   return (
     <Radix.Root open={open} onOpenChange={(next) => !next && onClose()}>
       <Radix.Portal>
-        <Radix.Overlay className="fixed inset-0 z-40 bg-black/45" />
+        <Veil />
         <Radix.Content
           onPointerDownCapture={tapped}
           // The pad lies over the sheet and belongs to it.

@@ -6,7 +6,7 @@ import { troublePlaces } from '@/core/trouble';
 import { useDraft } from '@/features/forms';
 import { Loading, RigTabs, WithRig, type RigView, type Rigs } from '@/features/rigs';
 import { usePreferences } from '@/store';
-import { Button, reported } from '@/ui';
+import { Button, reported, useRootMark } from '@/ui';
 import { Asking } from './asking';
 import { SafetyPage } from './safety-page';
 import { begunUnderWay, seenUnderWay } from './seen-under-way';
@@ -65,15 +65,14 @@ function RigTrouble({ view, ready }: { view: RigView; ready: Ready }) {
       set(JSON.parse(first) as TroubleDraft).then(() => router.replace(`/trouble?rig=${view.rig.id}`)),
     );
   }, [first, set, router, view.rig.id]);
+  const draft: TroubleDraft =
+    typeof state === 'object' ? state : (begunUnderWay(params, view, units) ?? NO_TROUBLE);
+  // Read at night, beside a road: dark unless it is said to be day.
+  useRootMark('night', draft.safety.night !== 'no');
   if (state === 'loading' || begins) return <Loading />;
-  const draft: TroubleDraft = state === 'none' ? (begunUnderWay(params, view, units) ?? NO_TROUBLE) : state;
   const put = (next: TroubleDraft) => (state === 'none' ? reported(set(next)) : change(() => next));
   return (
-    // Read at night, beside a road: dark unless it is said to be day.
-    <div
-      {...(draft.safety.night !== 'no' && { 'data-night': '' })}
-      className="mx-auto w-full max-w-3xl px-4 py-4 md:px-8 md:py-6"
-    >
+    <div className="mx-auto w-full max-w-3xl px-4 py-4 md:px-8 md:py-6">
       <div className="mb-4 flex items-center justify-between gap-4">
         <RigTabs rigs={ready.rigs} chosen={view.rig.id} href={(rig) => `/trouble?rig=${rig}`} />
         {draft.safe && (
