@@ -9,15 +9,13 @@ import { useDeferredValue, useEffect, useMemo, useState } from 'react';
 import { ClockNote, Failed, RigTabs, useChosenRig, useRigs, type RigView, type Rigs } from '@/features/rigs';
 import { noteVisited, usePreferences } from '@/store';
 import { dayInFull } from '@/text';
-import { Button, LinkButton, reported } from '@/ui';
+import { reported } from '@/ui';
 import { BackupLine } from './backup-line';
 import { FirstYard, YardLoading } from './first-yard';
 import type { PlaceActions } from './place-actions';
+import { RigFront } from './rig-front';
 import { RigOverview } from './rig-overview';
 import type { Sheet } from './sheets';
-import { StartWork } from './start-work';
-import { Verdict } from './verdict';
-import { YardDayLine } from './yard-day-line';
 
 type Ready = Extract<Rigs, { status: 'ready' }>;
 
@@ -33,7 +31,8 @@ function RigYard({ view, ready, at }: { view: RigView; ready: Ready; at: Place |
   // After a change what answers the tap is drawn first, too.
   const drawn = useDeferredValue(view);
   const state = useDeferredValue(ready.state);
-  const { rig } = view;
+  // Behind a sheet nothing waits to be seen: what the sheet says is drawn before it.
+  const front = sheet ? drawn : view;
   const { yard } = usePreferences();
   // Fetched while nobody waits, so that the first tap finds it there.
   useEffect(() => {
@@ -53,27 +52,12 @@ function RigYard({ view, ready, at }: { view: RigView; ready: Ready; at: Place |
   );
   return (
     <>
-      <div className="grid grid-cols-[minmax(0,1fr)] gap-4 lg:grid-cols-[minmax(0,1fr)_auto] lg:items-start">
-        <Verdict view={view} now={ready.now} onPlan={() => setSheet({ show: 'plan' })} />
-        <div className="grid grid-cols-2 gap-2.5 sm:flex lg:grid lg:pt-2">
-          <StartWork view={view} actions={actions} />
-          <LinkButton
-            size="lg"
-            className="md:min-h-13"
-            look={rig.underWay || view.tow.fitness === 'fit' ? 'primary' : 'plain'}
-            href={rig.underWay ? `/walk?rig=${rig.id}` : `/walk?rig=${rig.id}&walk=hitch`}
-          >
-            {rig.underWay ? 'On the road' : 'Hitching up'}
-          </LinkButton>
-          <Button size="lg" className="md:min-h-13" onClick={() => setSheet({ show: 'trip' })}>
-            Home again
-          </Button>
-          <LinkButton size="lg" className="md:min-h-13" look="danger" href={`/trouble?rig=${rig.id}`}>
-            Trouble
-          </LinkButton>
-        </div>
-      </div>
-      <YardDayLine kept={ready.state.rigs[HOUSE]?.planning.kept} rig={rig.id} now={ready.now} />
+      <RigFront
+        view={front}
+        kept={(sheet ? state : ready.state).rigs[HOUSE]?.planning.kept}
+        actions={actions}
+        onSheet={setSheet}
+      />
       {rest && <BackupLine archived={ready.archived} now={ready.now} own={yard === 'own'} />}
       {rest && <RigOverview view={drawn} state={state} actions={actions} onSheet={setSheet} />}
       {sheet && (
