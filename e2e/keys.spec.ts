@@ -60,3 +60,42 @@ test('a card by keys alone: on, back, strokes counted; a key held down or chatte
   await press(page, 'PageDown');
   await expect(step).not.toHaveText(before);
 });
+
+test('behind a sheet the page stands still by wheel and keys, and moves again once it is closed', async ({
+  page,
+}) => {
+  await setUp(page, DRIFTWOOD);
+  await page.setViewportSize({ width: 900, height: 500 });
+  await page.goto('/');
+  const sheet = page.getByRole('dialog');
+  const down = () => page.evaluate(() => window.scrollY);
+  const wheel = async () => {
+    await page.mouse.move(200, 250);
+    await page.mouse.wheel(0, 240);
+  };
+  await page.getByRole('button', { name: 'Home again' }).click();
+  await expect(sheet).toBeVisible();
+  await wheel();
+  await sheet.getByRole('button', { name: 'Close' }).focus();
+  await page.keyboard.press('PageDown');
+  await page.waitForTimeout(400);
+  expect(await down()).toBe(0);
+
+  await page.keyboard.press('Escape');
+  await expect(sheet).toHaveCount(0);
+  await expect(page.getByRole('button', { name: 'Home again' })).toBeFocused();
+  await wheel();
+  await expect.poll(down).toBeGreaterThan(0);
+
+  await page.keyboard.press('Control+k');
+  await expect(page.getByRole('combobox')).toBeFocused();
+  const at = await down();
+  await wheel();
+  await page.waitForTimeout(400);
+  expect(await down()).toBe(at);
+  await page.keyboard.press('Escape');
+  await expect(sheet).toHaveCount(0);
+  await page.evaluate(() => window.scrollTo(0, 0));
+  await wheel();
+  await expect.poll(down).toBeGreaterThan(0);
+});

@@ -65,6 +65,30 @@ describe('a choice', () => {
   });
 });
 
+describe('a choice of drawings', () => {
+  const grades = ['even', 'stained', 'pitted', 'blue', 'broken', 'lost', 'other'];
+  const drawn = (most: number, drawing?: string) =>
+    draw(
+      <Choice
+        label="Rollers"
+        options={grades.slice(0, most).map((value) => ({ value, label: value, ...(drawing && { drawing }) }))}
+        value={undefined}
+        onChange={none}
+      />,
+    );
+
+  test('marks what is drawn, above its words, for gloves to lay beside them', () => {
+    expect(drawn(2, 'a roller').match(/data-drawn=""/g)).toHaveLength(2);
+    expect(drawn(2, 'a roller')).toMatch(/data-drawing="true"[^>]*>a roller<\/span>even/);
+    expect(drawn(2)).not.toMatch(/data-draw/);
+  });
+
+  test('says where there are many, for gloves to keep them low', () => {
+    expect(drawn(6)).not.toContain('data-many');
+    expect(drawn(7)).toContain('data-many=""');
+  });
+});
+
 describe('a stepper', () => {
   const at = (value: number) =>
     draw(<Stepper label="Launches" value={value} max={3} onChange={none} unit="launches" />);
