@@ -46,6 +46,19 @@ async function home(page: Page, miles: string): Promise<void> {
   await page.getByRole('button', { name: 'Back to the Yard' }).click();
 }
 
+test('answers tapped faster than they are stored all count', async ({ page }) => {
+  await setUp(page, DRIFTWOOD);
+  await page.getByRole('link', { name: 'Trouble' }).click();
+  await choose(page, 'Where are you?', 'On the road');
+  await expect(page.getByRole('radiogroup', { name: /dark/ })).toBeVisible();
+  await page.evaluate(() => {
+    const groups = [...document.querySelectorAll('main [role=radiogroup]')].slice(1);
+    for (const group of groups) group.querySelector<HTMLElement>('[role=radio]')?.click();
+  });
+  await expect(page.locator('main [role=radio][aria-checked=true]')).toHaveCount(5);
+  await expect(page.getByRole('button', { name: 'What do you see?' })).toBeEnabled();
+});
+
 test('people first: nobody works beside the lane, and at home there are no miles', async ({ page }) => {
   await setUp(page, DRIFTWOOD);
   await page.getByRole('link', { name: 'Trouble' }).click();

@@ -18,7 +18,7 @@ import { answerWords, TROUBLE_WORDS } from '@/text/trouble';
 import { Button, Settled } from '@/ui';
 import { FigureAnswer } from './figure-answer';
 import { Outcome } from './outcome';
-import { answered, heard, stepBack, type TroubleDraft } from './trouble-draft';
+import { answered, heard, stepBack, type ChangeTrouble, type TroubleDraft } from './trouble-draft';
 import { VerdictStrip } from './verdict-strip';
 
 /** Where it is: the wheel ends as they stand on the rig, tongue forward, left on the left. */
@@ -64,7 +64,7 @@ function FromTheRig({
   trouble: TroubleId;
   known: Answers;
   draft: TroubleDraft;
-  onChange: (draft: TroubleDraft) => void;
+  onChange: ChangeTrouble;
 }) {
   const { units } = usePreferences();
   const own = asked(trouble, heard(draft, known)).filter(
@@ -90,7 +90,9 @@ function FromTheRig({
               <Button
                 look="quiet"
                 className="shrink-0 whitespace-nowrap"
-                onClick={() => onChange({ ...draft, asked: [...(draft.asked ?? []), question.id] })}
+                onClick={() =>
+                  onChange((before) => ({ ...before, asked: [...(before.asked ?? []), question.id] }))
+                }
               >
                 Change<span className="sr-only">: {words?.ask}</span>
               </Button>
@@ -112,7 +114,7 @@ export function Asking({
   view: RigView;
   trouble: TroubleId;
   draft: TroubleDraft;
-  onChange: (draft: TroubleDraft) => void;
+  onChange: ChangeTrouble;
 }) {
   const words = TROUBLE_WORDS[trouble];
   const places = troublePlaces(trouble, view.model);
@@ -125,9 +127,9 @@ export function Asking({
     place === undefined || draft.met === 'home' ? alone : besides(view.rig, view.now, place, alone, trouble);
   const said = next && words.questions[next.id];
   const back = () =>
-    onChange(
+    onChange((before) =>
       stepBack(
-        draft,
+        before,
         troubleDef(trouble).questions.map(({ id }) => id),
         places.length > 1,
       ),
@@ -142,7 +144,7 @@ export function Asking({
       </p>
       <VerdictStrip verdict={verdict} final={ended} answered={given} home={draft.met === 'home'} />
       {place === undefined ? (
-        <WherePage places={places} view={view} onPlace={(at) => onChange({ ...draft, at })} />
+        <WherePage places={places} view={view} onPlace={(at) => onChange((before) => ({ ...before, at }))} />
       ) : next && said ? (
         <div className="grid gap-4">
           <h1 className="text-3xl md:text-[2.6rem]">{said.ask}</h1>
@@ -154,7 +156,7 @@ export function Asking({
                   key={option}
                   size="lg"
                   className="min-h-20 text-xl"
-                  onClick={() => onChange(answered(draft, next.id, option))}
+                  onClick={() => onChange((before) => answered(before, next.id, option))}
                 >
                   {option === 'unknown' ? 'Not known' : said.options?.[option]}
                 </Button>
@@ -164,7 +166,7 @@ export function Asking({
             <FigureAnswer
               key={next.id}
               question={next}
-              onAnswer={(value) => onChange(answered(draft, next.id, value))}
+              onAnswer={(value) => onChange((before) => answered(before, next.id, value))}
             />
           )}
         </div>

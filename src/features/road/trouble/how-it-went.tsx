@@ -5,7 +5,7 @@ import { MoneyFields } from '@/features/forms';
 import { usePreferences } from '@/store';
 import { KIT_WORDS } from '@/text';
 import { cx, Field, TextArea } from '@/ui';
-import type { ToldId, TroubleDraft } from './trouble-draft';
+import type { ChangeTrouble, ToldId, TroubleDraft } from './trouble-draft';
 
 /** How it went: where, what was done, who helped, what it took. Nothing of it is asked for. */
 export function HowItWent({
@@ -21,7 +21,7 @@ export function HowItWent({
   wrong: Readonly<Partial<Record<ToldId, string>>>;
   rig: Pick<RigState, 'kit'>;
   onTyped: (id: ToldId, text: string) => void;
-  onChange: (draft: TroubleDraft) => void;
+  onChange: ChangeTrouble;
 }) {
   const { units } = usePreferences();
   const field = (id: ToldId) => ({
@@ -32,7 +32,10 @@ export function HowItWent({
   const used = draft.used ?? [];
   const usable = KIT_IDS.filter((id) => kitDef(id).usedUp && rig.kit[id]?.aboard);
   const toggle = (id: KitId) =>
-    onChange({ ...draft, used: used.includes(id) ? used.filter((one) => one !== id) : [...used, id] });
+    onChange((before) => {
+      const used = before.used ?? [];
+      return { ...before, used: used.includes(id) ? used.filter((one) => one !== id) : [...used, id] };
+    });
   return (
     <details className="border-line rounded-sheet border" open={Object.keys(wrong).length > 0 || undefined}>
       <summary className="min-h-14 cursor-pointer px-4 py-3 text-lg font-semibold">

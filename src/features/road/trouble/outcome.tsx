@@ -13,7 +13,13 @@ import { STEPS_HERE } from '@/text/trouble';
 import { HowItWent } from './how-it-went';
 import { Recovery } from './recovery';
 import { readTold } from './told';
-import { mayWork, troubleDraftKey, type ToldId, type TroubleDraft } from './trouble-draft';
+import {
+  mayWork,
+  troubleDraftKey,
+  type ChangeTrouble,
+  type ToldId,
+  type TroubleDraft,
+} from './trouble-draft';
 import { Workings } from './workings';
 
 const NO_ID = '00000000-0000-7000-8000-000000000000';
@@ -84,16 +90,16 @@ export function Outcome({
   answers: Answers;
   verdict: RoadVerdict;
   draft: TroubleDraft;
-  onChange: (draft: TroubleDraft) => void;
+  onChange: ChangeTrouble;
 }) {
   const { units } = usePreferences();
   // What is typed is the field's own: a draft comes back from disk too late for the next letter.
   const [own, setOwn] = useState(draft.told ?? {});
-  const onChange = (next: TroubleDraft) => onDraft({ ...next, told: own });
+  const onChange: ChangeTrouble = (next) => onDraft((before) => ({ ...next(before), told: own }));
   const onTyped = (id: ToldId, text: string) => {
     const told = { ...own, [id]: text };
     setOwn(told);
-    onDraft({ ...draft, told });
+    onDraft((before) => ({ ...before, told }));
   };
   const record = useRecord();
   const leadOn = useLeadOn();
@@ -204,7 +210,7 @@ export function Outcome({
             },
           ]}
           value={draft.outcome}
-          onChange={(to) => onChange({ ...draft, outcome: to, torqued: undefined })}
+          onChange={(to) => onChange((before) => ({ ...before, outcome: to, torqued: undefined }))}
           error={shown && outcome === undefined ? missing : undefined}
         />
       )}
@@ -222,7 +228,7 @@ export function Outcome({
             },
           ]}
           value={draft.torqued}
-          onChange={(torqued) => onChange({ ...draft, torqued })}
+          onChange={(torqued) => onChange((before) => ({ ...before, torqued }))}
           error={shown && outcome !== undefined ? missing : undefined}
         />
       )}

@@ -1,5 +1,5 @@
 import { Button, Choice } from '@/ui';
-import { SAFETY, type SafetyId, type TroubleDraft } from './trouble-draft';
+import { SAFETY, type ChangeTrouble, type SafetyId, type TroubleDraft } from './trouble-draft';
 
 const SAFETY_WORDS: Readonly<Record<SafetyId, string>> = {
   place: 'Off the road, 6 ft (2 m) from the lane?',
@@ -28,13 +28,7 @@ function placeSays({ place, level, alone, night }: TroubleDraft['safety']): read
 }
 
 /** Safety first: short, large, not skipped. At home only what lifting asks. */
-export function SafetyPage({
-  draft,
-  onChange,
-}: {
-  draft: TroubleDraft;
-  onChange: (draft: TroubleDraft) => void;
-}) {
+export function SafetyPage({ draft, onChange }: { draft: TroubleDraft; onChange: ChangeTrouble }) {
   const said = placeSays(draft.safety);
   const asked = draft.met === 'home' ? (['level', 'alone', 'night'] as const) : SAFETY;
   const all = draft.met !== undefined && asked.every((id) => draft.safety[id] !== undefined);
@@ -61,7 +55,7 @@ export function SafetyPage({
           { value: 'home', label: 'At home' },
         ]}
         value={draft.met}
-        onChange={(met) => onChange({ ...draft, met })}
+        onChange={(met) => onChange((before) => ({ ...before, met }))}
       />
       {draft.met === 'home' && (
         <p className="border-accent border-l-4 pl-4 text-lg">
@@ -78,7 +72,9 @@ export function SafetyPage({
               big
               options={YES_NO}
               value={draft.safety[id]}
-              onChange={(answer) => onChange({ ...draft, safety: { ...draft.safety, [id]: answer } })}
+              onChange={(answer) =>
+                onChange((before) => ({ ...before, safety: { ...before.safety, [id]: answer } }))
+              }
             />
           ))}
         </div>
@@ -93,7 +89,12 @@ export function SafetyPage({
           ))}
         </ul>
       )}
-      <Button look="primary" size="lg" disabled={!all} onClick={() => onChange({ ...draft, safe: true })}>
+      <Button
+        look="primary"
+        size="lg"
+        disabled={!all}
+        onClick={() => onChange((before) => ({ ...before, safe: true }))}
+      >
         {!all ? 'Answer these first' : draft.trouble ? 'On to what decides' : 'What do you see?'}
       </Button>
     </div>

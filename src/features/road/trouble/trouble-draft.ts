@@ -29,6 +29,9 @@ export interface TroubleDraft {
   readonly told?: Readonly<Partial<Record<ToldId, string>>> | undefined;
 }
 
+/** Changes the draft as it is by then: two quick taps build on each other, not on what was last painted. */
+export type ChangeTrouble = (next: (draft: TroubleDraft) => TroubleDraft) => void;
+
 /** Nothing said yet. */
 export const NO_TROUBLE: TroubleDraft = { safety: {}, safe: false, answers: {} };
 

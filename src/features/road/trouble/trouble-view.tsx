@@ -11,37 +11,36 @@ import { Asking } from './asking';
 import { SafetyPage } from './safety-page';
 import { begunUnderWay, seenUnderWay } from './seen-under-way';
 import { SeenPage } from './seen-page';
-import { NO_TROUBLE, TROUBLE_DRAFT, troubleDraftKey, type TroubleDraft } from './trouble-draft';
+import {
+  NO_TROUBLE,
+  TROUBLE_DRAFT,
+  troubleDraftKey,
+  type ChangeTrouble,
+  type TroubleDraft,
+} from './trouble-draft';
 
 type Ready = Extract<Rigs, { status: 'ready' }>;
 
 /** Safety, what is seen, what decides, what it comes to: one after the other. */
-function Stage({
-  view,
-  draft,
-  onChange,
-}: {
-  view: RigView;
-  draft: TroubleDraft;
-  onChange: (draft: TroubleDraft) => void;
-}) {
+function Stage({ view, draft, onChange }: { view: RigView; draft: TroubleDraft; onChange: ChangeTrouble }) {
   const { trouble, at } = draft;
   if (!draft.safe) return <SafetyPage draft={draft} onChange={onChange} />;
   // A place that the rig has lost meanwhile is asked for again.
-  const here = trouble && at !== undefined && !troublePlaces(trouble, view.model).includes(at);
+  const lost = trouble && at !== undefined && !troublePlaces(trouble, view.model).includes(at);
+  const placeless = (one: TroubleDraft): TroubleDraft => (lost ? { ...one, at: undefined } : one);
   if (trouble)
     return (
       <Asking
         view={view}
         trouble={trouble}
-        draft={here ? { ...draft, at: undefined } : draft}
-        onChange={onChange}
+        draft={placeless(draft)}
+        onChange={(next) => onChange((before) => next(placeless(before)))}
       />
     );
   return (
     <SeenPage
       model={view.model}
-      onTrouble={(seen) => onChange({ ...NO_TROUBLE, ...pick(draft), trouble: seen })}
+      onTrouble={(seen) => onChange((before) => ({ ...NO_TROUBLE, ...pick(before), trouble: seen }))}
     />
   );
 }
@@ -49,10 +48,11 @@ function Stage({
 const pick = ({ met, safety, safe, told }: TroubleDraft) => ({ met, safety, safe, told });
 
 function RigTrouble({ view, ready }: { view: RigView; ready: Ready }) {
-  const { state, change, set } = useDraft(TROUBLE_DRAFT, troubleDraftKey(view.rig.id));
   const params = useSearchParams();
   const router = useRouter();
   const { units } = usePreferences();
+  const fresh = begunUnderWay(params, view, units) ?? NO_TROUBLE;
+  const { state, change, set } = useDraft(TROUBLE_DRAFT, troubleDraftKey(view.rig.id), fresh);
   const seen = seenUnderWay(params, view, units);
   // What the instruments saw begins a trouble of its own; one that is being taken through goes on.
   const begins = seen !== undefined && (state === 'none' || (typeof state === 'object' && !state.trouble));
@@ -65,12 +65,10 @@ function RigTrouble({ view, ready }: { view: RigView; ready: Ready }) {
       set(JSON.parse(first) as TroubleDraft).then(() => router.replace(`/trouble?rig=${view.rig.id}`)),
     );
   }, [first, set, router, view.rig.id]);
-  const draft: TroubleDraft =
-    typeof state === 'object' ? state : (begunUnderWay(params, view, units) ?? NO_TROUBLE);
+  const draft: TroubleDraft = typeof state === 'object' ? state : fresh;
   // Read at night, beside a road: dark unless it is said to be day.
   useRootMark('night', draft.safety.night !== 'no');
   if (state === 'loading' || begins) return <Loading />;
-  const put = (next: TroubleDraft) => (state === 'none' ? reported(set(next)) : change(() => next));
   return (
     <div className="mx-auto w-full max-w-3xl px-4 py-4 md:px-8 md:py-6">
       <div className="mb-4 flex items-center justify-between gap-4">
@@ -81,7 +79,7 @@ function RigTrouble({ view, ready }: { view: RigView; ready: Ready }) {
           </Button>
         )}
       </div>
-      <Stage view={view} draft={draft} onChange={put} />
+      <Stage view={view} draft={draft} onChange={change} />
     </div>
   );
 }
