@@ -103,11 +103,17 @@ export class YardStore {
     this.patience = setTimeout(() => {
       if (!this.isOpen) this.fail('The storage of this browser does not answer');
     }, UNANSWERED);
-    if (typeof BroadcastChannel !== 'undefined')
-      this.drafts ??= new BroadcastChannel(`yardline drafts ${this.yard}`);
+    if (typeof BroadcastChannel !== 'undefined' && !this.drafts) {
+      this.drafts = new BroadcastChannel(`yardline drafts ${this.yard}`);
+      // Before any form hears of it: what was seen at a glance is older than what another tab has written since.
+      this.drafts.addEventListener('message', () => {
+        this.outrun = true;
+        this.seenDrafts = undefined;
+      });
+    }
     const see = (seen: Awaited<ReturnType<typeof glance>>) => {
       if (!seen || !this.looking || this.taken) return;
-      this.seenDrafts = new Map(seen.drafts);
+      if (!this.outrun) this.seenDrafts = new Map(seen.drafts);
       this.take(seen.shown);
       this.glanced = true;
       this.enter(seen.opened);
@@ -121,6 +127,8 @@ export class YardStore {
 
   /** Forms as they lay there at a glance, until the keeper is at work. */
   private seenDrafts: Map<string, unknown> | undefined;
+  /** Another tab has written a form since this one was opened. */
+  private outrun = false;
 
   private looking = false;
   /** True while nothing but a glance was taken. */
@@ -138,6 +146,7 @@ export class YardStore {
     clearTimeout(this.patience);
     this.drafts?.close();
     this.drafts = undefined;
+    this.outrun = false;
     this.near.leave();
     this.far.leave();
     this.looking = false;
