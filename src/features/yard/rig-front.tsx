@@ -27,7 +27,7 @@ export const RigFront = memo(function RigFront({
   return (
     <>
       <div className="grid grid-cols-[minmax(0,1fr)] gap-4 lg:grid-cols-[minmax(0,1fr)_auto] lg:items-start">
-        <Verdict view={view} now={now} onPlan={() => onSheet({ show: 'plan' })} />
+        <Verdict view={view} onPlan={() => onSheet({ show: 'plan' })} />
         <div className="grid grid-cols-2 gap-2.5 sm:flex lg:grid lg:pt-2">
           <StartWork view={view} actions={actions} />
           <LinkButton

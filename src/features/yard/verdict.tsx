@@ -25,10 +25,10 @@ function reasonKey(reason: TowReason): string {
 const QUIET = 'decoration-line hover:decoration-ink min-h-11 underline underline-offset-4';
 
 /** The one verdict on towing, the largest thing of the Yard, with every reason a tap away. */
-export function Verdict({ view, now, onPlan }: { view: RigView; now: string; onPlan: () => void }) {
+export function Verdict({ view, onPlan }: { view: RigView; onPlan: () => void }) {
   const { units } = usePreferences();
   const [open, setOpen] = useState(false);
-  const { tow } = view;
+  const { tow, now } = view;
   const [next] = tripsAhead(view);
   const lines = reasonLines(tow.reasons, units, now);
   return (
