@@ -99,8 +99,8 @@ module.exports = {
     {
       name: 'tests-stay-out',
       severity: 'error',
-      from: { path: '^(src|demo)/', pathNot: '(\\.test\\.tsx?$|^src/core/testing/)' },
-      to: { path: '(\\.test\\.tsx?$|^src/core/testing/)' },
+      from: { path: '^(src|demo)/', pathNot: '(\\.test\\.tsx?$|^src/(core/)?testing/)' },
+      to: { path: '(\\.test\\.tsx?$|^src/(core/)?testing/)' },
     },
   ],
   options: {

@@ -10,7 +10,10 @@ export default async function config() {
       '<rootDir>/demo/**/*.test.ts',
       '<rootDir>/attack/**/*.test.ts',
     ],
-    moduleNameMapper: { '^@/(.*)$': '<rootDir>/src/$1' },
+    moduleNameMapper: {
+      '^@/(.*)$': '<rootDir>/src/$1',
+      '^next/(navigation|link|dynamic)$': '<rootDir>/src/testing/next/$1',
+    },
   })();
   // next/jest leaves packages that ship only modern modules alone; these need lowering for Jest.
   base.transformIgnorePatterns = [

@@ -1,6 +1,6 @@
 import { readFileSync, writeFileSync } from 'node:fs';
 import { expect, test, type Page } from '@playwright/test';
-import { alertOf, DRIFTWOOD, saveArchive, setUp, tow } from './steps';
+import { saveArchive } from './steps';
 
 async function told(page: Page): Promise<readonly string[]> {
   await page.goto('/logbook');
@@ -66,26 +66,4 @@ test('an archive saved here and brought in on an empty profile is the same log, 
   await other.getByLabel('Choose an archive').setInputFiles(path);
   await expect(other.getByText(`All of its ${here.length} entries are here already.`)).toBeVisible();
   await empty.close();
-});
-
-test('a damaged or foreign file is refused with the reason, and nothing is changed', async ({
-  page,
-}, info) => {
-  await setUp(page, DRIFTWOOD);
-  await tow(page, '33');
-  const before = await told(page);
-  const bytes = readFileSync(await saveArchive(page));
-  const refused = async (name: string, content: Buffer, reason: RegExp) => {
-    const path = info.outputPath(name);
-    writeFileSync(path, content);
-    await page.getByLabel('Choose an archive').setInputFiles(path);
-    await expect(alertOf(page)).toContainText(reason);
-    await expect(page.getByText(`${name} was not brought in. Nothing was changed.`)).toBeVisible();
-  };
-  await refused('cut.zip', bytes.subarray(0, bytes.length - 40), /not an archive, or it was cut off/);
-  const flipped = Buffer.from(bytes);
-  flipped[60] = (flipped[60] ?? 0) ^ 0xff;
-  await refused('flipped.zip', flipped, /not an archive|damaged|not a Yardline archive/);
-  await refused('letter.zip', Buffer.from('Dear all, this is a letter.'), /not an archive/);
-  expect(await told(page)).toEqual(before);
 });

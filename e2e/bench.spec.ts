@@ -1,6 +1,6 @@
 import { expect, test } from '@playwright/test';
 import { drafted, skipTo } from './by-script';
-import { alertOf, DRIFTWOOD, setUp, startRepack, tow, typeThrough, workTo } from './steps';
+import { DRIFTWOOD, setUp, startRepack, workTo } from './steps';
 
 test('a repack in safe order, from chocks to final torque, to its entry and its rechecks', async ({
   page,
@@ -70,89 +70,4 @@ test('two tabs on one card: a tap counts once', async ({ page, context }) => {
   await page.getByRole('button', { name: 'Done' }).click();
   await expect(page.getByText(/^step 2 of/)).toBeVisible();
   await expect(other.getByText(/^step 2 of/)).toBeVisible();
-});
-
-test('rechecks come due as trips are logged; one is two taps', async ({ page }) => {
-  await setUp(page, DRIFTWOOD);
-  await startRepack(page, '1L');
-  await typeThrough(page);
-  await page.getByRole('button', { name: 'Close and log it' }).click();
-
-  await tow(page, '8');
-  const next = page.getByRole('region', { name: 'Next for Driftwood' });
-  await expect(next).toContainText('2 mi left');
-  await page.getByRole('button', { name: 'Home again' }).click();
-  await expect(page.getByRole('dialog').getByRole('textbox').first()).toBeFocused();
-  await page.keyboard.type('4');
-  await page.getByRole('button', { name: 'Log the trip' }).click();
-  await expect(page.getByRole('dialog')).toContainText('Lug recheck 1L');
-  await expect(page.getByRole('dialog')).toContainText('recheck at 10 mi');
-  await page.getByRole('button', { name: 'Back to the Yard' }).click();
-
-  await next.getByRole('button', { name: 'Recheck', exact: true }).click();
-  await page.getByRole('dialog').getByRole('button', { name: 'All held' }).click();
-  await expect(page.getByRole('dialog')).toHaveCount(0);
-  await expect(next).toContainText('13 mi left');
-
-  await tow(page, '15');
-  await next.getByRole('button', { name: 'Recheck', exact: true }).click();
-  await page.getByRole('dialog').getByRole('button', { name: 'Loose' }).click();
-  await expect(page.getByRole('heading', { level: 1 })).toHaveText('Not fit to tow');
-  await expect(next).toContainText('1L: nuts at torque: loose by hand');
-});
-
-test('end play without pitch is not invented, and is there once the pitch is told', async ({ page }) => {
-  const { spindle: _, ...bare } = DRIFTWOOD;
-  await setUp(page, bare);
-  await startRepack(page, '1L');
-  await skipTo(page, /Set the nut/);
-  await page.getByRole('radio', { name: /^1\/2/ }).click();
-  await expect(page.getByText('End play cannot be computed:')).toBeVisible();
-  await page.getByRole('button', { name: 'Enter it now' }).click();
-  await page.getByRole('button', { name: 'Use it' }).click();
-  await expect(page.getByText('A figure is missing here.')).toBeVisible();
-  await page.getByLabel('Spindle thread').fill('14');
-  await page.getByRole('radio', { name: 'Marked or measured' }).click();
-  await page.getByRole('button', { name: 'Use it' }).click();
-  await page.getByLabel('Slots in the spindle nut').fill('6');
-  await page.getByRole('radio', { name: 'Marked or measured' }).click();
-  await page.getByRole('button', { name: 'Use it' }).click();
-  await expect(page.getByRole('radio', { name: /^1\b.*0\.012 in/ })).toBeVisible();
-  await expect(page.getByText(/^step \d+ of/)).toBeVisible();
-});
-
-test('what is wrong is kept with the card and opens a finding; what is left out says why', async ({
-  page,
-}) => {
-  await setUp(page, DRIFTWOOD);
-  await startRepack(page, '1L');
-  await skipTo(page, /Take the wheel cover off/);
-  await page.getByRole('button', { name: 'Leave out' }).click();
-  await page.getByRole('button', { name: 'This rig has none' }).click();
-  await skipTo(page, /Start all 5 nuts/);
-  await page.getByLabel('Nuts started by hand').fill('4');
-  await page.getByRole('button', { name: 'Done' }).click();
-  await expect(alertOf(page)).toContainText('There are 5 studs');
-  await page.getByRole('button', { name: 'Something is wrong' }).click();
-  // How bad it is, nobody is asked: a broken stud is a stop.
-  await page.getByRole('button', { name: 'A stud breaks, or is broken' }).click();
-  await typeThrough(page);
-  await expect(page.getByText('This rig has none')).toBeVisible();
-  await page.getByRole('button', { name: 'Close and log it' }).click();
-  await expect(page.getByRole('heading', { level: 1 })).toHaveText('Not fit to tow');
-  await expect(page.getByRole('region', { name: 'May it be towed' })).toContainText('a stud is broken');
-});
-
-test('a card begun by mistake can be dropped, but not once a nut is loose', async ({ page }) => {
-  await setUp(page, DRIFTWOOD);
-  await startRepack(page, '1L');
-  await page.goto('/bench');
-  await page.getByRole('button', { name: 'Drop it' }).click();
-  await expect(page.getByText('Open on the bench')).toHaveCount(0);
-  await page.getByRole('button', { name: 'Take it back' }).click();
-  await page.getByRole('link', { name: 'Go on' }).click();
-  await skipTo(page, /Raise 1L/);
-  await page.goto('/bench');
-  await expect(page.getByText('Not fit to tow until it is closed')).toBeVisible();
-  await expect(page.getByRole('button', { name: 'Drop it' })).toHaveCount(0);
 });

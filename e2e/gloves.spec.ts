@@ -83,47 +83,6 @@ test('a repack with gloves on, on a phone: all within reach, figures from our ow
   expect(typed).toBe(1);
 });
 
-test('a grade that ends a step is its Done, and can be taken back; one that is not clear is read first', async ({
-  page,
-}) => {
-  await setUp(page, DRIFTWOOD);
-  await startRepack(page, '1R');
-  const heading = page.getByRole('heading', { level: 1 });
-  const done = page.locator('main footer button[type=submit]');
-  while (!/^Rock and spin/.test(await heading.innerText())) {
-    const was = await heading.innerText();
-    await done.click();
-    await expect(heading).not.toHaveText(was);
-  }
-  await page.getByRole('radio', { name: /^None felt/ }).click();
-  await page.getByRole('radio', { name: /^Light growl/ }).click();
-  await expect(page.getByRole('radio', { name: /^Light growl/ })).toBeChecked();
-  await expect(heading).toHaveText(/^Rock and spin/);
-  await page.getByRole('radio', { name: /^Free and even/ }).click();
-  await expect(heading).toHaveText(/wheel off/);
-  await page.getByRole('button', { name: 'Take it back' }).click();
-  await expect(heading).toHaveText(/^Rock and spin/);
-  // Arrow keys only choose: they come past grades that are not meant.
-  await page.getByRole('radio', { name: /^Free and even/ }).focus();
-  await page.keyboard.press('ArrowDown');
-  await page.keyboard.press('ArrowUp');
-  await expect(page.getByRole('radio', { name: /^Free and even/ })).toBeChecked();
-  await expect(heading).toHaveText(/^Rock and spin/);
-});
-
-test('words are tapped with gloves on: the likeliest are chips', async ({ page }) => {
-  await setUp(page, DRIFTWOOD);
-  await startRepack(page, '1R');
-  await page.getByRole('button', { name: 'Gloves' }).click();
-  await page.getByRole('button', { name: 'Note', exact: true }).click();
-  const likely = page.getByRole('group', { name: 'Likely words' });
-  await likely.getByRole('button', { name: 'Rust', exact: true }).click();
-  await likely.getByRole('button', { name: 'Loose' }).click();
-  await expect(page.getByRole('textbox', { name: 'Note' })).toHaveValue('Rust, loose');
-  await page.reload();
-  await expect(page.getByRole('textbox', { name: 'Note' })).toHaveValue('Rust, loose');
-});
-
 test('the pad lies over a sheet without closing it, and leads from field to field', async ({ page }) => {
   await setUp(page, DRIFTWOOD);
   await page.evaluate(() => localStorage.setItem('yardline', JSON.stringify({ gloves: true })));

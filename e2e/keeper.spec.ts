@@ -1,4 +1,3 @@
-import { readFileSync } from 'node:fs';
 import { expect, test, type Page } from '@playwright/test';
 import { DRIFTWOOD } from './rigs';
 import { setUp, tow } from './steps';
@@ -26,30 +25,6 @@ test('a worker whose script does not come is done without', async ({ page }) => 
   await towsAndStays(page);
 });
 
-test('a line of the log that cannot be read is told of, the rest stands, and the raw log can be saved', async ({
-  page,
-}) => {
-  await setUp(page, DRIFTWOOD);
-  await tow(page, '12');
-  await page.evaluate(async () => {
-    const open = indexedDB.open('yardline');
-    await new Promise((done) => (open.onsuccess = done));
-    const tx = open.result.transaction('entries', 'readwrite');
-    const id = '0196d000-0000-7000-8000-0000000000ff';
-    tx.objectStore('entries').add({ entry: { id, kind: 'trip', v: 99, body: 'of a later version' } });
-    await new Promise((done) => (tx.oncomplete = done));
-    open.result.close();
-  });
-  await page.reload();
-  await expect(page.getByText('1 log entry on this device cannot be read')).toBeVisible();
-  await expect(page.getByRole('region', { name: 'Recent' })).toContainText('12 mi on record');
-  const saved = page.waitForEvent('download');
-  await page.getByRole('button', { name: 'Save the raw log' }).click();
-  const text = readFileSync(await (await saved).path(), 'utf8');
-  expect(text).toContain('of a later version');
-  expect(text.trim().split('\n').length).toBeGreaterThan(2);
-});
-
 test('two tabs: what one logs the other shows', async ({ page, context }) => {
   await setUp(page, DRIFTWOOD);
   const other = await context.newPage();
@@ -75,14 +50,4 @@ test('what works in this browser is told, and on an iPhone the home screen comes
   await expect(page.getByText('Put Yardline on your Home Screen first')).toBeVisible();
   await page.goto('/keep');
   await expect(works.getByText('Off: this browser does not have it.')).toBeVisible();
-});
-
-test('a file that is no archive is refused, and nothing is changed', async ({ page }) => {
-  await setUp(page, DRIFTWOOD);
-  await page.goto('/keep');
-  const file = { name: 'not-one.zip', mimeType: 'application/zip', buffer: Buffer.from('no archive') };
-  await page.getByLabel('Choose an archive').setInputFiles(file);
-  await expect(page.getByText('not-one.zip was not brought in. Nothing was changed.')).toBeVisible();
-  await page.goto('/');
-  await expect(page.getByRole('navigation', { name: 'Rigs' })).toContainText(DRIFTWOOD.name);
 });

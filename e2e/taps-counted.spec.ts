@@ -1,5 +1,5 @@
 import { expect, test, type Locator } from '@playwright/test';
-import { DRIFTWOOD, RECHECK_DUE, setUp } from './steps';
+import { DRIFTWOOD, setUp } from './steps';
 
 /** Counts the taps of a journey; what is typed is no tap. */
 function counted() {
@@ -17,30 +17,6 @@ function counted() {
   };
   return counter;
 }
-
-test('a recheck is two taps', async ({ page }) => {
-  await setUp(page, DRIFTWOOD, RECHECK_DUE);
-  const count = counted();
-  await count.tap(
-    page
-      .getByRole('region', { name: 'Next for Driftwood' })
-      .getByRole('button', { name: 'Recheck', exact: true }),
-  );
-  await count.tap(page.getByRole('dialog').getByRole('button', { name: 'All held' }));
-  await expect(page.getByRole('dialog')).toHaveCount(0);
-  count.within('a recheck', 2);
-});
-
-test('a trip home is three taps and a number', async ({ page }) => {
-  await setUp(page, DRIFTWOOD, RECHECK_DUE);
-  const count = counted();
-  await count.tap(page.getByRole('button', { name: 'Home again' }));
-  await page.getByLabel('Towed', { exact: true }).fill('120');
-  await count.tap(page.getByRole('button', { name: /^Log the trip/ }));
-  await count.tap(page.getByRole('button', { name: 'Back to the Yard' }));
-  await expect(page.getByRole('dialog')).toHaveCount(0);
-  count.within('a trip home, beside its miles', 3);
-});
 
 test('a clean hitching walk is a tap a stop, and two', async ({ page }) => {
   await setUp(page, DRIFTWOOD);

@@ -14,7 +14,9 @@ const IDLE: YardSnapshot = { status: 'loading' };
 
 /** The yard of this device, opened while the page is still being made ready. */
 let early: YardStore | undefined;
-if (typeof window !== 'undefined') {
+
+/** Opens the yard this device is set to before anything is drawn; who draws it first takes it over. */
+export function openYardEarly(): void {
   early = new YardStore(readPreferences().yard);
   early.open();
 }

@@ -84,9 +84,11 @@ export function ReadingDialog({
     ...(isPressure && altitude !== undefined && { altitude }),
   };
   const read = Object.fromEntries(
-    what.fields.flatMap((field) => {
+    what.fields.flatMap((field, i) => {
       const value = values[field];
-      return value === undefined ? [] : [[field, value] as const];
+      // What is worked out of a text comes a moment after it: a field begun afresh holds nothing.
+      const blank = form.values[SLOTS[i] ?? 'first'].trim() === '';
+      return value === undefined || blank ? [] : [[field, value] as const];
     }),
   );
   const save = () =>

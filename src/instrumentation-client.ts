@@ -1,0 +1,4 @@
+/** Runs in the page before anything of it is drawn. */
+import { openYardEarly } from '@/store/yard-context';
+
+openYardEarly();

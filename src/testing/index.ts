@@ -1,0 +1,27 @@
+/**
+ * Testing: the application in one window of a test, without a browser. Pages,
+ * store, keeper and core are the real ones; what a browser test says of a page
+ * is said here word for word.
+ */
+export { hurried, type Locator, until } from './locator';
+export { anotherDevice, like, page, type TestPage } from './page';
+export { DRIFTWOOD, fillYard, setUpOf, type Seeded, type TestRig } from './seed';
+export {
+  alertOf,
+  allWell,
+  choose,
+  demo,
+  drafted,
+  failOnce,
+  inDays,
+  openPlace,
+  RECHECK_DUE,
+  setUp,
+  skipTo,
+  startRepack,
+  tellFact,
+  test,
+  tow,
+  typeThrough,
+  workTo,
+} from './steps';
