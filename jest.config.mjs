@@ -9,6 +9,8 @@ export default async function config() {
       '<rootDir>/src/**/*.test.{ts,tsx}',
       '<rootDir>/demo/**/*.test.ts',
       '<rootDir>/attack/**/*.test.ts',
+      // Gathered by `npm test`.
+      '<rootDir>/test-results/suites/*.test.ts',
     ],
     moduleNameMapper: {
       '^@/(.*)$': '<rootDir>/src/$1',

@@ -1,7 +1,8 @@
+import { runs } from '@/core/testing/runs';
 import { attackArchives } from './archives';
 
 test('archives made hostile are refused with their reason, or live', () => {
-  const { tried, refused, taken, lost } = attackArchives(1, 150);
+  const { tried, refused, taken, lost } = attackArchives(1, runs(150));
   expect(lost).toEqual([]);
   expect(refused + taken).toBe(tried);
   expect(refused).toBeGreaterThan(0);

@@ -1,5 +1,6 @@
 import fc from 'fast-check';
 import { addDays, msOf, seeded } from '../base';
+import { runs } from '../testing/runs';
 import type { Duty } from '../duty';
 import { foldEntries, makeEntry, makeVoid } from '../log';
 import { toSI } from '../quantity';
@@ -209,8 +210,9 @@ describe('bands', () => {
 
 test('the band that should hold eight truths of ten holds about eight, over owners whose future is known', () => {
   // A small run, loosely judged; the benchmark prints the figure of a large one.
-  const { held, owners } = calibrate(90, 120, seeded(11));
-  expect(owners).toBe(90);
+  const owners = runs(240);
+  const { held, owners: judged } = calibrate(owners, 120, seeded(11));
+  expect(judged).toBe(owners);
   expect(held).toBeGreaterThan(0.65);
   expect(held).toBeLessThan(0.93);
 });

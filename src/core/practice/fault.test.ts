@@ -1,4 +1,5 @@
 import fc from 'fast-check';
+import { runs } from '../testing/runs';
 import { sampleModel } from '../testing/arbitraries';
 import { bestExpected, faultDrill, faultOutcome, makeTest, stillOpen } from './fault';
 
@@ -25,6 +26,7 @@ test('something is seen to be wrong, and what is hidden always stays open until 
         expect(open.map(named)).toContain(named(drill.hidden));
       }
     }),
+    { numRuns: runs(200) },
   );
 });
 

@@ -1,5 +1,6 @@
 import fc from 'fast-check';
 import { gradesOf } from '../rules';
+import { runs, some } from '../testing/runs';
 import { compareHeard, hear, unheard } from './listen';
 import { makeSound, passesPerTurn, RATE, SECONDS, SOUND_KINDS, SOUNDS, traceOf, USUAL_ROW } from './sound';
 
@@ -24,21 +25,24 @@ test('rollers pass either race so often that both together are their number; the
   expect([outer, inner, roller].map((one) => Number(one.toFixed(3)))).toEqual([6.68, 9.32, 5.896]);
 });
 
-test.each(SOUND_KINDS)('%s: made by its seed, never clipped, its grade one that the Bench has', (kind) => {
-  const { samples, coasts, turns } = makeSound(kind, 11);
-  expect(samples).toHaveLength(RATE * SECONDS);
-  const same = (seed: number) => makeSound(kind, seed).samples.every((x, i) => x === samples[i]);
-  expect([same(11), same(12)]).toEqual([true, false]);
-  expect(samples.every((x) => Number.isFinite(x) && Math.abs(x) < 1)).toBe(true);
-  expect(gradesOf('spin')).toContain(SOUNDS[kind]);
-  expect(turns.every((s) => s < coasts)).toBe(true);
-  const trace = traceOf(samples, 100);
-  expect(Math.max(...trace)).toBe(1);
-  expect(trace).toHaveLength(100);
-});
+test.each(some(SOUND_KINDS))(
+  '%s: made by its seed, never clipped, its grade one that the Bench has',
+  (kind) => {
+    const { samples, coasts, turns } = makeSound(kind, 11);
+    expect(samples).toHaveLength(RATE * SECONDS);
+    const same = (seed: number) => makeSound(kind, seed).samples.every((x, i) => x === samples[i]);
+    expect([same(11), same(12)]).toEqual([true, false]);
+    expect(samples.every((x) => Number.isFinite(x) && Math.abs(x) < 1)).toBe(true);
+    expect(gradesOf('spin')).toContain(SOUNDS[kind]);
+    expect(turns.every((s) => s < coasts)).toBe(true);
+    const trace = traceOf(samples, 100);
+    expect(Math.max(...trace)).toBe(1);
+    expect(trace).toHaveLength(100);
+  },
+);
 
 test('a rough hub is named beside a good one, whichever comes first; two good ones are alike', () => {
-  for (let seed = 1; seed <= 5; seed++) {
+  for (let seed = 1; seed <= runs(10); seed++) {
     const of = (kind: (typeof SOUND_KINDS)[number], add: number) =>
       hear(makeSound(kind, seed * 50 + add, { noise: 10 }).samples);
     const [good, other, bad] = [of('good', 1), of('good', 2), of('outer', 3)];
@@ -59,7 +63,7 @@ test('a click once a turn is counted, and a nut too tight is told by how soon it
 });
 
 test('what beats evenly is found in the spectrum of its loudness: a pitted inner race at its passing frequency', () => {
-  for (let seed = 1; seed <= 4; seed++) {
+  for (let seed = 1; seed <= runs(10); seed++) {
     const { samples, turns } = makeSound('inner', seed, { noise: 10 });
     const turning = turns.filter((s) => s < 2.56).length / 2.56;
     const { beat = 0 } = hear(samples);

@@ -4,16 +4,19 @@ import { useMemo, useSyncExternalStore } from 'react';
 const listeners = new Set<() => void>();
 const told = (): void => listeners.forEach((listener) => listener());
 
-/** What pages change of the history themselves is heard as the framework hears it. */
-for (const name of ['pushState', 'replaceState'] as const) {
-  const change = window.history[name].bind(window.history);
-  window.history[name] = (data, unused, url) => {
-    change(data, unused, url);
-    // As in the framework: while something renders nothing else is drawn.
-    queueMicrotask(told);
-  };
+// Words of pages are tested without a window as well.
+if (typeof window !== 'undefined') {
+  // What pages change of the history themselves is heard as the framework hears it.
+  for (const name of ['pushState', 'replaceState'] as const) {
+    const change = window.history[name].bind(window.history);
+    window.history[name] = (data, unused, url) => {
+      change(data, unused, url);
+      // As in the framework: while something renders nothing else is drawn.
+      queueMicrotask(told);
+    };
+  }
+  window.addEventListener('popstate', told);
 }
-window.addEventListener('popstate', told);
 
 const follow = (listener: () => void) => {
   listeners.add(listener);
