@@ -11,22 +11,36 @@ export function say(text) {
   console.log(`\n▸ ${text}`);
 }
 
-/** Runs a command from the project's folder; resolves with its exit code and what it printed. */
+/** Has the shell say, on a line of its own, what a command took of the processor, its children included. */
+const TIMED = '"$0" "$@"; code=$?; times >&3; exit $code';
+
+/** Seconds of the processor in what the shell's `times` says: its second line is that of the children. */
+function cpuOf(told) {
+  const [, children = ''] = told.trim().split('\n');
+  return [...children.matchAll(/(\d+)m([\d.,]+)s/g)].reduce(
+    (sum, [, minutes, seconds]) => sum + 60 * Number(minutes) + Number(seconds.replace(',', '.')),
+    0,
+  );
+}
+
+/** Runs a command from the project's folder; resolves with its exit code, what it printed and the processor's seconds it took. */
 export function run(command, args, { quiet = false, env = {} } = {}) {
   return new Promise((resolve, reject) => {
-    const child = spawn(command, args, {
+    const child = spawn('bash', ['-c', TIMED, command, ...args], {
       cwd: root,
       env: { ...process.env, NEXT_TELEMETRY_DISABLED: '1', ...env },
-      stdio: ['ignore', 'pipe', 'pipe'],
+      stdio: ['ignore', 'pipe', 'pipe', 'pipe'],
     });
     let output = '';
+    let told = '';
     for (const stream of [child.stdout, child.stderr])
       stream.on('data', (chunk) => {
         output += chunk;
         if (!quiet) process.stdout.write(chunk);
       });
+    child.stdio[3].on('data', (chunk) => (told += chunk));
     child.on('error', reject);
-    child.on('close', (code) => resolve({ code: code ?? 1, output }));
+    child.on('close', (code) => resolve({ code: code ?? 1, output, cpu: cpuOf(told) }));
   });
 }
 

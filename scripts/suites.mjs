@@ -8,7 +8,8 @@ import { root } from './steps.mjs';
 
 const GATHERED = 'test-results/suites';
 /** What is about the module itself, its environment or its clock has a load of its own. */
-const ALONE = /@jest-environment|jest\.(mock|doMock|resetModules|isolateModules|useFakeTimers|spyOn)|process\.env|globalThis\./;
+const ALONE =
+  /@jest-environment|jest\.(mock|doMock|resetModules|isolateModules|useFakeTimers|spyOn)|process\.env|globalThis\./;
 /** So much text of tests (bytes) one load serves at the most. */
 const MOST = 60_000;
 /** A case of the page costs about so many times what its text would. */
@@ -45,7 +46,10 @@ export function gatherSuites(parts) {
       writeFileSync(
         `${root}${file}`,
         held
-          .map((one) => `describe('${one.file}', () => {\n  require('../../${one.file.replace(/\.tsx?$/, '')}');\n});\n`)
+          .map(
+            (one) =>
+              `describe('${one.file}', () => {\n  require('../../${one.file.replace(/\.tsx?$/, '')}');\n});\n`,
+          )
           .join(''),
       );
       files.push({ file, size: held.reduce((sum, { size }) => sum + size, 0) });

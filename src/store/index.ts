@@ -3,7 +3,7 @@
  * or on the page; what changes comes back. Preferences, photos and ids of this
  * device.
  */
-export { openYardEarly, YardProvider, useYard } from './yard-context';
+export { YardProvider, useYard } from './yard-context';
 export { isStopped, type YardSnapshot } from './yard-store';
 export { readDraft, storeDraft, type DraftDef } from './draft';
 export { useAsk } from './use-ask';

@@ -4,8 +4,8 @@
  * is said here word for word.
  */
 export { hurried, type Locator, until } from './locator';
-export { anotherDevice, like, page, type TestPage } from './page';
-export { DRIFTWOOD, fillYard, setUpOf, type Seeded, type TestRig } from './seed';
+export { anotherDevice, like, type TestPage } from './page';
+export { DRIFTWOOD, type Seeded, type TestRig } from './seed';
 export {
   alertOf,
   allWell,
