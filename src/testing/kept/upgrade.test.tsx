@@ -1,4 +1,6 @@
 /** @jest-environment ./src/testing/environment.cjs */
+// First: a storage has to be there before whatever opens one.
+import { anotherDevice, drafted, test, type TestPage } from '@/testing';
 import { createHash } from 'node:crypto';
 import { mkdirSync, readdirSync, readFileSync, writeFileSync } from 'node:fs';
 import { isSimulated, readEntry } from '@/core/log';
@@ -9,7 +11,6 @@ import { YARD_NAMES } from '@/keeper';
 import { Keeper } from '@/keeper/keeper';
 import { dexiePort } from '@/keeper/port';
 import { keepInStep, type Folder } from '@/keeper/step';
-import { anotherDevice, drafted, test, type TestPage } from '@/testing';
 import { keepDisk, restoreDisk } from './disk';
 
 /**
@@ -122,7 +123,10 @@ async function make(page: TestPage, name: string): Promise<void> {
     if (!held.ok) throw new Error(line);
     return held.value;
   });
-  await keeper.append(entries.filter((entry) => !isSimulated(entry)), [{ hash, blob: new Blob([picture], { type: 'image/jpeg' }) }]);
+  await keeper.append(
+    entries.filter((entry) => !isSimulated(entry)),
+    [{ hash, blob: new Blob([picture], { type: 'image/jpeg' }) }],
+  );
   const model = (await keeper.fold()).state.rigs[JUNIPER]?.model;
   if (!model) throw new Error('no rig');
   for (const [i, jobs] of JOBS.entries()) {
@@ -171,50 +175,51 @@ interface Stands {
 const versions = readdirSync(KEPT, { withFileTypes: true }).filter((one) => one.isDirectory());
 const kept = versions.map(({ name }) => name).filter((name) => name !== MAKE_KEPT);
 if (!MAKE_KEPT && kept.length === 0) throw new Error('Nothing is kept to be opened');
-for (const name of kept) describe(`kept by the version of ${name}`, () => {
-  const stands = JSON.parse(readFileSync(`${KEPT}/${name}/stands.json`, 'utf8')) as Stands;
+for (const name of kept)
+  describe(`kept by the version of ${name}`, () => {
+    const stands = JSON.parse(readFileSync(`${KEPT}/${name}/stands.json`, 'utf8')) as Stands;
 
-  test('a browser profile opens as it was left: log, cards, pictures, and what was half told', async ({
-    page,
-  }) => {
-    await restoreDisk(
-      JSON.parse(readFileSync(`${KEPT}/${name}/profile.json`, 'utf8')) as Parameters<typeof restoreDisk>[0],
-    );
-    await page.goto(`/?rig=${JUNIPER}`);
-    await expect(page.getByRole('heading', { level: 1 })).toHaveText('Not fit to tow');
-    await page.getByRole('button', { name: 'Home again' }).click();
-    await expect(half(page)).toHaveValue('33');
-    await page.goto(`/walk?rig=${JUNIPER}&walk=hitch`);
-    await expect(page.locator('main button[aria-pressed=true]')).toHaveCount(1);
-    await page.goto('/bench');
-    await expect(page.getByRole('link', { name: 'Go on' }).first()).toBeVisible();
-    expect({ log: await standing(), cards: await cards() }).toEqual(stands);
-  });
-
-  test('an archive comes in whole', async ({ page }) => {
-    await page.goto('/keep');
-    await page.getByLabel('Choose an archive').setInputFiles(`${KEPT}/${name}/archive.zip`);
-    await page.getByRole('button', { name: 'Bring them in' }).click();
-    await expect(page.getByText(/brought in\./)).toBeVisible();
-    expect(await standing()).toEqual(stands.log);
-  });
-
-  test('a shared folder is met', async () => {
-    anotherDevice();
-    const files = new Map(
-      readdirSync(`${KEPT}/${name}/folder`).map((file) => [
-        file,
-        new Uint8Array(readFileSync(`${KEPT}/${name}/folder/${file}`)),
-      ]),
-    );
-    const { port, keeper } = keeperOf();
-    const met = await keepInStep(keeper, folderIn(files), {
-      now: NOW,
-      fresh: () => 'feedbeef',
-      anyYard: true,
+    test('a browser profile opens as it was left: log, cards, pictures, and what was half told', async ({
+      page,
+    }) => {
+      await restoreDisk(
+        JSON.parse(readFileSync(`${KEPT}/${name}/profile.json`, 'utf8')) as Parameters<typeof restoreDisk>[0],
+      );
+      await page.goto(`/?rig=${JUNIPER}`);
+      await expect(page.getByRole('heading', { level: 1 })).toHaveText('Not fit to tow');
+      await page.getByRole('button', { name: 'Home again' }).click();
+      await expect(half(page)).toHaveValue('33');
+      await page.goto(`/walk?rig=${JUNIPER}&walk=hitch`);
+      await expect(page.locator('main button[aria-pressed=true]')).toHaveCount(1);
+      await page.goto('/bench');
+      await expect(page.getByRole('link', { name: 'Go on' }).first()).toBeVisible();
+      expect({ log: await standing(), cards: await cards() }).toEqual(stands);
     });
-    port.close();
-    expect(met).toMatchObject({ left: [], photosIn: stands.log.photos.length });
-    expect(await standing()).toEqual(stands.log);
+
+    test('an archive comes in whole', async ({ page }) => {
+      await page.goto('/keep');
+      await page.getByLabel('Choose an archive').setInputFiles(`${KEPT}/${name}/archive.zip`);
+      await page.getByRole('button', { name: 'Bring them in' }).click();
+      await expect(page.getByText(/brought in\./)).toBeVisible();
+      expect(await standing()).toEqual(stands.log);
+    });
+
+    test('a shared folder is met', async () => {
+      anotherDevice();
+      const files = new Map(
+        readdirSync(`${KEPT}/${name}/folder`).map((file) => [
+          file,
+          new Uint8Array(readFileSync(`${KEPT}/${name}/folder/${file}`)),
+        ]),
+      );
+      const { port, keeper } = keeperOf();
+      const met = await keepInStep(keeper, folderIn(files), {
+        now: NOW,
+        fresh: () => 'feedbeef',
+        anyYard: true,
+      });
+      port.close();
+      expect(met).toMatchObject({ left: [], photosIn: stands.log.photos.length });
+      expect(await standing()).toEqual(stands.log);
+    });
   });
-});
