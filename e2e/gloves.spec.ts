@@ -1,5 +1,5 @@
 import { expect, test, type Page } from '@playwright/test';
-import { DRIFTWOOD, setUp, startRepack } from './steps';
+import { drawn, DRIFTWOOD, setUp, startRepack } from './steps';
 
 test.use({ viewport: { width: 390, height: 844 } });
 
@@ -50,7 +50,7 @@ test('a repack with gloves on, on a phone: all within reach, figures from our ow
         .getByRole('radio')
         .nth(slots ? 1 : 0)
         .click();
-      await page.waitForTimeout(150);
+      await drawn(page);
       wrong.push(...(await wrongHere(page)).map((what) => `${title}, answered: ${what}`));
     }
     if ((await stands()) === before) {

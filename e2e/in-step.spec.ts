@@ -2,7 +2,7 @@ import { createHash } from 'node:crypto';
 import { readFileSync } from 'node:fs';
 import { expect, test, type Browser, type Page } from '@playwright/test';
 import { strFromU8, unzipSync } from 'fflate';
-import { alertOf, DRIFTWOOD, saveArchive, setUp, startRepack, tow, typeThrough } from './steps';
+import { alertOf, DRIFTWOOD, saveArchive, setUp, tow } from './steps';
 
 /** The origin's own private folder stands in for one that a cloud carries. */
 const withFolder = async (page: Page) => {
@@ -210,39 +210,6 @@ test.describe('without a network in between', () => {
     );
     await behind.context().close();
   });
-});
-
-test('one card worked on two devices while they were apart: both runs are kept, each with its own entry', async ({
-  page,
-  browser,
-}) => {
-  await begun(page);
-  const other = await second(browser);
-  await other.goto('/keep');
-  await carry(other, await filesOf(page));
-  await other.getByRole('button', { name: 'Choose a folder' }).click();
-  await expect(folder(other)).toContainText('1 entry came in');
-  for (const one of [page, other]) {
-    await one.goto('/');
-    await startRepack(one, '1L');
-    await typeThrough(one);
-    await one.getByRole('button', { name: 'Close and log it' }).click();
-    await expect(one.getByRole('heading', { name: 'Every step is through' })).toHaveCount(0);
-    await one.goto('/keep');
-    await meet(one);
-  }
-  await carry(other, await filesOf(page));
-  await carry(page, await filesOf(other));
-  for (const one of [other, page]) {
-    await meet(one);
-    await one.goto('/logbook?kind=work');
-    await expect(one.getByRole('button', { name: /Repack/ })).toHaveCount(2);
-    // No run is left open by the other's, and the wheel has the rechecks of the later refit alone.
-    await one.goto('/bench');
-    await expect(one.getByRole('button', { name: 'Pause this job' })).toHaveCount(0);
-    await one.goto('/keep');
-  }
-  await other.context().close();
 });
 
 test('another yard’s folder is asked about, a broken one is told, and without a folder files are handed over', async ({

@@ -1,9 +1,9 @@
 import { expect, test, type Page } from '@playwright/test';
-import { allWell, DRIFTWOOD, setUp, workTo } from './steps';
+import { breath, allWell, DRIFTWOOD, setUp, workTo } from './steps';
 
 /** A press, as far from the one before as a foot is. */
 async function press(page: Page, key: string): Promise<void> {
-  await page.waitForTimeout(300);
+  await breath(page, 300);
   await page.keyboard.press(key);
 }
 
@@ -25,15 +25,15 @@ test('a card by keys alone: on, back, strokes counted; a key held down or chatte
   await expect(step).toContainText('step 2 of');
 
   // A pedal held, and a clicker that sends everything twice.
-  await page.waitForTimeout(300);
+  await breath(page, 300);
   for (let i = 0; i < 5; i++) await page.keyboard.down('ArrowRight');
   await page.keyboard.up('ArrowRight');
   await expect(step).toContainText('step 3 of');
-  await page.waitForTimeout(300);
+  await breath(page, 300);
   await page.keyboard.press('ArrowLeft');
   await page.keyboard.press('ArrowLeft');
   await expect(step).toContainText('step 2 of');
-  await page.waitForTimeout(400);
+  await breath(page, 400);
   await expect(step).toContainText('step 2 of');
 
   // The stopwatch by the key that blanks a screen.
@@ -78,7 +78,7 @@ test('behind a sheet the page stands still by wheel and keys, and moves again on
   await wheel();
   await sheet.getByRole('button', { name: 'Close' }).focus();
   await page.keyboard.press('PageDown');
-  await page.waitForTimeout(400);
+  await breath(page, 400);
   expect(await down()).toBe(0);
 
   await page.keyboard.press('Escape');
@@ -91,7 +91,7 @@ test('behind a sheet the page stands still by wheel and keys, and moves again on
   await expect(page.getByRole('combobox')).toBeFocused();
   const at = await down();
   await wheel();
-  await page.waitForTimeout(400);
+  await breath(page, 400);
   expect(await down()).toBe(at);
   await page.keyboard.press('Escape');
   await expect(sheet).toHaveCount(0);

@@ -1,5 +1,5 @@
 import { expect, test } from '@playwright/test';
-import { DRIFTWOOD, setUp } from './steps';
+import { drawn, DRIFTWOOD, setUp } from './steps';
 
 const LONG = 'W'.repeat(40);
 const WORD = 'x'.repeat(180);
@@ -16,7 +16,7 @@ test('words without end wrap on a phone, wherever its owner can type them', asyn
   for (const path of ['/', '/logbook', '/finding', '/end?place=1L', '/rig', '/bench?place=1L', '/plan']) {
     await page.goto(path);
     await expect(page.locator('main h1').first()).toBeVisible();
-    await page.waitForTimeout(300);
+    await drawn(page);
     const wide = await page.evaluate(() => document.documentElement.scrollWidth);
     expect([path, wide]).toEqual([path, 390]);
   }

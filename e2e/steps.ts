@@ -197,3 +197,13 @@ export async function saveArchive(page: Page): Promise<string> {
 export function alertOf(page: Page): Locator {
   return page.locator('[role=alert]:not(#__next-route-announcer__)');
 }
+
+/** Waits until what was changed is drawn. */
+export async function drawn(page: Page): Promise<void> {
+  await page.evaluate(() => new Promise((done) => requestAnimationFrame(() => requestAnimationFrame(done))));
+}
+
+/** A hand's own pace (ms), only where that pace is what the page goes by. */
+export async function breath(page: Page, ms: number): Promise<void> {
+  await page.evaluate((time) => new Promise((done) => setTimeout(done, time)), ms);
+}

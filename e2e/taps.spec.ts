@@ -1,5 +1,5 @@
 import { expect, test, type Locator } from '@playwright/test';
-import { DRIFTWOOD, RECHECK_DUE, setUp } from './steps';
+import { breath, DRIFTWOOD, RECHECK_DUE, setUp } from './steps';
 
 /** Two taps on one spot, so far apart (ms) as a glove bounces or a double tap comes. */
 async function twice(target: Locator, gap: number): Promise<void> {
@@ -31,12 +31,12 @@ for (const gap of [75])
     await expect(page.getByText(/^step 2 of/)).toBeVisible();
     await expect(heading).toContainText('Chock');
     // A key held down presses once.
-    await page.waitForTimeout(500);
+    await breath(page, 500);
     await page.getByRole('button', { name: 'Done', exact: true }).focus();
     for (let i = 0; i < 6; i++) await page.keyboard.down('Enter');
     await page.keyboard.up('Enter');
     await expect(page.getByText(/^step 3 of/)).toBeVisible();
-    await page.waitForTimeout(300);
+    await breath(page, 300);
     await expect(page.getByText(/^step 3 of/)).toBeVisible();
     await page.goto('/bench');
     await expect(page.getByRole('link', { name: /^Go on/ })).toHaveCount(1);

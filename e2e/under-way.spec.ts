@@ -3,7 +3,7 @@ import { expect, test, type Page } from '@playwright/test';
 import { toSI } from '../src/core/quantity';
 import type { Seeded } from './by-script';
 import { typeRig } from './type-rig';
-import { DRIFTWOOD, setUp } from './steps';
+import { breath, DRIFTWOOD, setUp } from './steps';
 
 test.use({ viewport: { width: 390, height: 844 } });
 
@@ -79,7 +79,7 @@ test('a trip from the hitch to home: begun on record, a clean stop of four hubs 
   await tap('Stopped: check it', 'link');
   await expect(page.getByRole('radiogroup', { name: 'Hub 1L' })).toBeVisible();
   // Nobody taps what stands there for less than half a second.
-  await page.waitForTimeout(600);
+  await breath(page, 600);
   for (const hub of ['1L', '2L', '2R', '1R']) {
     await tap(/^Cool/, 'radio', `Hub ${hub}`);
     await expect(
@@ -124,7 +124,7 @@ test('the trip follows its walk, and a hot hub at a stop does not drive on', asy
   while (!(await end.isVisible())) {
     const all = page.getByRole('button', { name: /all clear|All clear|clear here/i }).first();
     await all.click();
-    await page.waitForTimeout(550);
+    await breath(page, 550);
   }
   const onward = page.getByRole('button', { name: 'And begin the trip' });
   if ((await onward.count()) === 0) {

@@ -60,7 +60,8 @@ export async function build(env = {}, { quiet = false } = {}) {
   if (!quiet) say('Building the application (under a minute)');
   const next = await tool('next', ['build'], { env, quiet });
   if (next.code !== 0) return next;
-  return run(process.execPath, ['scripts/after-build.mjs'], { quiet });
+  const after = await run(process.execPath, ['scripts/after-build.mjs'], { quiet });
+  return { ...after, cpu: next.cpu + after.cpu };
 }
 
 /** Bundles TypeScript of the project for Node, as the product is bundled; gives the path of the script. */

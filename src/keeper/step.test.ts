@@ -2,7 +2,11 @@ import fc from 'fast-check';
 import { seeded } from '@/core/base';
 import { readSealed, writeSealed } from '@/core/exchange';
 import { HOUSE, makeEntry, type Entry } from '@/core/log';
+import { cardEntries, stampEntries } from '@/core/record';
+import { compile, currentStep, finishRun, startRun, tap } from '@/core/routine';
+import { HOUSE_DEFAULT } from '@/core/rules';
 import { sampleModel } from '@/core/testing/arbitraries';
+import { well } from '@/core/testing/well';
 import { Keeper } from './keeper';
 import { memoryPort } from './port';
 import { forgetFolder, keepInStep, stepKnown, type Folder, type InStep } from './step';
@@ -109,6 +113,39 @@ describe('a folder kept in step', () => {
     expect((await stepKnown(a.keeper))?.at).toBe(NOW);
     await forgetFolder(a.keeper);
     expect((await stepKnown(a.keeper))?.at).toBeUndefined();
+  });
+
+  test('one card worked on two devices while they were apart: both runs are kept, each with its own entry', async () => {
+    const [a, b] = [device('aaaaaaaa'), device('bbbbbbbb')];
+    const files: Files = new Map();
+    const model = sampleModel({ hub: 'plain', brake: 'none' });
+    await a.keeper.append([setup(RIG, 'Juniper')]);
+    await step(a, files);
+    await step(b, files);
+    for (const { keeper } of [a, b]) {
+      const card = compile(model, [{ routine: 'repack', place: '1L' }], HOUSE_DEFAULT);
+      if (!card.ok) throw new Error(card.error.code);
+      let run = startRun(id(), RIG, model, card.value, NOW);
+      await keeper.cards.start(run);
+      for (let at = currentStep(run); at; at = currentStep(run)) {
+        const next = tap(run, at.key, well(at, model), NOW);
+        if (!next.ok) throw new Error(next.error.code);
+        run = next.value;
+      }
+      const rig = (await keeper.fold()).state.rigs[RIG];
+      if (!rig) throw new Error('no rig');
+      const outcome = finishRun(run, NOW);
+      if (!outcome.ok) throw new Error(outcome.error.key);
+      const drafts = cardEntries({ run, rig, outcome: outcome.value, at: NOW, newId: id });
+      await keeper.closeRun(run.id, stampEntries(await keeper.known(false), RIG, drafts, NOW, id), []);
+    }
+    for (const one of [a, b, a]) await step(one, files);
+    for (const one of [a, b]) {
+      const { entries, state } = await one.keeper.fold();
+      expect(entries.filter(({ kind }) => kind === 'work')).toHaveLength(2);
+      expect(await one.keeper.cards.now()).toEqual([]);
+      expect(state).toEqual((await a.keeper.fold()).state);
+    }
   });
 
   test('a file that is still being written is told and taken later; a copy under another name doubles nothing', async () => {
