@@ -58,6 +58,8 @@ function draw(): void {
 
 /** Closes the window. */
 function close(): void {
+  // Notes of a window are gone with it.
+  toast.dismiss();
   root?.unmount();
   root = undefined;
   document.body.replaceChildren();
@@ -130,8 +132,6 @@ export type TestPage = typeof page;
 
 /** Gives what follows a device with nothing on it. */
 export function anotherDevice(): void {
-  // Notes of the last one are gone with it.
-  toast.dismiss();
   close();
   localStorage.clear();
   sessionStorage.clear();

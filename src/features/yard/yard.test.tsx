@@ -460,8 +460,11 @@ test('a reading begun afresh holds no figure that nobody sees', async ({ page })
   await drafted(page, '31');
   await open();
   await expect(sheet.getByRole('textbox', { name: /^Cold pressure/ })).toHaveValue('31');
-  await sheet.getByRole('button', { name: 'Start over' }).click();
-  await sheet.getByRole('button', { name: 'Add it to the log' }).click();
+  // One tap right after the other.
+  await hurried(async () => {
+    await sheet.getByRole('button', { name: 'Start over' }).click();
+    await sheet.getByRole('button', { name: 'Add it to the log' }).click();
+  });
   await expect(sheet.getByText('Type a figure first, or close this.')).toBeVisible();
 });
 
