@@ -1,11 +1,8 @@
 import { expect, type Page } from '@playwright/test';
 import { build } from 'esbuild';
-import type { EntryOf, Kind } from '../src/core/log';
+import type { Seeded } from '../src/testing/rigs';
 
-/** An entry that the yard begins with; `ago` is how long before now it happened (ms). */
-export type Seeded = {
-  [K in Kind]: { readonly kind: K; readonly body: EntryOf<K>['body']; readonly ago?: number };
-}[Kind];
+export type { Seeded };
 
 /** A page of the application's origin with nothing on it. */
 const BLANK = '/blank-for-seeding';

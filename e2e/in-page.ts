@@ -1,13 +1,7 @@
 /** Runs in a page beside the application: writes what a journey begins with through the application's own store. */
-import { instantOf } from '../src/core/base';
-import { makeEntry } from '../src/core/log';
-import { currentStep, readRun, storeRun, tap } from '../src/core/routine';
-import { well } from '../src/core/testing/well';
-import { newId, YARD_NAMES } from '../src/keeper';
-import { Keeper } from '../src/keeper/keeper';
-import { dexiePort } from '../src/keeper/port';
-import { stepWords } from '../src/text';
-import type { Seeded } from './by-script';
+import type { YardName } from '../src/keeper';
+import type { Seeded } from '../src/testing/rigs';
+import { fillYard, keptDrafts, workCard } from '../src/testing/seed';
 
 declare global {
   // What the page offers to the test that loaded it.
@@ -22,58 +16,15 @@ declare global {
 }
 
 /** The yard this device is set to. */
-function open() {
-  const { yard = 'own' } = JSON.parse(localStorage.getItem('yardline') ?? '{}') as {
-    yard?: keyof typeof YARD_NAMES;
-  };
-  return dexiePort(YARD_NAMES[yard]);
+function yardHere(): YardName {
+  const { yard = 'own' } = JSON.parse(localStorage.getItem('yardline') ?? '{}') as { yard?: YardName };
+  return yard;
 }
 
-async function fill(seeded: string): Promise<void> {
-  const drafts = JSON.parse(seeded) as readonly Seeded[];
-  const port = dexiePort(YARD_NAMES.own);
-  const rig = newId();
-  const now = Date.now();
-  const keeper = new Keeper(port, {
-    version: 'seed',
-    warn: () => undefined,
-    now: '2026-05-16T14:00:00.000Z',
-    mark: () => 1,
-  });
-  await keeper.append(
-    drafts.map(({ kind, body, ago = 0 }) => {
-      const at = instantOf(now - ago);
-      return makeEntry(kind, { id: newId(), rig, happened: at, recorded: at }, body);
-    }),
-  );
-  port.close();
-}
-
-async function work(id: string, until: string): Promise<readonly string[]> {
-  const port = open();
-  const titles: string[] = [];
-  const matches = new RegExp(until);
-  const held = readRun(await port.get('runs', id));
-  if (!held.ok) throw new Error(`the card: ${held.error.detail}`);
-  let { run } = held.value;
-  for (let step = currentStep(run); step; step = currentStep(run)) {
-    const { title } = stepWords(step, run.model, run.card, 'us');
-    if (matches.test(title)) break;
-    titles.push(title);
-    const next = tap(run, step.key, well(step, run.model), run.touched);
-    if (!next.ok) throw new Error(`${title}: ${next.error.code}`);
-    run = next.value;
-  }
-  await port.change({ put: [{ shelf: 'runs', key: id, value: storeRun(run, held.value.rev + 1) }] });
-  port.close();
-  return titles;
-}
-
-async function drafts(): Promise<string> {
-  const port = open();
-  const held = await port.all('drafts');
-  port.close();
-  return JSON.stringify(held);
-}
-
-globalThis.yard = { fill, work, drafts };
+globalThis.yard = {
+  fill: async (seeded) => {
+    await fillYard(JSON.parse(seeded) as readonly Seeded[]);
+  },
+  work: (run, until) => workCard(yardHere(), run, new RegExp(until)),
+  drafts: async () => JSON.stringify(await keptDrafts(yardHere())),
+};

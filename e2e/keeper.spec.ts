@@ -1,5 +1,5 @@
 import { expect, test, type Page } from '@playwright/test';
-import { DRIFTWOOD } from './rigs';
+import { DRIFTWOOD } from '../src/testing/rigs';
 import { setUp, tow } from './steps';
 
 /** Logs a trip and sees that it counts, here and after the page was opened anew. */

@@ -1,9 +1,9 @@
 import { expect, type Locator, type Page } from '@playwright/test';
-import { setUpOf, type TestRig } from './rigs';
+import { setUpOf, type TestRig } from '../src/testing/rigs';
 import { workOf } from '../src/core/log';
 import { seed, type Seeded } from './by-script';
 
-export { DRIFTWOOD } from './rigs';
+export { DRIFTWOOD } from '../src/testing/rigs';
 
 /** A log in which the wheel of 1L was off, and its first recheck came due on the road. */
 export const RECHECK_DUE: readonly Seeded[] = [
@@ -138,18 +138,6 @@ export async function workTo(page: Page, title: RegExp): Promise<readonly string
     await moves(30_000);
   }
   throw new Error(`No step ${String(title)}; came to: ${titles.join(' | ')}`);
-}
-
-/** Goes through what is left of the card in hand in one list, as it is typed in from paper: where the steps themselves are not the point. */
-export async function typeThrough(page: Page): Promise<void> {
-  await expect(putDown(page)).toBeVisible();
-  await page.goto(
-    `${new URL(page.url()).pathname}?run=${new URL(page.url()).searchParams.get('run')}&by=paper`,
-  );
-  await page.getByRole('button', { name: 'Everything else was good' }).click();
-  await allWell(page);
-  await page.getByRole('button', { name: 'Add it to the card' }).click();
-  await expect(page.getByRole('heading', { level: 1 })).toHaveText('Every step is through');
 }
 
 /** What stands on a card's own page and nowhere else. */

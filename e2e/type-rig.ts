@@ -1,5 +1,5 @@
 import { expect, type Page } from '@playwright/test';
-import type { TestRig } from './rigs';
+import type { TestRig } from '../src/testing/rigs';
 import { choose } from './steps';
 
 const WORDS = {

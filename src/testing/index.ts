@@ -5,7 +5,7 @@
  */
 export { hurried, type Locator, until } from './locator';
 export { anotherDevice, like, type TestPage } from './page';
-export { DRIFTWOOD, type Seeded, type TestRig } from './seed';
+export { DRIFTWOOD, type Seeded, type TestRig } from './rigs';
 export {
   alertOf,
   allWell,

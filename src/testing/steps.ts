@@ -3,7 +3,8 @@ import { readPreferences } from '@/store/preferences';
 import { Locator, until } from './locator';
 import { page as window_, type TestPage } from './page';
 import { nameOf, wordsOf } from './roles';
-import { fillYard, keptDrafts, setUpOf, workCard, type Seeded, type TestRig } from './seed';
+import { setUpOf, type Seeded, type TestRig } from './rigs';
+import { fillYard, keptDrafts, workCard } from './seed';
 
 /** Begins with a rig on the Yard; `before` is what its log holds already. */
 export async function setUp(page: TestPage, rig: TestRig, before: readonly Seeded[] = []): Promise<void> {

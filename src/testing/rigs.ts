@@ -1,8 +1,13 @@
-import { toSI } from '../src/core/quantity';
-import type { Axle, BrakeKind, HubKind, RigKind, RigModel, StudCount } from '../src/core/rig';
-import type { Seeded } from './by-script';
+import { toSI } from '@/core/quantity';
+import type { EntryOf, Kind } from '@/core/log';
+import type { Axle, BrakeKind, HubKind, RigKind, RigModel, StudCount } from '@/core/rig';
 
-/** A rig that a journey begins with; what is left out nobody has told yet. */
+/** An entry that a yard begins with; `ago` is how long before now it happened (ms). */
+export type Seeded = {
+  [K in Kind]: { readonly kind: K; readonly body: EntryOf<K>['body']; readonly ago?: number };
+}[Kind];
+
+/** A rig that a test begins with; what is left out nobody has told yet. */
 export interface TestRig {
   readonly name: string;
   readonly kind: RigKind;
