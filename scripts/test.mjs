@@ -81,7 +81,10 @@ const unitTests = () =>
     return {
       name: `Unit and component tests, part ${i + 1} of ${PARTS}`,
       work: () =>
-        quiet('jest', '--ci', '-i', '--json', `--outputFile=${report}`, '--runTestsByPath', ...files),
+        tool('jest', ['--ci', '-i', '--json', `--outputFile=${report}`, '--runTestsByPath', ...files], {
+          quiet: true,
+          env: { GATHERED: '1' },
+        }),
       report,
       counted: ({ numPassedTests, numFailedTests, numRuntimeErrorTestSuites }) => ({
         passed: numPassedTests,
