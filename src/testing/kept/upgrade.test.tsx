@@ -158,10 +158,7 @@ async function make(page: TestPage, name: string): Promise<void> {
   await page.getByRole('button', { name: 'Save an archive' }).click();
   writeFileSync(`${to}/archive.zip`, readFileSync(await (await download).path()));
   writeFileSync(`${to}/profile.json`, JSON.stringify(await keepDisk()));
-  writeFileSync(
-    `${to}/stands.json`,
-    JSON.stringify({ log: await standing(), cards: await cards() }, null, 1),
-  );
+  writeFileSync(`${to}/stands.json`, JSON.stringify({ log: await standing(), cards: await cards() }));
 }
 
 const { MAKE_KEPT } = process.env;
