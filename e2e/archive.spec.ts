@@ -61,6 +61,7 @@ test('an archive saved here and brought in on an empty profile is the same log, 
   expect(await told(other)).toEqual(here);
 
   // Brought in a second time, nothing is doubled.
+  await other.goto('/keep');
   await other.getByLabel('Choose an archive').setInputFiles(path);
   await expect(other.getByText(`All of its ${here.length} entries are here already.`)).toBeVisible();
   await empty.close();
