@@ -165,14 +165,6 @@ const MUTANTS = [
     'src/core/log/let-go.test.ts',
     '',
   ],
-  [
-    'a switch falls off its end: an old profile does not open',
-    'src/core/routine/stored.ts',
-    'export function readRun',
-    'export function readRunNoMore',
-    'src/testing/kept/upgrade.test.tsx',
-    'a browser profile',
-  ],
 ];
 
 await ensurePackages();
