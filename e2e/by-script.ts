@@ -23,13 +23,18 @@ function bundled(): Promise<string> {
   return script;
 }
 
+/** Puts the store into a page that has it not. */
+async function equip(page: Page): Promise<void> {
+  if (!(await page.evaluate(() => 'yard' in globalThis))) await page.evaluate(await bundled());
+}
+
 /** Writes the entries of one rig into the page's own yard before the application opens it. */
 export async function seed(page: Page, seeded: readonly Seeded[]): Promise<void> {
   await page.route(`**${BLANK}`, (route) =>
     route.fulfill({ contentType: 'text/html', body: '<title>seed</title>' }),
   );
   await page.goto(BLANK);
-  await page.evaluate(await bundled());
+  await equip(page);
   await page.evaluate((entries) => globalThis.yard.fill(entries), JSON.stringify(seeded));
   await page.unroute(`**${BLANK}`);
 }
@@ -38,7 +43,7 @@ export async function seed(page: Page, seeded: readonly Seeded[]): Promise<void>
 export async function skipTo(page: Page, title: RegExp): Promise<readonly string[]> {
   // Only a card's own page has it in its address.
   await expect(page).toHaveURL(/[?&]run=/);
-  await page.evaluate(await bundled());
+  await equip(page);
   const titles = await page.evaluate(([run, until]) => globalThis.yard.work(run, until), [
     new URL(page.url()).searchParams.get('run') ?? '',
     title.source,
@@ -49,6 +54,12 @@ export async function skipTo(page: Page, title: RegExp): Promise<readonly string
 
 /** Waits until what was told last is in a draft on disk: from then on the tab may go. */
 export async function drafted(page: Page, told: string): Promise<void> {
-  await page.evaluate(await bundled());
+  await equip(page);
   await expect.poll(() => page.evaluate(() => globalThis.yard.drafts())).toContain(told);
+}
+
+/** The log of this device, in the order in which it was told. */
+export async function logOf(page: Page): Promise<readonly unknown[]> {
+  await equip(page);
+  return page.evaluate(() => globalThis.yard.log());
 }

@@ -1,7 +1,7 @@
 /** Runs in a page beside the application: writes what a journey begins with through the application's own store. */
 import type { YardName } from '../src/keeper';
 import type { Seeded } from '../src/testing/rigs';
-import { fillYard, keptDrafts, workCard } from '../src/testing/seed';
+import { fillYard, keptDrafts, keptLog, workCard } from '../src/testing/seed';
 
 declare global {
   // What the page offers to the test that loaded it.
@@ -12,6 +12,8 @@ declare global {
     readonly work: (run: string, until: string) => Promise<readonly string[]>;
     /** What is half told on this device, as JSON. */
     readonly drafts: () => Promise<string>;
+    /** The log of this device, in the order in which it was told. */
+    readonly log: () => Promise<readonly unknown[]>;
   };
 }
 
@@ -27,4 +29,5 @@ globalThis.yard = {
   },
   work: (run, until) => workCard(yardHere(), run, new RegExp(until)),
   drafts: async () => JSON.stringify(await keptDrafts(yardHere())),
+  log: async () => keptLog(yardHere()),
 };

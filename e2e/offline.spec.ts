@@ -1,6 +1,6 @@
 import { expect, test } from '@playwright/test';
 import { skipTo } from './by-script';
-import { DRIFTWOOD, saveArchive, startRepack, tow, workTo } from './steps';
+import { DRIFTWOOD, saveArchive, setUp, startRepack, tow, workTo } from './steps';
 import { typeRig } from './type-rig';
 
 // The other journeys do without; here it is what is tested.
@@ -101,10 +101,9 @@ test('every address that was ever given out leads somewhere, with the network of
   page,
   context,
 }) => {
-  await page.goto('/');
+  await setUp(page, DRIFTWOOD);
   await page.waitForFunction(() => navigator.serviceWorker.controller !== null);
   await context.setOffline(true);
-  await typeRig(page, DRIFTWOOD);
   for (const address of [
     '/?at=1L',
     '/bench',

@@ -1,6 +1,6 @@
-import AxeBuilder from '@axe-core/playwright';
 import { expect, test, type Page } from '@playwright/test';
 import { toSI } from '../src/core/quantity';
+import { against } from './axe';
 import type { Seeded } from './by-script';
 import { typeRig } from './type-rig';
 import { breath, DRIFTWOOD, setUp } from './steps';
@@ -15,15 +15,6 @@ const PRESSURE: Seeded = {
 };
 
 const look = (page: Page) => page.getByRole('region', { name: 'The next look' });
-
-/** What an accessibility check has against the page as it stands. */
-async function against(page: Page): Promise<readonly string[]> {
-  const { violations } = await new AxeBuilder({ page })
-    .withTags(['wcag2a', 'wcag2aa', 'wcag21aa', 'wcag22aa', 'best-practice'])
-    .setLegacyMode()
-    .analyze();
-  return violations.flatMap(({ id, nodes }) => nodes.map(({ html }) => `${id}: ${html}`));
-}
 
 /** Feels a hub at a stop: what was not marked is tapped again, as a tap on a page that was hardly seen is let go. */
 async function feel(page: Page, hub: string, grade: RegExp): Promise<void> {

@@ -55,3 +55,11 @@ export async function keptDrafts(yard: YardName): Promise<unknown> {
   port.close();
   return held;
 }
+
+/** The log of this device, in the order in which it was told. */
+export async function keptLog(yard: YardName): Promise<readonly unknown[]> {
+  const port = dexiePort(YARD_NAMES[yard]);
+  const held = await port.log(0);
+  port.close();
+  return held.map(({ raw }) => raw as { readonly id: string }).sort((a, b) => (a.id < b.id ? -1 : 1));
+}

@@ -76,6 +76,17 @@ test.each(LIGHTS)('by %s a state is read on its own wash', (light) => {
     ]);
 });
 
+// By day the pages themselves are held to it, where soon is not read on every wash: so nothing needs a look in each light.
+test.each(['night', 'sun'] as const)('by %s every word is read on every ground', (light) => {
+  for (const word of ['ink', 'soft', 'accent', ...STATES])
+    for (const ground of [...GROUNDS, 'sunk', ...WASHES])
+      expect([word, ground, contrast(color(word, light), color(ground, light)) >= 4.5]).toEqual([
+        word,
+        ground,
+        true,
+      ]);
+});
+
 test('in full sun nothing is paler than by day', () => {
   for (const word of ['ink', 'soft', 'accent', ...STATES])
     expect(contrast(color(word, 'sun'), color('paper', 'sun'))).toBeGreaterThan(
