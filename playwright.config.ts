@@ -11,7 +11,8 @@ export default defineConfig({
   expect: { timeout: 30_000 },
   forbidOnly: true,
   fullyParallel: true,
-  workers: 2,
+  // One more than the cores: a page is often waited for, for as long as it lets nobody tap.
+  workers: 3,
   retries: 0,
   outputDir: 'test-results/browser',
   reporter: [['list'], ['json', { outputFile: 'test-results/browser.json' }]],
