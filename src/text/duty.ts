@@ -14,6 +14,7 @@ import type { RoutinePlace, SeasonTime, PlaceMark } from '@/core/rules';
 import { conflictTitle, conflictWords } from './conflict';
 import { findingWords } from './finding';
 import { placeName } from './gear';
+import { limitsWords } from './limits';
 import { capital, count, list, measure, small, spanWords, words } from './measure';
 import { BASIS_WORDS } from './rig';
 import { day } from './dates';
@@ -180,6 +181,8 @@ export function reasonWords(reason: TowReason, system: UnitSystem, now: Instant)
       return `Work on ${spot(reason.work.place)} is open at step ${reason.work.step} of ${reason.work.steps}${reason.work.parked ? `, paused: ${small(reason.work.parked)}` : ''}. Not fit to tow until it is closed.`;
     case 'finding':
       return `${placeName(reason.finding.place)}: ${findingWords(reason.finding, system)}, seen ${day(reason.finding.at, now)}.`;
+    case 'limits':
+      return limitsWords(reason.limits, system);
     case 'conflict': {
       const { why } = conflictWords(reason.conflict, system);
       return `${conflictTitle(reason.conflict, system)}. ${why}`;
@@ -258,6 +261,7 @@ type OtherReason = Exclude<TowReason, { kind: 'duty' }>;
 function shortOther(reason: OtherReason): string {
   if (reason.kind === 'open-work') return `the open work on ${spot(reason.work.place)}`;
   if (reason.kind === 'finding') return `the finding${at(reason.finding.place)}`;
+  if (reason.kind === 'limits') return 'what it is towed on with';
   return `the conflict${at(reason.conflict.place)}`;
 }
 
@@ -266,6 +270,7 @@ function shortly(reason: TowReason, system: UnitSystem): string {
   if (reason.kind === 'open-work')
     return `work on ${spot(reason.work.place)} is open${reason.work.parked ? `, ${small(reason.work.parked)}` : ''}`;
   if (reason.kind === 'finding') return `${findingWords(reason.finding, system)}${at(reason.finding.place)}`;
+  if (reason.kind === 'limits') return small(limitsWords(reason.limits, system));
   if (reason.kind === 'conflict')
     return `${conflictWords(reason.conflict, system).title}${at(reason.conflict.place)}`;
   const { routine, place } = reason.duty;

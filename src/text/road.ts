@@ -119,7 +119,6 @@ export function nextLookWords(limit: FindingLimit, distance: number, system: Uni
 const PAST_WORDS = {
   miles: 'Its miles are used up: not towed any farther.',
   days: 'Its days are over: not towed any farther.',
-  others: 'Others stand beside it: creep to the nearest safe place only.',
 } as const;
 
 /** Why something that could be towed so far stops a rig now. */

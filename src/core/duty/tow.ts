@@ -1,5 +1,5 @@
 import type { Conflict } from '../judge';
-import type { FindingState, RigState } from '../log';
+import type { FindingState, RigState, RoadLimits } from '../log';
 import {
   FITNESS_SCALE,
   fitnessOfSafety,
@@ -43,6 +43,8 @@ export function cardDoing(
 export type TowReason =
   | { readonly kind: 'open-work'; readonly fitness: Fitness; readonly work: OpenWork }
   | { readonly kind: 'finding'; readonly fitness: Fitness; readonly finding: FindingState }
+  /** Limits that are graver together than each alone. */
+  | { readonly kind: 'limits'; readonly fitness: Fitness; readonly limits: RoadLimits }
   | { readonly kind: 'conflict'; readonly fitness: Fitness; readonly conflict: Conflict }
   | { readonly kind: 'duty'; readonly fitness: Fitness; readonly duty: Duty };
 
@@ -60,14 +62,16 @@ function fitnessOf(duty: Duty): Fitness | undefined {
   return duty.verdict === 'due' || duty.verdict === 'overdue' ? 'fit' : undefined;
 }
 
-/** The tow verdict of a rig from its duties, its findings, the work left open, and what does not agree in it. */
+/** The tow verdict of a rig from its duties, its findings and how far they let it roll together, the work left open, and what does not agree in it. */
 export function towVerdict(
   rig: RigState,
   duties: readonly Duty[],
   open: readonly OpenWork[],
   conflicts: readonly Conflict[] = [],
+  limits?: RoadLimits,
 ): TowVerdict {
   const reasons: TowReason[] = [
+    ...(limits?.joined ? [{ kind: 'limits' as const, fitness: 'not' as const, limits }] : []),
     ...open
       .filter((work) => work.unfit)
       .map((work): TowReason => ({ kind: 'open-work', fitness: 'not', work })),

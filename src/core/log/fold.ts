@@ -176,6 +176,11 @@ export function extend(fold: Fold, added: readonly Entry[]): Fold {
   return foldEntries([...fold.entries, ...added]);
 }
 
+/** A rig as it would stand after more of its entries: for a look ahead at what is not written yet. */
+export function rigAfter(rig: RigState, entries: readonly Entry[]): RigState {
+  return entries.reduce<RigState>((so, entry) => ({ ...so, ...patchOf(so, entry) }), rig);
+}
+
 /**
  * Goes through the entries of one rig that count, in order, each with the rig as it stood after it. The state is
  * worked on in place: whoever is called takes from it what is wanted there and then.

@@ -29,6 +29,7 @@ export {
   foldOrdered,
   orderEntries,
   replayRig,
+  rigAfter,
   type Fold,
   type OrderedLog,
 } from './fold';
@@ -36,7 +37,8 @@ export { daysApart, momentsIn, withDays, type DayOf } from './days';
 export { actsOn, makeEntry, makeVoid, recordedNow, type Stamp } from './make';
 export { workOf } from './work-of';
 export { lastDoneOf } from './last-done';
-export { asOf, besides, limitLeft, limitUsed, nextLook } from './limits';
+export { asOf, limitLeft, limitUsed, nextLook } from './limits';
+export { roadLimits, type Joined, type RoadLimits } from './road-limits';
 export type { ToldLimit } from './limit-schema';
 export { SUPPLIES_KEPT, type SupplyKept } from './supplies';
 export { fitting, plainNumber } from './fits';

@@ -72,24 +72,6 @@ test('told again it does not begin anew: the nearer end of both holds', () => {
   expect(leftOf(rigOf(setup, opened, again(10)))).toBe(10);
 });
 
-test('two with care on one axle or one side stop the rig but for a creep; two apart do not', () => {
-  const verdicts = (...entries: Parameters<typeof rigOf>) =>
-    Object.values(asOf(rigOf(setup, ...entries), day(5)).findings).map(
-      ({ verdict, past }) => past ?? verdict,
-    );
-  expect(verdicts(hot(2, '1R'), hot(3, '1L'))).toEqual(['others', 'others']);
-  expect(verdicts(hot(2, '1R'), hot(3, '2R'))).toEqual(['others', 'others']);
-  expect(verdicts(hot(2, '1R'), hot(3, '2L'))).toEqual(['due', 'due']);
-  // What was left to be done is no trouble of its own.
-  const left = entry('finding.opened', 3, {
-    place: '1L',
-    verdict: 'due',
-    of: { trouble: 'flat', left: 'aged-spare' },
-    limit: limit(50),
-  });
-  expect(verdicts(hot(2, '1R'), left)).toEqual(['due', 'due']);
-});
-
 const base: FindingLimit = { roll: 'care', distance: 25, until: day(9), from: 0, into: 0, driven: 0 };
 
 test('looks come at their miles, then every so far, and none past the end', () => {

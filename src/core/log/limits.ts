@@ -1,6 +1,4 @@
 import type { Instant } from '../base';
-import { axleOf, isWheelEnd, sideOf, type Place } from '../rig';
-import { together, type RoadVerdict, type Standing, type TroubleId } from '../trouble';
 import type { ToldLimit } from './limit-schema';
 import type { FindingLimit, FindingState, RigState } from './state';
 
@@ -57,14 +55,10 @@ export function nearer(
   };
 }
 
-const isTrouble = ({ of }: FindingState) => of !== undefined && 'trouble' in of && !('left' in of);
-
-const whereOf = (place: Place | 'rig') =>
-  isWheelEnd(place) ? { axle: axleOf(place), side: sideOf(place) } : {};
-
 type Limited = FindingState & { readonly limit: FindingLimit };
 
-const hasLimit = (finding: FindingState): finding is Limited => finding.limit !== undefined;
+/** True for something that a rig is towed on with, so far and so long. */
+export const hasLimit = (finding: FindingState): finding is Limited => finding.limit !== undefined;
 
 /** What ends it by itself: its miles or its days. */
 function usedUp({ limit }: Limited, distance: number, now: Instant): 'miles' | 'days' | undefined {
@@ -72,48 +66,13 @@ function usedUp({ limit }: Limited, distance: number, now: Instant): 'miles' | '
   return limit.until <= now ? 'days' : undefined;
 }
 
-/** The troubles that a rig is towed on with, each with care. */
-function withCare(rig: RigState, now: Instant): readonly (Standing & { readonly id: string })[] {
-  return Object.values(rig.findings)
-    .filter(hasLimit)
-    .filter(
-      (one) =>
-        isTrouble(one) &&
-        one.limit.roll === 'care' &&
-        one.verdict !== 'stop' &&
-        usedUp(one, rig.distance, now) === undefined,
-    )
-    .map(({ id, place }) => ({
-      id,
-      verdict: { roll: 'care', because: 'three-at-once' },
-      ...whereOf(place),
-    }));
-}
-
-/** A verdict at a place as it stands beside the troubles that a rig is towed on with already; the same one there is told anew. */
-export function besides(
-  rig: RigState,
-  now: Instant,
-  place: Place | 'rig',
-  verdict: RoadVerdict,
-  trouble: TroubleId,
-): RoadVerdict {
-  const others = withCare(rig, now).filter(({ id }) => {
-    const other = rig.findings[id];
-    return !(other?.place === place && other.of && 'trouble' in other.of && other.of.trouble === trouble);
-  });
-  return together([{ verdict, ...whereOf(place) }, ...others]) ?? verdict;
-}
-
-/** A rig as it stands at a moment: what may be towed so far and so long stops it once that is used up, and where others stand beside it. */
+/** A rig as it stands at a moment: what may be towed so far and so long stops it once that is used up. */
 export function asOf(rig: RigState, now: Instant): RigState {
-  const limited = Object.values(rig.findings).filter(hasLimit);
-  if (limited.length === 0) return rig;
-  const cares = withCare(rig, now);
-  const crowded = together(cares)?.roll === 'creep' ? new Set(cares.map(({ id }) => id)) : undefined;
-  const past = limited.flatMap((finding) => {
-    const why = usedUp(finding, rig.distance, now) ?? (crowded?.has(finding.id) ? 'others' : undefined);
-    return why ? [[finding.id, { ...finding, verdict: 'stop', past: why }] as const] : [];
-  });
+  const past = Object.values(rig.findings)
+    .filter(hasLimit)
+    .flatMap((finding) => {
+      const why = usedUp(finding, rig.distance, now);
+      return why ? [[finding.id, { ...finding, verdict: 'stop', past: why }] as const] : [];
+    });
   return past.length === 0 ? rig : { ...rig, findings: { ...rig.findings, ...Object.fromEntries(past) } };
 }

@@ -142,8 +142,8 @@ export interface FindingState {
   readonly escalated?: 'came-back' | 'seen-again' | undefined;
   /** How far it may be towed with it; see `limitUsed`. */
   readonly limit?: FindingLimit | undefined;
-  /** Graver than it was found: its miles or its days are used up, or others stand beside it. */
-  readonly past?: 'miles' | 'days' | 'others' | undefined;
+  /** Graver than it was found: its miles or its days are used up. */
+  readonly past?: 'miles' | 'days' | undefined;
   /** Who it waits for, booked for which day, and whether it may be towed until then as they say. */
   readonly waits?:
     | {

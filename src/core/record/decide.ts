@@ -30,6 +30,23 @@ export function needlessEntry({ id }: Pick<FindingState, 'id'>, why: string): Ne
   return { kind: 'finding.closed', body: { finding: id, needless: true, how: why.trim().slice(0, 500) } };
 }
 
+/** That its owner drove on against what stands, and why; of the finding that decides where one does. */
+export function againstEntry(
+  finding: Pick<FindingState, 'id' | 'place'> | undefined,
+  decided: string,
+  why: string,
+): NewEntry {
+  return {
+    kind: 'decision',
+    body: {
+      place: finding?.place ?? 'rig',
+      ...(finding && { finding: finding.id }),
+      decided: decided.trim().slice(0, 500),
+      why: why.trim().slice(0, 500),
+    },
+  };
+}
+
 /** What its owner decided about a finding, and why; which opinion it answers. */
 export function decisionEntry(
   { id, place }: Pick<FindingState, 'id' | 'place'>,

@@ -23,10 +23,11 @@ export {
   withNote,
   type WorkTypedOver,
 } from './correct';
-export { decisionEntry, needlessEntry, waitsEntry } from './decide';
+export { againstEntry, decisionEntry, needlessEntry, waitsEntry } from './decide';
 export { eventEntry } from './event';
 export { figureEntry, figureFacts } from './figure';
 export {
+  besides,
   holdsOnceDone,
   roadLookEntries,
   troubleEntries,

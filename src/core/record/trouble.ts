@@ -1,7 +1,10 @@
 import { addDays, type Instant } from '../base';
 import {
   limitUsed,
+  makeEntry,
   partAt,
+  rigAfter,
+  roadLimits,
   workOf,
   type FindingState,
   type RigState,
@@ -14,6 +17,7 @@ import { isLook, refitLeft, routineDef, type HouseRules, type WorkId } from '../
 import {
   leftDef,
   leftPlaces,
+  ROLLS,
   soFar,
   troubleDef,
   type KitId,
@@ -62,16 +66,73 @@ export function troubleJob(
 }
 
 /** Until when and how far it may be towed, by the verdict on the road; none at home. */
-function limitOf(verdict: RoadVerdict, told: TroubleTold, now: Instant): ToldLimit | undefined {
+const limitOf = (verdict: RoadVerdict, told: TroubleTold, now: Instant): ToldLimit | undefined =>
+  told.underWay ? limitIn(verdict, told.into, now) : undefined;
+
+/** The limit of a verdict, so far into a trip (m). */
+function limitIn(verdict: RoadVerdict, into: number | undefined, now: Instant): ToldLimit | undefined {
   const { roll, distance, speed, looks } = verdict;
-  if (!told.underWay || (roll !== 'care' && roll !== 'creep') || distance === undefined) return undefined;
+  if ((roll !== 'care' && roll !== 'creep') || distance === undefined) return undefined;
   return {
     roll,
     distance,
     ...(speed !== undefined && { speed }),
     ...(looks && { looks: { at: [...looks.at], ...(looks.every !== undefined && { every: looks.every }) } }),
     until: addDays(now, LIMIT_DAYS),
-    ...(told.into !== undefined && { into: told.into }),
+    ...(into !== undefined && { into }),
+  };
+}
+
+/** A verdict at a place as it holds beside all that stands on the rig already: what its entry would come to, asked of the same function as every page. */
+export function besides(
+  verdict: RoadVerdict,
+  { trouble, place }: Pick<TroubleTold, 'trouble' | 'place'>,
+  { rig, now, newId }: Pick<TroubleAt, 'rig' | 'now' | 'newId'>,
+): RoadVerdict {
+  if (verdict.roll === 'stay') return verdict;
+  const limit = limitIn(verdict, undefined, now);
+  const { because } = verdict;
+  const drafts = limit
+    ? [
+        tellFinding(
+          { place, verdict: verdict.roll === 'creep' ? 'stop' : 'due', of: { trouble, because }, limit },
+          { rig },
+        ),
+      ]
+    : [];
+  const stamp = { rig: rig.id, happened: now, recorded: now };
+  const limits = roadLimits(
+    rigAfter(
+      // Put right here, it stands no more.
+      limit ? rig : without(rig, place, trouble),
+      drafts.map(({ kind, body }) => makeEntry(kind, { ...stamp, id: newId() }, body)),
+    ),
+    now,
+  );
+  if (!limits) return verdict;
+  const { roll, left, speed, joined } = limits;
+  if (roll === 'stay') return { roll, because: joined ?? 'stands-already' };
+  const same = roll === verdict.roll && left === verdict.distance && speed === verdict.speed;
+  if (same) return verdict;
+  const graver = ROLLS.indexOf(roll) > ROLLS.indexOf(verdict.roll);
+  return {
+    roll,
+    ...(left !== undefined && { distance: left }),
+    ...(speed !== undefined && { speed }),
+    ...(verdict.looks && { looks: verdict.looks }),
+    because: joined ?? (graver ? 'stands-already' : because),
+  };
+}
+
+/** A rig without one of its troubles. */
+function without(rig: RigState, place: Place | 'rig', trouble: TroubleBody['trouble']): RigState {
+  return {
+    ...rig,
+    findings: Object.fromEntries(
+      Object.entries(rig.findings).filter(
+        ([, one]) => !(one.place === place && one.of && 'trouble' in one.of && one.of.trouble === trouble),
+      ),
+    ),
   };
 }
 

@@ -72,6 +72,8 @@ function standingOf(reason: TowReason): NonNullable<GoDecision['standing']>[numb
   switch (reason.kind) {
     case 'finding':
       return { finding: reason.finding.id };
+    case 'limits':
+      return { finding: reason.limits.by.id };
     case 'duty':
       return { routine: reason.duty.routine, place: reason.duty.place };
     case 'open-work':

@@ -29,5 +29,6 @@ export {
   type Watch,
   type WatchContext,
 } from './watch';
+export { standingOf, type RigStanding } from './standing';
 export { stopWalk, type StopGroup } from './stop';
 export { readTrack, type TrackPoint, type TrackRead } from './track';

@@ -90,6 +90,7 @@ export const BECAUSE = [
   'three-at-once',
   'two-on-one-axle',
   'two-on-one-side',
+  'stands-already',
 ] as const;
 
 /** What decided a verdict on the road. */

@@ -7,7 +7,7 @@ export { BECAUSE, type Because } from './because';
 export { TROUBLE_IDS, type TroubleId } from './ids';
 export { troubleAbout, type TroubleAbout } from './about';
 export { TROUBLES, troubleDef } from './troubles';
-export { ROLLS, stricter, together, type RoadVerdict, type Roll, type Standing } from './verdict';
+export { ROLLS, stricter, type RoadVerdict, type Roll } from './verdict';
 export {
   coolingTime,
   donorsFor,

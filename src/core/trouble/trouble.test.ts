@@ -12,7 +12,6 @@ import {
   soFar,
   stricter,
   survivorLoad,
-  together,
   TROUBLE_IDS,
   TROUBLES,
   type Answers,
@@ -237,7 +236,12 @@ test.each(ROWS)('%s, %j: %s', (id, answers, verdict, because) => {
 
 test('every trouble has a row, and so has whatever decides one', () => {
   expect([...new Set(ROWS.map(([id]) => id))].sort()).toEqual([...TROUBLE_IDS].sort());
-  const several: readonly Because[] = ['three-at-once', 'two-on-one-axle', 'two-on-one-side'];
+  const several: readonly Because[] = [
+    'three-at-once',
+    'two-on-one-axle',
+    'two-on-one-side',
+    'stands-already',
+  ];
   expect(
     BECAUSE.filter((because) => !several.includes(because) && !ROWS.some((row) => row[3] === because)),
   ).toEqual([]);
@@ -339,16 +343,13 @@ describe('several at once', () => {
       looks: { at: [3000, 8000], every: 8000 },
       because: 'warm',
     });
-    expect(together([])).toBeUndefined();
-  });
-
-  test('two with care on one axle or side become creep, three anywhere as well', () => {
-    const at = (axle: number | undefined, side: 'L' | 'R' | undefined) => ({ verdict: care, axle, side });
-    expect(together([at(1, 'L'), at(2, 'R')])?.roll).toBe('care');
-    expect(together([at(1, 'L'), at(1, 'R')])?.because).toBe('two-on-one-axle');
-    expect(together([at(1, 'L'), at(2, 'L')])?.because).toBe('two-on-one-side');
-    expect(together([at(1, 'L'), at(2, 'R'), at(undefined, undefined)])?.because).toBe('three-at-once');
-    expect(together([at(1, 'L'), { verdict: { roll: 'stay', because: 'stuck' } }])?.because).toBe('stuck');
+    expect(
+      stricter({ ...care, roll: 'creep', distance: 8000, speed: 13 }, { ...care, distance: 4800, speed: 9 }),
+    ).toMatchObject({
+      roll: 'creep',
+      distance: 4800,
+      speed: 9,
+    });
   });
 
   test('in whatever order they come', () => {

@@ -53,45 +53,22 @@ const graver = (a: RoadVerdict, b: RoadVerdict) => ROLLS.indexOf(a.roll) - ROLLS
 const least = (a: number | undefined, b: number | undefined) =>
   a === undefined ? b : b === undefined ? a : Math.min(a, b);
 
-/** The stricter of two: the graver word; of one word the shorter way, the lower speed and the earlier looks of both. */
+/** The stricter of two: the graver word, the shorter way, the lower speed, and every look of both; what is not towed has neither miles nor looks. */
 export function stricter(a: RoadVerdict, b: RoadVerdict): RoadVerdict {
   const order = graver(a, b);
-  if (order !== 0) return order > 0 ? a : b;
+  const { roll } = order < 0 ? b : a;
+  const shorter = (a.distance ?? Infinity) <= (b.distance ?? Infinity) ? a : b;
+  const { because } = order === 0 ? shorter : order > 0 ? a : b;
+  if (roll === 'stay') return { roll, because };
   const distance = least(a.distance, b.distance);
   const speed = least(a.speed, b.speed);
   const at = [...new Set([...(a.looks?.at ?? []), ...(b.looks?.at ?? [])])].sort((x, y) => x - y);
   const every = least(a.looks?.every, b.looks?.every);
-  const first = (a.distance ?? Infinity) <= (b.distance ?? Infinity) ? a : b;
   return {
-    roll: a.roll,
+    roll,
     ...(distance !== undefined && { distance }),
     ...(speed !== undefined && { speed }),
     ...((at.length > 0 || every !== undefined) && { looks: { at, ...(every !== undefined && { every }) } }),
-    because: first.because,
+    because,
   };
-}
-
-/** A trouble that stands, with where on the rig it is. */
-export interface Standing {
-  readonly verdict: RoadVerdict;
-  /** The axle, counted from the front, and the side; undefined where it is of the whole rig. */
-  readonly axle?: number | undefined;
-  readonly side?: 'L' | 'R' | undefined;
-}
-
-/** Several troubles at once: the worst stands; two with care on one axle or one side, or three anywhere, become creep. */
-export function together(standing: readonly Standing[]): RoadVerdict | undefined {
-  const [first, ...rest] = standing;
-  if (!first) return undefined;
-  const worst = rest.reduce((so, { verdict }) => stricter(so, verdict), first.verdict);
-  if (worst.roll !== 'care') return worst;
-  const cares = standing.filter(({ verdict }) => verdict.roll === 'care');
-  const twice = (of: (one: Standing) => unknown) => {
-    const places = cares.map(of).filter((place) => place !== undefined);
-    return new Set(places).size < places.length;
-  };
-  if (cares.length >= 3) return creep('three-at-once');
-  if (twice(({ axle }) => axle)) return creep('two-on-one-axle');
-  if (twice(({ side }) => side)) return creep('two-on-one-side');
-  return worst;
 }

@@ -40,6 +40,8 @@ export function reasonHref(rig: string, reason: TowReason): string {
       return dutyHref(rig, reason.duty);
     case 'finding':
       return findingHref(rig, reason.finding.id);
+    case 'limits':
+      return findingHref(rig, reason.limits.by.id);
     case 'conflict':
       return placeHref(rig, reason.conflict.place);
     case 'open-work':

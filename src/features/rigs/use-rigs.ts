@@ -12,7 +12,7 @@ import {
   type TowVerdict,
 } from '@/core/duty';
 import { isOfAge, reviewRig, type Conflict } from '@/core/judge';
-import { asOf, HOUSE, type RigState, type YardState } from '@/core/log';
+import { asOf, HOUSE, roadLimits, type RigState, type RoadLimits, type YardState } from '@/core/log';
 import type { LogFacts, Lost } from '@/keeper';
 import { placesOf, wheelEnds, type Place, type RigModel, type WheelEnd } from '@/core/rig';
 import { openWork, type Run } from '@/core/routine';
@@ -34,6 +34,8 @@ export interface RigView {
   readonly duties: readonly Duty[];
   readonly open: readonly OpenWork[];
   readonly tow: TowVerdict;
+  /** How far it may roll by all that is found on it together; undefined where nothing limits it. */
+  readonly limits: RoadLimits | undefined;
   /** The wheel ends, as they stand. */
   readonly places: readonly PlaceState<WheelEnd>[];
   /** Spares and gear, as they stand. */
@@ -135,6 +137,7 @@ export function rigView(
   const kept = views.get(standing);
   if (kept?.open === work) return kept.view;
   const ends = once(() => wheelEnds(standing.model));
+  const limits = once(() => roadLimits(rig, standing.now));
   const stateAt = <P extends Place>(place: P) =>
     placeState(rig, place, standing.duties, open, standing.conflicts);
   const view = lazily<RigView>({
@@ -147,7 +150,8 @@ export function rigView(
     season: () => standing.season,
     now: () => standing.now,
     open: () => open,
-    tow: () => towVerdict(rig, standing.duties, open, standing.conflicts),
+    limits: () => limits(),
+    tow: () => towVerdict(rig, standing.duties, open, standing.conflicts, limits()),
     places: () => ends().map(stateAt),
     elsewhere: () =>
       placesOf(standing.model)

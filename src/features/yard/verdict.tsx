@@ -4,7 +4,7 @@ import Link from 'next/link';
 import { useState } from 'react';
 import { LONG_TRIP, markOfDuty, markOfFitness } from '@/core/rules';
 import type { TowReason } from '@/core/duty';
-import { Named, reasonHref, tripsAhead, type RigView } from '@/features/rigs';
+import { Named, reasonHref, RoadLine, tripsAhead, type RigView } from '@/features/rigs';
 import { usePreferences } from '@/store';
 import { measure, reasonLines, sinceWords, towHeadline, towSummary } from '@/text';
 import { cx, Mark } from '@/ui';
@@ -19,6 +19,7 @@ function reasonMark(reason: TowReason) {
 function reasonKey(reason: TowReason): string {
   if (reason.kind === 'duty') return reason.duty.id;
   if (reason.kind === 'conflict') return reason.conflict.id;
+  if (reason.kind === 'limits') return 'limits';
   return reason.kind === 'finding' ? reason.finding.id : `${reason.work.session} ${reason.work.place}`;
 }
 
@@ -43,6 +44,11 @@ export function Verdict({ view, onPlan }: { view: RigView; onPlan: () => void })
           </span>
           {towHeadline(tow)}
         </h1>
+        {view.limits && (
+          <div className="mt-2">
+            <RoadLine rig={view.rig.id} limits={view.limits} now={now} />
+          </div>
+        )}
         {view.rig.underWay && (
           <p className="mt-1.5 text-lg leading-snug">
             <Named href={`/walk?rig=${view.rig.id}`}>

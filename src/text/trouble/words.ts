@@ -433,4 +433,5 @@ export const BECAUSE_WORDS: Readonly<Record<Because, string>> = {
   'three-at-once': 'Three troubles at once.',
   'two-on-one-axle': 'Two troubles on one axle.',
   'two-on-one-side': 'Two troubles on one side.',
+  'stands-already': 'What stands on this rig already is stricter.',
 };

@@ -1,7 +1,6 @@
 import { ArrowLeft } from 'lucide-react';
 import type { Place } from '@/core/rig';
-import { besides } from '@/core/log';
-import { knownAnswers } from '@/core/record';
+import { besides, knownAnswers } from '@/core/record';
 import {
   asked,
   nextQuestion,
@@ -12,7 +11,7 @@ import {
   type TroubleId,
 } from '@/core/trouble';
 import type { RigView } from '@/features/rigs';
-import { usePreferences } from '@/store';
+import { newId, usePreferences } from '@/store';
 import { placeName, placeWords, TROUBLE_TITLES } from '@/text';
 import { answerWords, TROUBLE_WORDS } from '@/text/trouble';
 import { Button, Settled } from '@/ui';
@@ -124,7 +123,9 @@ export function Asking({
   const next = nextQuestion(trouble, answers);
   const alone = soFar(trouble, answers);
   const verdict =
-    place === undefined || draft.met === 'home' ? alone : besides(view.rig, view.now, place, alone, trouble);
+    place === undefined || draft.met === 'home'
+      ? alone
+      : besides(alone, { trouble, place }, { ...view, newId });
   const said = next && words.questions[next.id];
   const back = () =>
     onChange((before) =>

@@ -6,10 +6,21 @@ import type { NextLook } from '@/core/trip';
 import { usePreferences } from '@/store';
 import { inUnits } from '@/text';
 import { lookTitle, lookWhy, signOf, waitWords } from '@/text/way';
-import { Tape } from '@/ui';
+import { cx, Tape } from '@/ui';
 
 /** The next look and how far it is, as large as a road sign: in miles, or by the clock where that comes first. */
-export function Sign({ next, rig, now }: { next: NextLook; rig: Pick<RigState, 'findings'>; now: string }) {
+export function Sign({
+  next,
+  rig,
+  now,
+  small = false,
+}: {
+  next: NextLook;
+  rig: Pick<RigState, 'findings'>;
+  now: string;
+  /** Something graver comes before it. */
+  small?: boolean;
+}) {
   const { units } = usePreferences();
   const { look, by } = next;
   const left = look.left ?? 0;
@@ -25,14 +36,16 @@ export function Sign({ next, rig, now }: { next: NextLook; rig: Pick<RigState, '
       <p className="text-soft text-lg">Next look</p>
       <p className="figures flex flex-wrap items-baseline gap-x-3 leading-[0.86] font-semibold">
         {isNow ? (
-          <span className="text-due text-[clamp(5rem,26vw,9rem)]">now</span>
+          <span className={cx('text-due', small ? 'text-6xl' : 'text-[clamp(5rem,26vw,9rem)]')}>now</span>
         ) : far ? (
           <>
-            <span className="text-[clamp(7rem,40vw,13rem)] tracking-tight">{far.number}</span>
+            <span className={cx('tracking-tight', small ? 'text-6xl' : 'text-[clamp(7rem,40vw,13rem)]')}>
+              {far.number}
+            </span>
             <span className="text-soft text-4xl">{far.unit}</span>
           </>
         ) : (
-          <span className="text-[clamp(4rem,22vw,8rem)]">{wait}</span>
+          <span className={small ? 'text-5xl' : 'text-[clamp(4rem,22vw,8rem)]'}>{wait}</span>
         )}
       </p>
       <div className="mt-2 max-w-[36rem]">

@@ -1,17 +1,18 @@
 'use client';
 
 import Link from 'next/link';
-import { useEffect } from 'react';
+import { useEffect, useState } from 'react';
 import { daysBetween, msOf } from '@/core/base';
 import type { UnderWay } from '@/core/log';
-import { lookNext } from '@/core/trip';
+import { standingOf, type RigStanding } from '@/core/trip';
 import { devicePosition } from '@/instruments';
 import { useWakeLock } from '@/features/forms';
-import { Loading, RigTabs, type RigView, type Rigs } from '@/features/rigs';
+import { Loading, Named, reasonHref, RigTabs, RoadLine, type RigView, type Rigs } from '@/features/rigs';
 import { usePreferences } from '@/store';
-import { dayAndTime, measure, sinceWords } from '@/text';
+import { dayAndTime, measure, reasonWords, sinceWords } from '@/text';
 import { MILES_BY_WORDS } from '@/text/way';
 import { Button, LinkButton } from '@/ui';
+import { AgainstDialog } from './against-dialog';
 import { Alarms } from './alarms';
 import { Coming } from './coming';
 import { deckOf } from './deck';
@@ -59,9 +60,22 @@ function Forgotten({ under, onHome }: { under: UnderWay; onHome: () => void }) {
 }
 
 /** The bar at the thumb: read-only while it rolls, so one tap says that it has stopped or who looks. Trouble stands always in the same spot. */
-function Thumb({ rig, way, onHome }: { rig: string; way: Way; onHome: () => void }) {
+function Thumb({
+  view,
+  way,
+  standing,
+  onHome,
+}: {
+  view: RigView;
+  way: Way;
+  standing: RigStanding;
+  onHome: () => void;
+}) {
   const { leg } = way.draft;
   const to = way.setLeg;
+  const [asks, setAsks] = useState(false);
+  const rig = view.rig.id;
+  const stays = standing.roll === 'stay';
   const stop = `/walk?rig=${rig}&walk=stop`;
   return (
     <div className="bg-paper border-line sticky bottom-[calc(var(--bar)+env(safe-area-inset-bottom))] z-10 mt-auto grid gap-2.5 border-t px-4 py-3 md:bottom-0 md:grid-cols-[minmax(0,1fr)_16rem] md:px-8">
@@ -82,8 +96,18 @@ function Thumb({ rig, way, onHome }: { rig: string; way: Way; onHome: () => void
           <Button size="lg" onClick={onHome}>
             Home
           </Button>
-          <Button look="primary" size="lg" onClick={() => to('rolls')}>
-            {leg === 'stands' ? 'Drive on' : 'Done'}
+          <Button
+            look={stays ? 'plain' : 'primary'}
+            size="lg"
+            onClick={() => (stays && leg === 'stands' ? setAsks(true) : to('rolls'))}
+          >
+            {leg !== 'stands'
+              ? 'Done'
+              : stays
+                ? 'Drive on anyway'
+                : standing.roll === 'creep'
+                  ? 'Creep on'
+                  : 'Drive on'}
           </Button>
         </div>
       )}
@@ -95,6 +119,34 @@ function Thumb({ rig, way, onHome }: { rig: string; way: Way; onHome: () => void
       >
         Trouble
       </LinkButton>
+      {asks && (
+        <AgainstDialog
+          view={view}
+          standing={standing}
+          onDriven={() => {
+            setAsks(false);
+            to('rolls');
+          }}
+          onClose={() => setAsks(false)}
+        />
+      )}
+    </div>
+  );
+}
+
+/** What comes before any look: to the nearest safe place only, or not at all, and why. */
+function Held({ view, standing }: { view: RigView; standing: RigStanding }) {
+  const { units } = usePreferences();
+  const { limits, against } = standing;
+  return (
+    <div className="border-stop grid gap-3 border-l-8 pl-4">
+      {limits && <RoadLine rig={view.rig.id} limits={limits} now={view.now} big />}
+      {!limits && <p className="figures text-4xl font-semibold md:text-5xl">Stay: not towed any farther</p>}
+      {against.map((reason) => (
+        <p key={reasonHref(view.rig.id, reason)} className="text-lg">
+          <Named href={reasonHref(view.rig.id, reason)}>{reasonWords(reason, units, view.now)}</Named>
+        </p>
+      ))}
     </div>
   );
 }
@@ -127,7 +179,9 @@ export function WayView({
   const { rig, model, now } = view;
   const { miles } = way;
   const { at } = way;
-  const next = lookNext(rig, miles.into, now, paceOf(under, way, now));
+  const standing = standingOf(rig, view.tow, now, { into: miles.into, pace: paceOf(under, way, now) });
+  const { next, limits, roll } = standing;
+  const line = (roll === 'creep' || roll === 'stay') && (limits ?? standing.against.length > 0);
   const live = Object.keys(way.deck.watch.heard).length > 0;
   const forgotten = daysBetween(under.at, now) >= FORGOTTEN;
   // Unknown miles are for its owner to say.
@@ -155,7 +209,9 @@ export function WayView({
         />
         <div className="grid gap-8 lg:grid-cols-[minmax(0,1fr)_minmax(0,26rem)]">
           <div className="grid content-start gap-7">
-            {next && <Sign next={next} rig={rig} now={now} />}
+            {line && <Held view={view} standing={standing} />}
+            {next && <Sign next={next} rig={rig} now={now} small={Boolean(line)} />}
+            {roll === 'care' && limits && <RoadLine rig={rig.id} limits={limits} now={now} />}
             <p className="text-xl">
               <span className="figures font-semibold">{measure(miles.into, 'distance', units, 0)}</span> into
               the trip, {MILES_BY_WORDS[miles.by]}
@@ -182,7 +238,7 @@ export function WayView({
           </div>
         </div>
       </div>
-      <Thumb rig={rig.id} way={way} onHome={home} />
+      <Thumb view={view} way={way} standing={standing} onHome={home} />
     </div>
   );
 }
