@@ -25,6 +25,7 @@ export const TROUBLE_TITLES: Readonly<Record<TroubleId, string>> = {
   soft: 'Tire going soft',
   flat: 'Flat or blow-out',
   carcass: 'Tread lifting, bulge, cord',
+  'tire-hot': 'Tire hot, pressure up a quarter',
   hot: 'Hot hub',
   leaning: 'Wheel wobbles, hub leans',
   cap: 'Grease cap missing',
@@ -44,6 +45,10 @@ export const TROUBLE_TITLES: Readonly<Record<TroubleId, string>> = {
   lost: 'Wheel lost',
   stuck: 'Jack stuck down, nut or key rounded',
   ramp: 'Hot hubs at the ramp',
+  smoke: 'Smoke or flames at a wheel',
+  wire: 'Smoke, gas or a hot wire elsewhere',
+  struck: 'Struck, jackknifed, off the road',
+  noise: 'Noise, shaking, a smell: not known what',
 };
 
 /** What a trouble leaves to be done. */
@@ -72,6 +77,7 @@ const LEFT_WORDS: Readonly<Record<LeftId, string>> = {
   'breakaway-test': 'Test the breakaway',
   'same-part-across': 'Inspect the same part on this side',
   pivots: 'Inspect the pivots',
+  'look-all-over': 'Inspect all of it at home: coupler, tongue, frame, axles, tires, hubs, lamps, gas',
   balance: 'Work out the balance before the next trip',
 };
 

@@ -11,21 +11,24 @@ const AIR: readonly Need[] = ['gauge', 'inflator'];
 /** What each takes, and how often it is met among a hundred troubles on the road: our own estimate. */
 const FINISH: Readonly<Record<TroubleId, { readonly takes: Takes; readonly often: number }>> = {
   nail: { takes: [...AIR, 'plug-kit'], often: 8 },
-  soft: { takes: [...AIR, ['plug-kit', 'valve-core']], often: 9 },
-  flat: { takes: [...WHEEL, 'spare-fits'], often: 22 },
+  soft: { takes: [...AIR, ['plug-kit', 'valve-core']], often: 8 },
+  flat: { takes: [...WHEEL, 'spare-fits'], often: 20 },
   carcass: { takes: [...WHEEL, 'spare-fits'], often: 6 },
-  hot: { takes: [...WHEEL, 'hand-tools', 'pins', 'grease'], often: 8 },
+  'tire-hot': { takes: ['gauge', 'thermometer'], often: 1 },
+  hot: { takes: [...WHEEL, 'hand-tools', 'pins', 'grease', ['hub', 'bearings'], ['hub', 'seal']], often: 7 },
   leaning: { takes: [...WHEEL, 'hand-tools', 'pins', ['hub', 'bearings']], often: 1 },
   cap: { takes: ['grease', ['cap', 'plastic-and-tape']], often: 4 },
   'oil-bath': { takes: ['hub-oil'], often: 1 },
-  grease: { takes: ['rags-and-water', 'gloves'], often: 2 },
+  // A seal behind the hub is not put right by rags.
+  grease: { takes: [...WHEEL, 'hand-tools', 'pins', 'grease', 'seal'], often: 2 },
   studs: { takes: ['socket', ['bar', 'wrench'], 'nuts', 'stud'], often: 4 },
   dragging: { takes: [...LIFT, 'spoon'], often: 5 },
   dead: { takes: ['fuses', 'test-lamp', 'wire'], often: 4 },
   fade: { takes: [], often: 1 },
-  lights: { takes: ['bulbs', 'fuses', 'test-lamp', 'wire'], often: 13 },
-  strap: { takes: [['strap', 'link']], often: 3 },
-  coupler: { takes: ['hand-tools'], often: 2 },
+  lights: { takes: ['bulbs', 'fuses', 'test-lamp', 'wire'], often: 11 },
+  strap: { takes: ['strap', 'link'], often: 3 },
+  // Another number needs the other ball.
+  coupler: { takes: 'never', often: 2 },
   breakaway: { takes: ['breakaway-cable', 'charger-lead'], often: 1 },
   spring: { takes: 'never', often: 1 },
   sway: { takes: ['gauge'], often: 1 },
@@ -33,6 +36,10 @@ const FINISH: Readonly<Record<TroubleId, { readonly takes: Takes; readonly often
   lost: { takes: 'never', often: 1 },
   stuck: { takes: ['hand-tools'], often: 1 },
   ramp: { takes: [], often: 1 },
+  smoke: { takes: 'never', often: 1 },
+  wire: { takes: ['fuses', 'wire'], often: 1 },
+  struck: { takes: 'never', often: 1 },
+  noise: { takes: ['socket', ['bar', 'wrench'], 'thermometer'], often: 2 },
 };
 
 /** Whether a trouble can be finished on the spot with what is aboard. */

@@ -224,7 +224,13 @@ describe('what can be finished on the spot', () => {
       'ramp',
     ]);
     const all = finishes(everything(MODEL));
-    expect(all.filter(({ can }) => can !== 'yes').map(({ trouble }) => trouble)).toEqual(['spring', 'lost']);
+    expect(all.filter(({ can }) => can !== 'yes').map(({ trouble }) => trouble)).toEqual([
+      'coupler',
+      'spring',
+      'lost',
+      'smoke',
+      'struck',
+    ]);
     expect(none.reduce((sum, { often }) => sum + often, 0)).toBe(100);
   });
 

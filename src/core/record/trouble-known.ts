@@ -11,7 +11,14 @@ import {
   type Specified,
 } from '../rig';
 import type { HouseRules } from '../rules';
-import { survivorLoad, troubleDef, type Answers, type TroubleId } from '../trouble';
+import { pumpRate, survivorLoad, troubleDef, type Answers, type TroubleId } from '../trouble';
+
+/** What the pump aboard gives (psi a minute), by the minutes its owner told; none aboard gives nothing. */
+function pumpAboard({ kit }: Pick<RigState, 'kit'>, target: number | undefined): number | undefined {
+  if (kit.inflator?.aboard === false) return 0;
+  const minutes = kit.inflator?.figures.minutes;
+  return minutes === undefined || target === undefined ? undefined : pumpRate(target, minutes);
+}
 
 /** What the rig tells of a trouble's questions by itself: figures in SI with nothing guessed, and choices. */
 export function knownAnswers(
@@ -41,7 +48,7 @@ export function knownAnswers(
   const known: Answers = {
     studs: trouble === 'studs' ? model.wheels.studs : undefined,
     target: sure(pressureTarget(model, house)),
-    'to-air': rig.kit.inflator?.aboard ? rig.kit.inflator.figures.minutes : undefined,
+    pump: pumpAboard(rig, sure(pressureTarget(model, house))),
     spare: spares.length === 0 || !hasUsableSpare(rig, spares) ? 'none' : undefined,
     axles: model.axles.length > 1 ? 'more' : 'one',
     // An unknown weight is the rating.

@@ -70,7 +70,10 @@ const told = (rig: RigState) =>
       `${verdict} ${place} ${of && 'left' in of ? of.left : of && 'because' in of ? of.because : of && 'tire' in of ? 'off' : '?'}`,
   );
 
+/** Nothing torn, and it may be lifted. */
+const CHANGED = { hurt: 'nothing', lift: 'yes' } as const;
 const SPARED = {
+  lift: 'yes',
   spare: 'none',
   axles: 'more',
   hurt: 'nothing',
@@ -99,7 +102,7 @@ describe('what of a trouble stands', () => {
     const { rig, entries } = after({
       trouble: 'flat',
       place: '1L',
-      answers: { spare: 'usable' },
+      answers: { ...CHANGED, spare: 'usable' },
       outcome: 'done',
       torqued: 'hard',
     });
@@ -114,10 +117,15 @@ describe('what of a trouble stands', () => {
   });
 
   test('a spare that is not on yet stops the rig; one past its age that is on carries 50 mi', () => {
-    expect(told(after({ trouble: 'flat', answers: { spare: 'usable' } }).rig)[0]).toBe(
+    expect(told(after({ trouble: 'flat', answers: { ...CHANGED, spare: 'usable' } }).rig)[0]).toBe(
       'stop 1L spare-goes-on',
     );
-    const aged = after({ trouble: 'flat', place: '1L', answers: { spare: 'aged' }, outcome: 'done' });
+    const aged = after({
+      trouble: 'flat',
+      place: '1L',
+      answers: { ...CHANGED, spare: 'aged' },
+      outcome: 'done',
+    });
     expect(told(aged.rig)).toContain('due 1L aged-spare');
   });
 
@@ -130,7 +138,7 @@ describe('what of a trouble stands', () => {
         rolled: 0,
       });
     const { rig } = after(
-      { trouble: 'flat', place: '1L', answers: { spare: 'usable' }, outcome: 'done' },
+      { trouble: 'flat', place: '1L', answers: { ...CHANGED, spare: 'usable' }, outcome: 'done' },
       tandem,
       [tire(1, '1L'), tire(2, 'S1')],
     );
@@ -162,9 +170,9 @@ describe('what of a trouble stands', () => {
 
   test('a boat without brakes is not asked to look at them', () => {
     const bare = sampleModel({ axles: 1, brake: 'none' });
-    expect(told(after({ trouble: 'grease', answers: { where: 'behind' } }, bare).rig)).toEqual([
-      'stop 1L brake-counts-as-gone',
-    ]);
+    expect(
+      told(after({ trouble: 'grease', answers: { hub: 'cool', where: 'behind', how: 'thrown' } }, bare).rig),
+    ).toEqual(['stop 1L brake-counts-as-gone', 'due 1L repack-here']);
   });
 });
 

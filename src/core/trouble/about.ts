@@ -13,6 +13,7 @@ const ABOUT: Readonly<Record<TroubleId, (because: string) => TroubleAbout | unde
   soft: () => ({ what: 'valve', grade: 'hisses' }),
   flat: () => ({ what: 'tire-wall', grade: 'cut' }),
   carcass: () => ({ what: 'tire-wall', grade: 'bulge' }),
+  'tire-hot': () => undefined,
   hot: (because) => (because === 'brake-drags' ? { what: 'drag', grade: 'snaps' } : { what: 'hub-temp' }),
   leaning: (because) =>
     because === 'as-studs' ? { what: 'lug-move', grade: 'broken' } : { what: 'rock', grade: 'clunks' },
@@ -39,6 +40,11 @@ const ABOUT: Readonly<Record<TroubleId, (because: string) => TroubleAbout | unde
   lost: () => ({ what: 'lug-move', grade: 'hole-worn' }),
   stuck: () => undefined,
   ramp: () => undefined,
+  // Each is judged by the row it leads to.
+  smoke: () => undefined,
+  wire: () => undefined,
+  struck: () => undefined,
+  noise: () => undefined,
 };
 
 /** What a trouble is of, as a grade or a reading would tell it; undefined where a part, a welder or a shop puts it right. */

@@ -2,6 +2,9 @@ import { toSI } from '../quantity';
 
 const psi = (value: number) => toSI(value, 'psi');
 
+/** What a tire that rolled lately would read cold, of what it reads warm. */
+export const COLD_SHARE = 0.9;
+
 /** How fast a tire loses air (Pa a minute) from two pressures (Pa) some minutes apart, a psi of doubt added; never less than a tenth of a psi. */
 export function lossRate(first: number, second: number, minutes = 10): number {
   return Math.max(psi(0.1), (first - second + psi(1)) / minutes);
@@ -18,7 +21,7 @@ export function survivorLoad(gvwr: number, weight: number | undefined, tongue: n
 }
 
 /** Nuts that have to be left on a wheel of so many studs for it to roll at all. */
-const LEAST_LEFT: Readonly<Record<number, number>> = { 4: 4, 5: 4, 6: 5, 8: 7 };
+const LEAST_LEFT: Readonly<Record<number, number>> = { 4: 4, 5: 4, 6: 5, 8: 6 };
 
 /** A wheel that nuts could be borrowed from: its studs, and whether its nuts held. */
 export interface Donor {

@@ -4,6 +4,7 @@ export const TROUBLE_IDS = [
   'soft',
   'flat',
   'carcass',
+  'tire-hot',
   'hot',
   'leaning',
   'cap',
@@ -23,6 +24,10 @@ export const TROUBLE_IDS = [
   'lost',
   'stuck',
   'ramp',
+  'smoke',
+  'wire',
+  'struck',
+  'noise',
 ] as const;
 
 /** A trouble by its name. */

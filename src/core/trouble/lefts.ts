@@ -61,6 +61,7 @@ const LEFTS = {
   'same-part-across': due('across', 'pivots'),
   pivots: due('rig', 'pivots'),
   balance: due('rig'),
+  'look-all-over': due('rig'),
 } as const satisfies Record<string, LeftDef>;
 
 /** Something a trouble leaves to be done, by its code. */

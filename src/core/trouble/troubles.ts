@@ -3,7 +3,8 @@ import type { TroubleDef } from './define';
 import type { TroubleId } from './ids';
 import { breakaway, coupler, lost, ramp, shifted, spring, strap, stuck, sway } from './hitch';
 import { cap, grease, hot, leaning, oilBath, studs } from './hubs';
-import { carcass, flat, nail, soft } from './tires';
+import { noise, smoke, struck, wire } from './other';
+import { carcass, flat, nail, soft, tireHot } from './tires';
 
 /** Every trouble by its name. */
 export const TROUBLES = {
@@ -11,6 +12,7 @@ export const TROUBLES = {
   soft,
   flat,
   carcass,
+  'tire-hot': tireHot,
   hot,
   leaning,
   cap,
@@ -30,6 +32,10 @@ export const TROUBLES = {
   lost,
   stuck,
   ramp,
+  smoke,
+  wire,
+  struck,
+  noise,
 } as const satisfies Record<TroubleId, TroubleDef>;
 
 /** What is known of a trouble. */

@@ -10,6 +10,8 @@ export interface RoadVerdict {
   readonly roll: Roll;
   readonly distance?: number;
   readonly speed?: number;
+  /** Seconds until it is to be looked at again whatever the miles: a tire that loses air. */
+  readonly again?: number;
   /** The first looks (m), and then every so far. */
   readonly looks?: { readonly at: readonly number[]; readonly every?: number };
   readonly because: Because;
@@ -60,6 +62,7 @@ export function stricter(a: RoadVerdict, b: RoadVerdict): RoadVerdict {
   const shorter = (a.distance ?? Infinity) <= (b.distance ?? Infinity) ? a : b;
   const { because } = order === 0 ? shorter : order > 0 ? a : b;
   if (roll === 'stay') return { roll, because };
+  const again = least(a.again, b.again);
   const distance = least(a.distance, b.distance);
   const speed = least(a.speed, b.speed);
   const at = [...new Set([...(a.looks?.at ?? []), ...(b.looks?.at ?? [])])].sort((x, y) => x - y);
@@ -68,6 +71,7 @@ export function stricter(a: RoadVerdict, b: RoadVerdict): RoadVerdict {
     roll,
     ...(distance !== undefined && { distance }),
     ...(speed !== undefined && { speed }),
+    ...(again !== undefined && { again }),
     ...((at.length > 0 || every !== undefined) && { looks: { at, ...(every !== undefined && { every }) } }),
     because,
   };

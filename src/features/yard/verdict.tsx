@@ -57,7 +57,10 @@ export function Verdict({ view, onPlan }: { view: RigView; onPlan: () => void })
             {view.rig.underWay.into > 0 && `, ${measure(view.rig.underWay.into, 'distance', units, 0)} told`}
           </p>
         )}
-        <p className="text-soft mt-1.5 max-w-[62ch] text-lg leading-snug">{towSummary(tow, units, now)}</p>
+        {/* Limits joined are told by their own line. */}
+        {tow.reasons[0]?.kind !== 'limits' && (
+          <p className="text-soft mt-1.5 max-w-[62ch] text-lg leading-snug">{towSummary(tow, units, now)}</p>
+        )}
         {next && (
           <div className="mt-1.5 max-w-[62ch]">
             <OutlookNote view={view} trip={next} />

@@ -49,6 +49,7 @@ test('how far, how fast and when to look, in both units and never more than the 
     spare: 'none',
     axles: 'more',
     hurt: 'nothing',
+    lift: 'yes',
     load: 600,
     maximum: 1100,
     rating: 1600,

@@ -16,75 +16,135 @@ export interface TroubleWords {
 
 const SPARE: QuestionWords = {
   ask: 'Is there a spare that fits?',
-  how: 'Same studs and height, load range enough, holds its pressure.',
-  options: { usable: 'Yes, sound', aged: 'Sound, but past its age', none: 'No' },
-};
-const FIRST: QuestionWords = { ask: 'Pressure now' };
-const SECOND: QuestionWords = { ask: 'Pressure ten minutes later' };
-const WHERE: QuestionWords = {
-  ask: 'Where does it lose air?',
-  how: 'Soap and water show it.',
+  how: 'Same studs, seat and height, load range enough. Over 10 years old, damaged or over 25 % low without a pump: no spare.',
   options: {
-    valve: 'Valve',
-    crown: 'Crown of the tread',
-    shoulder: 'Shoulder',
-    wall: 'Wall',
-    rim: 'At the rim',
+    usable: 'Yes, sound',
+    aged: 'Sound, but past its age',
+    low: '15 to 25 % low, no pump',
+    none: 'No',
   },
 };
-const ROLLED: QuestionWords = {
-  ask: 'Did it roll low?',
-  how: 'Hot, creased, or rubber dust inside means that it did.',
-  options: { no: 'No', low: 'Yes, a fifth to half low', half: 'Yes, under half or flat' },
+const AXLES: QuestionWords = { ask: 'How many axles?', options: { one: 'One', more: 'Two or three' } };
+const SURVIVOR: Readonly<Record<'load' | 'maximum' | 'rating', QuestionWords>> = {
+  load: {
+    ask: 'Load on the good tire of that side',
+    how: 'Half of what is on the axles; not known: half the trailer rating (GVWR).',
+  },
+  maximum: { ask: 'What that tire carries', how: 'Molded on its wall, at the pressure it has.' },
+  rating: { ask: 'Rating of its axle (GAWR)' },
 };
-const TARGET: QuestionWords = { ask: 'Pressure it should have, cold' };
-const TO_AIR: QuestionWords = { ask: 'Minutes it takes to air it up' };
+/** A tire that loses air: read, found, aired, or changed. */
+const LOSES: Readonly<Record<string, QuestionWords>> = {
+  target: { ask: 'Pressure it should have, cold', how: 'Or what it read this morning.' },
+  first: { ask: 'Pressure now', how: 'Stand in line with the tread, never facing the side of the tire.' },
+  stood: {
+    ask: 'Has it stood still for three hours?',
+    how: 'A tire that rolled reads warm: a tenth is taken off.',
+    options: { yes: 'Yes, it is cold', no: 'No, it rolled' },
+  },
+  danger: {
+    ask: 'Do you stand in danger?',
+    how: 'A lane, a narrow shoulder, a bend, a bridge: nobody waits ten minutes there.',
+    options: { no: 'No, in a safe place', yes: 'Yes' },
+  },
+  where: {
+    ask: 'Where does it lose air?',
+    how: 'Soap and water show it. The crown ends an inch (25 mm) from the edge of the tread.',
+    options: {
+      valve: 'Valve',
+      crown: 'Crown of the tread',
+      shoulder: 'Shoulder',
+      wall: 'Wall',
+      rim: 'At the rim',
+    },
+  },
+  rolled: {
+    ask: 'Did it roll low?',
+    how: 'Hot, creased, or rubber dust inside means that it did.',
+    options: { no: 'No', low: 'Yes, a fifth to half low', half: 'Yes, under half or flat' },
+  },
+  second: { ask: 'Pressure ten minutes later', how: 'Gone by 10 psi (0.7 bar) sooner: read it at once.' },
+  apart: { ask: 'Minutes between the two readings' },
+  'aired-to': {
+    ask: 'Air it up: what does it read now?',
+    how: 'To what its sound mate reads, never higher. No air here: what it reads.',
+  },
+  pump: { ask: 'What the pump aboard gives, in psi a minute', how: 'No pump: 0.' },
+  spare: SPARE,
+  axles: AXLES,
+  ...SURVIVOR,
+};
+const SLOW_STOP: QuestionWords = {
+  ask: 'A slow stop at walking pace',
+  how: 'Tried off the lane, before it goes on.',
+  options: { straight: 'Straight, not pushed', crooked: 'Pulls aside, or it is pushed on' },
+};
+const OTHERS_BRAKE: QuestionWords = {
+  ask: 'Without this brake, what still brakes?',
+  options: { half: 'Both ends of at least half its axles', fewer: 'Fewer' },
+};
+const WITHIN: QuestionWords = {
+  ask: 'Is the trailer within what law and vehicle allow without brakes?',
+  how: 'Both, by its weight today.',
+  options: { yes: 'Yes, both', no: 'No' },
+};
+const HANDS = {
+  stays: 'Stays five seconds',
+  seconds: 'One to five seconds',
+  'not-at-all': 'Not at all',
+  sizzles: 'A drop of water sizzles',
+};
+/** Nobody puts a hand on metal of unknown heat. */
+const HAND_HOW =
+  'First an inch (25 mm) away, then one drop of water flicked from a finger, then the back of the hand. No other water, ever.';
 
 /** Every trouble in words. */
 export const TROUBLE_WORDS: Readonly<Record<TroubleId, TroubleWords>> = {
-  nail: {
-    also: 'puncture holding air',
-    questions: {
-      first: FIRST,
-      second: SECOND,
-      where: WHERE,
-      rolled: ROLLED,
-      target: TARGET,
-      'to-air': TO_AIR,
-    },
-  },
-  soft: {
-    also: 'leak slow low pressure losing air',
-    questions: {
-      first: FIRST,
-      second: SECOND,
-      where: WHERE,
-      rolled: ROLLED,
-      target: TARGET,
-      'to-air': TO_AIR,
-    },
-  },
+  nail: { also: 'puncture holding air screw', questions: LOSES },
+  soft: { also: 'leak slow low pressure losing air', questions: LOSES },
   flat: {
-    also: 'burst tire spare',
+    also: 'burst tire spare blowout bang',
     questions: {
-      spare: SPARE,
-      axles: { ask: 'How many axles?', options: { one: 'One', more: 'Two or three' } },
       hurt: {
-        ask: 'What did it hurt?',
-        how: 'Look at the brake line, wiring, fender and rim.',
-        options: { nothing: 'Nothing', rim: 'The rim', line: 'A brake line or wires', fender: 'The fender' },
+        ask: 'What did the tread tear?',
+        how: 'Gas bottles shut first. Look at brake line and wire, gas and water pipe, fender and rim.',
+        options: {
+          nothing: 'Nothing',
+          fender: 'The fender',
+          rim: 'The rim',
+          line: 'A brake line or brake wire',
+          gas: 'A gas pipe, or it smells of gas',
+        },
       },
-      load: {
-        ask: 'Load on the good tire of that side',
-        how: 'Half of what is on the axles; not known: half the trailer rating (GVWR).',
+      lift: {
+        ask: 'May it be lifted here?',
+        how: 'Off the lane, firm and level, and not alone on the traffic side.',
+        options: { yes: 'Yes', no: 'No' },
       },
-      maximum: { ask: 'What that tire carries', how: 'Molded on its wall, at the pressure it has.' },
-      rating: { ask: 'Rating of its axle (GAWR)' },
+      spare: SPARE,
+      axles: AXLES,
+      ...SURVIVOR,
     },
   },
   carcass: {
-    also: 'separation bubble tire shakes',
-    questions: { spare: SPARE },
+    also: 'separation bubble tire shakes thump',
+    questions: {
+      spare: SPARE,
+      air: { ask: 'Does it hold its air?', options: { holds: 'Yes', lost: 'No' } },
+      axles: AXLES,
+      ...SURVIVOR,
+    },
+  },
+  'tire-hot': {
+    also: 'temperature sensor rise',
+    questions: {
+      cause: {
+        ask: 'Is the cause found and put right?',
+        how: 'Load, a low mate, a brake or bearing hot there. Never let air out. Nobody faces its side while it cools, 30 minutes.',
+        options: { 'put-right': 'Found and put right', 'not-found': 'Not found' },
+      },
+      again: { ask: 'Has it risen again since?', options: { no: 'No', 'risen-again': 'Yes' } },
+    },
   },
   hot: {
     also: 'bearing heat smoke smell grease temperature',
@@ -93,17 +153,11 @@ export const TROUBLE_WORDS: Readonly<Record<TroubleId, TroubleWords>> = {
         ask: 'Hub temperature',
         how: 'On paint, rubber or tape at the hub, within five minutes. A bare cap reads far too cold. No thermometer: skip.',
       },
-      hand: {
-        ask: 'The back of a hand on the hub',
-        options: {
-          stays: 'Stays five seconds',
-          seconds: 'One to five seconds',
-          'not-at-all': 'Not at all',
-          sizzles: 'A drop of water sizzles',
-        },
-      },
+      hand: { ask: 'The back of a hand on the hub', how: HAND_HOW, options: HANDS },
       mate: { ask: 'The hub across the axle' },
-      air: { ask: 'The air' },
+      'mate-hand': { ask: 'A hand on the hub across the axle', how: HAND_HOW, options: HANDS },
+      air: { ask: 'The air', how: 'As the dash shows it.' },
+      day: { ask: 'The day', options: { hot: 'Hot', mild: 'Mild', cold: 'Cold' } },
       smoke: {
         ask: 'Smoke or smell?',
         options: { no: 'None', brake: 'Of brakes', hub: 'Smoke from the hub' },
@@ -115,12 +169,17 @@ export const TROUBLE_WORDS: Readonly<Record<TroubleId, TroubleWords>> = {
           none: 'Turns free',
           'goes-with-brake-off': 'Drag goes with the brake off',
           stays: 'Drag stays',
+          'not-here': 'Cannot be raised here',
         },
       },
       touched: { ask: 'Was that bearing worked on in the last 500 mi?', options: { no: 'No', yes: 'Yes' } },
       opened: {
         ask: 'Hub cold, opened, nut reset: how does it look?',
-        options: { bright: 'Bright and greased', rough: 'Rough, metal, dry or blue' },
+        options: {
+          bright: 'Bright and greased',
+          rough: 'Rough, metal, dry or blue',
+          'not-here': 'Cannot be opened here',
+        },
       },
     },
   },
@@ -141,6 +200,10 @@ export const TROUBLE_WORDS: Readonly<Record<TroubleId, TroubleWords>> = {
         how: 'Pin, keeper or tang.',
         options: { there: 'There', missing: 'Missing' },
       },
+      rock: {
+        ask: 'Rock the wheel, top and bottom',
+        options: { none: 'No movement', felt: 'It moves' },
+      },
       reset: { ask: 'Rocked, nut reset, a new pin in?', options: { yes: 'Yes', no: 'No' } },
       grease: { ask: 'The grease', options: { clean: 'Clean', dirty: 'Water or grit in it' } },
     },
@@ -148,20 +211,41 @@ export const TROUBLE_WORDS: Readonly<Record<TroubleId, TroubleWords>> = {
   'oil-bath': {
     also: 'oil hub window',
     questions: {
-      where: { ask: 'Where does it leak?', options: { front: 'In front', behind: 'Behind, at the brake' } },
       window: {
         ask: 'The window',
-        options: { low: 'Low', empty: 'Empty', milky: 'Milky', filled: 'Filled again' },
+        options: {
+          low: 'Low',
+          empty: 'Empty',
+          milky: 'Milky',
+          filled: 'Was empty, filled now',
+          drained: 'Was milky, drained and filled',
+        },
       },
+      where: { ask: 'Where does it leak?', options: { front: 'In front', behind: 'Behind, at the brake' } },
+      'others-brake': OTHERS_BRAKE,
     },
   },
   grease: {
-    also: 'grease thrown hub seal',
+    also: 'grease thrown hub seal leak',
     questions: {
+      hub: {
+        ask: 'The hub: warm, or does the wheel rock?',
+        how: HAND_HOW,
+        options: { cool: 'Cool, and it does not rock', 'warm-or-rocks': 'Warm, or it rocks' },
+      },
       where: {
         ask: 'Where does it come from?',
         options: { front: 'The cap, in front', behind: 'Behind the hub' },
       },
+      how: {
+        ask: 'How much?',
+        options: { film: 'A film that stays', thrown: 'Thrown, dripping, or on the brake' },
+      },
+      brake: {
+        ask: 'Is there a brake there, and does a slow stop pull straight?',
+        options: { none: 'No brake there', straight: 'Pulls straight', pulls: 'Pulls aside' },
+      },
+      'others-brake': OTHERS_BRAKE,
     },
   },
   studs: {
@@ -171,11 +255,19 @@ export const TROUBLE_WORDS: Readonly<Record<TroubleId, TroubleWords>> = {
       held: {
         ask: 'Did the other nuts hold their torque?',
         how: 'Loose by hand, or over 30° to torque, is not.',
-        options: { yes: 'Yes', 'ran-loose': 'No, they ran loose' },
+        options: {
+          yes: 'Yes',
+          settled: 'First recheck, up to 60°, all still tight',
+          'ran-loose': 'No, they ran loose',
+        },
       },
       studs: { ask: 'Studs on this wheel' },
       lost: { ask: 'Nuts or studs that went', how: 'All of them, also those that are back on.' },
-      gone: { ask: 'Still missing now' },
+      gone: { ask: 'Still missing now', how: 'A broken stud is missing, whatever nut there is.' },
+      neighbors: {
+        ask: 'Those that are missing: side by side?',
+        options: { apart: 'Apart', 'side-by-side': 'Side by side' },
+      },
       from: {
         ask: 'Where did the nuts come from that are back on?',
         how: 'From the spare’s carrier or the box first. A wheel that gives one gives one only.',
@@ -190,12 +282,23 @@ export const TROUBLE_WORDS: Readonly<Record<TroubleId, TroubleWords>> = {
   dragging: {
     also: 'brake hot locked pulls',
     questions: {
-      pin: { ask: 'Breakaway pin', options: { in: 'In', out: 'Out' } },
+      pin: { ask: 'Breakaway pin', options: { in: 'In', out: 'Out: put it back in', lost: 'Lost' } },
+      hubs: {
+        ask: 'Feel every hub',
+        how: HAND_HOW,
+        options: { cool: 'A hand stays on all of them', hot: 'One is hot' },
+      },
+      required: {
+        ask: 'Is a breakaway required where you tow?',
+        how: 'Without its pin: the lead of the breakaway battery off and taped.',
+        options: { no: 'No, I looked it up', yes: 'Yes' },
+      },
       'how-many': { ask: 'How many drag?', options: { all: 'All', one: 'One wheel' } },
       'plug-out': {
         ask: 'With the plug out, for the test only',
         options: { goes: 'Drag goes', stays: 'Drag stays' },
       },
+      'within-limit': WITHIN,
       'backed-off': { ask: 'With that brake backed off', options: { free: 'Free', drags: 'Still drags' } },
       hub: { ask: 'Its hub', options: { cool: 'Under 170 °F (77 °C)', hot: 'Hotter' } },
     },
@@ -204,15 +307,23 @@ export const TROUBLE_WORDS: Readonly<Record<TroubleId, TroubleWords>> = {
     also: 'brake failure controller fuse',
     questions: {
       which: {
-        ask: 'Which brakes are gone?',
-        options: { all: 'All', 'one-axle-of-two': 'Both ends of one axle of two', 'one-end': 'One end' },
+        ask: 'What still brakes?',
+        options: {
+          'one-axle-of-two': 'Both ends of at least half its axles',
+          'one-end': 'One end of an axle alone',
+          all: 'None, or fewer',
+        },
       },
-      'within-limit': {
-        ask: 'Is the trailer within what law and vehicle allow without brakes?',
-        how: 'Both, by its weight today.',
-        options: { yes: 'Yes, both', no: 'No' },
+      'law-allows': {
+        ask: 'Does your law allow it with half its axles braked?',
+        options: { yes: 'Yes', 'not-looked-up': 'Not looked up yet', no: 'No' },
       },
-      'law-allows': { ask: 'Does your law allow one braked axle?', options: { yes: 'Yes', no: 'No' } },
+      end: {
+        ask: 'The end that brakes alone',
+        options: { electric: 'Electric: its wire parted and taped', hydraulic: 'Hydraulic' },
+      },
+      'within-limit': WITHIN,
+      'slow-stop': SLOW_STOP,
     },
   },
   fade: {
@@ -220,22 +331,29 @@ export const TROUBLE_WORDS: Readonly<Record<TroubleId, TroubleWords>> = {
     questions: {
       hubs: { ask: 'The hubs, after 30 minutes', options: { cool: 'Under 170 °F (77 °C)', hot: 'Hotter' } },
       wheels: { ask: 'The wheels', options: { free: 'Turn free', drag: 'Drag' } },
+      fluid: {
+        ask: 'Brake fluid',
+        options: { 'at-its-line': 'At its line, or electric brakes', low: 'Low' },
+      },
+      'slow-stop': SLOW_STOP,
     },
   },
   lights: {
-    also: 'lamp bulb turn brake running',
+    also: 'lamp bulb turn brake running dark',
     questions: {
       which: {
         ask: 'What does not work?',
         options: {
+          dark: 'Nothing shows behind',
           'brake-or-turn': 'Brake or turn on a side',
-          running: 'Running lamps',
-          'one-marker': 'One marker',
+          'one-brake': 'One brake lamp; the other and both turns show',
+          running: 'Running lamps of the front, rear or a side',
+          'one-marker': 'One marker or plate lamp, all else shows',
         },
       },
       time: {
-        ask: 'When do you drive?',
-        options: { day: 'By day', dusk: 'At dusk or night', rain: 'In rain or fog' },
+        ask: 'How is it outside?',
+        options: { day: 'A dry day', dusk: 'Dusk or dark', rain: 'Rain or fog' },
       },
     },
   },
@@ -257,14 +375,27 @@ export const TROUBLE_WORDS: Readonly<Record<TroubleId, TroubleWords>> = {
   coupler: {
     also: 'hitch ball unhitched',
     questions: {
-      numbers: { ask: 'Number on ball and coupler', options: { same: 'The same', differ: 'They differ' } },
       'came-off': { ask: 'Did it come off?', options: { no: 'No', yes: 'Yes' } },
+      numbers: {
+        ask: 'Number on ball and coupler',
+        options: { same: 'The same', 'not-readable': 'Not readable here', differ: 'They differ' },
+      },
       latched: { ask: 'Latched, pin in?', options: { 'and-pinned': 'Yes', no: 'No' } },
       'lift-test': {
         ask: 'Lift test',
         how: 'The vehicle’s tail up 2 to 3 in (5 to 8 cm) by the jack, ten seconds.',
-        options: { holds: 'Holds, no play', play: 'Play, or it lets go' },
+        options: {
+          holds: 'Holds, no play',
+          'not-here': 'Not here; no play in sight',
+          play: 'Play, or it lets go',
+        },
       },
+      cause: {
+        ask: 'Why did it come off?',
+        how: 'Brakes cool, pin in, battery read; chains, cable and plug whole.',
+        options: { 'put-right': 'Found and put right', 'not-found': 'Not found' },
+      },
+      chains: { ask: 'Chains on?', options: { on: 'Yes, both', off: 'No' } },
     },
   },
   breakaway: {
@@ -297,14 +428,30 @@ export const TROUBLE_WORDS: Readonly<Record<TroubleId, TroubleWords>> = {
           frame: 'Tongue or main rail cracked',
         },
       },
-      moved: { ask: 'How far did the axle move?', how: 'Wheelbase left against right.' },
-      'to-tire': { ask: 'Tire to the nearest thing' },
+      'to-tire': {
+        ask: 'Tire to the nearest thing',
+        how: 'By eye, with a finger: an inch (25 mm) is the least.',
+      },
+      moved: {
+        ask: 'How far did the axle move?',
+        how: 'Wheelbase left against right. Not under it where it may not be lifted: not known.',
+      },
+      torqued: {
+        ask: 'The U-bolt nuts',
+        options: { figure: 'Torqued to their figure', tight: 'Tight, no figure or wrench for them' },
+      },
     },
   },
   sway: {
     also: 'fishtail wag unstable',
     questions: {
       began: { ask: 'Speed it began at', how: 'As the dial showed it.' },
+      again: { ask: 'Has it swayed again since?', options: { no: 'No', yes: 'Yes' } },
+      cause: {
+        ask: 'Is the cause found and put right?',
+        how: 'A soft tire, load too far back, the hitch, a wheel that is free.',
+        options: { 'put-right': 'Found and put right', 'not-found': 'Not found' },
+      },
       tongue: {
         ask: 'Tongue weight',
         options: { 'in-window': 'Known, inside its window', light: 'Too light' },
@@ -317,7 +464,19 @@ export const TROUBLE_WORDS: Readonly<Record<TroubleId, TroubleWords>> = {
       load: { ask: 'The load', options: { 'back-and-tied': 'Back in place and tied', loose: 'Still loose' } },
     },
   },
-  lost: { also: 'wheel came off', questions: {} },
+  lost: {
+    also: 'wheel came off fell off',
+    questions: {
+      nuts: {
+        ask: 'Every other nut of the rig, by wrench',
+        how: 'Nobody fetches a wheel from a lane. Anyone hit, or a wheel in the road: emergency call first.',
+        options: { 'at-figure': 'All at their figure', 'ran-loose': 'Another wheel ran loose' },
+      },
+      axles: AXLES,
+      whole: { ask: 'Hub, spindle and brake of that end', options: { yes: 'Whole', no: 'Damaged' } },
+      ...SURVIVOR,
+    },
+  },
   stuck: {
     also: 'tongue jack key lug rounded',
     questions: {
@@ -336,30 +495,96 @@ export const TROUBLE_WORDS: Readonly<Record<TroubleId, TroubleWords>> = {
         how: 'Wait 20 minutes and feel again.',
         options: { stays: 'Stays on all of them', not: 'Does not' },
       },
+      mate: {
+        ask: 'Is one a step hotter than the one across?',
+        options: { alike: 'No, alike', hotter: 'Yes' },
+      },
+    },
+  },
+  smoke: {
+    also: 'fire burning flames smell',
+    questions: {
+      flames: { ask: 'Flames?', options: { none: 'None, smoke only', flames: 'Flames' } },
+      from: {
+        ask: 'Where does the smoke come from?',
+        how: '30 minutes, nobody facing the side of the wheel, 50 ft (15 m) off, in line with the tread.',
+        options: { tire: 'The tire', brakes: 'The brakes', hub: 'The hub' },
+      },
+    },
+  },
+  wire: {
+    also: 'gas propane burning smell fire electric',
+    questions: {
+      what: {
+        ask: 'What is it?',
+        options: { 'hot-wire': 'A hot or melted wire', gas: 'It smells of gas', flames: 'Flames' },
+      },
+      cause: {
+        ask: 'Plug out, battery lead off, cool: is the cause put right?',
+        options: { 'put-right': 'Found and put right', 'not-found': 'Not found' },
+      },
+    },
+  },
+  struck: {
+    also: 'accident crash hit ditch jackknife',
+    questions: {
+      found: {
+        ask: 'Coupler, tongue, frame, axle, tires, hubs, lamps, gas, load',
+        how: 'People first, emergency call. Then all the way around.',
+        options: { 'all-sound': 'All sound', damage: 'Cracked, bent, moved or leaking' },
+      },
+    },
+  },
+  noise: {
+    also: 'bang rattle vibration shakes pulls smells grinding unknown',
+    questions: {
+      found: {
+        ask: 'Walk around it: what do you find?',
+        how: 'Each tire by eye, each hub by the near hand, each nut by wrench, anything hanging, then wheel by wheel rocked.',
+        options: { nothing: 'Nothing', something: 'Something' },
+      },
+      looked: {
+        ask: 'Did you look at all of it?',
+        options: { 'all-round': 'All around', 'not-traffic-side': 'Not the traffic side' },
+      },
+      tried: {
+        ask: 'Tried at 15 mph (25 km/h)',
+        options: { gone: 'It is gone', 'still-there': 'Still shakes, grinds or pulls' },
+      },
     },
   },
 };
 
 /** What decided, by its code. */
 export const BECAUSE_WORDS: Readonly<Record<Because, string>> = {
-  'holds-air': 'It holds its air. Leave it in, and read it every 10 mi.',
-  'wall-or-shoulder': 'A hole in the wall or shoulder is not plugged: spare, or stay.',
-  'rolled-flat': 'It rolled flat: not inflated, not plugged.',
-  'rolled-low': 'It rolled low: feel for bulges, and have it looked into off the rim.',
+  'holds-air': 'It holds its air. Leave it in; read it at 5 mi, then every 10 mi.',
+  'wall-or-shoulder':
+    'A hole in the wall or shoulder is not plugged: spare, or to a safe place and there stay.',
+  'rolled-flat': 'Half of its pressure or less: not inflated, not plugged.',
+  'rolled-low':
+    'It rolled low. Look for bulges from ahead and behind; off the rim and inspected inside before the next trip.',
   'loss-unknown': 'How fast it loses air is not known.',
-  'lasts-between-airings': 'It lasts more than twice as long as airing it up takes.',
-  'loses-too-fast': 'It loses air faster than it can be kept up.',
+  'lasts-between-airings': 'The pump keeps up: read it and air it again before half its time is over.',
+  'aired-once': 'Aired once, to a place within half its time. There it stays.',
+  'no-pump': 'Without a pump that keeps up, only as far as half its time reaches.',
+  'read-where-safe': 'On at once to a safe place, and read it there.',
+  'loses-too-fast': 'It is low within minutes: spare, else only as far as the air lasts.',
   'spare-goes-on': 'The spare goes on. It is a refit: rechecks open.',
   'aged-spare': 'A spare past its age carries, but not far and not fast.',
+  'soft-spare': 'A spare that is low carries, but not far and not fast: air it first where you can.',
+  'gas-smelt': 'Gas, or its pipe torn, or nobody looked: bottles shut, no spark, everyone off, fire service.',
+  'not-lifted-here': 'It may not be lifted here.',
+  'tire-cooled': 'Cooled 30 minutes, its cause put right.',
+  'tire-heats': 'It heats up, and why is not found: not let down, not touched, it cools.',
   'one-axle-no-spare': 'One axle and no spare: only out of the lane.',
-  'line-hurt': 'A brake line or wire may be hurt.',
+  'line-hurt': 'A brake line or wire is torn: see “No brakes, or one dead” as well.',
   'survivor-carries':
     'The other tire of that side carries it: wheel off, axle end hung hard, clear of the road.',
   'survivor-overloaded': 'The other tire of that side is over its limit: unload to get under it.',
   'survivor-unknown': 'What the other tire would carry is not known.',
   'coming-apart': 'It comes apart: only to a safe place.',
   cool: 'No hotter than it should be. Feel it again at the next stop.',
-  warm: 'Warmer than its mate. Let it cool 20 minutes, and look again.',
+  warm: 'Warmer than it should be. Let it cool 20 minutes, and look again after 5 mi.',
   burnt: 'Over 210 °F (99 °C): its grease is gone.',
   'hub-smokes': 'Smoke from the hub, or nobody knows.',
   'heat-unknown': 'How hot it is, is not known: measure, or feel.',
@@ -367,38 +592,55 @@ export const BECAUSE_WORDS: Readonly<Record<Because, string>> = {
   'nut-reset': 'Nut reset, bright and greased.',
   'bearing-gone': 'The bearing is gone: no farther until it is replaced.',
   'open-it-cold': 'Let it cool an hour, then open it and reset the nut.',
+  'open-it-elsewhere':
+    'Cooled until a hand stays on it: to where it can be raised and opened. Feel it after each mile; warm again, noise or wobble: stay.',
   'as-studs': 'Loose nuts: see “Stud broken, nuts lost”.',
   'hub-replaced': 'Another hub is on.',
   'hub-leans': 'What holds the hub on is gone.',
   'oil-bath-open': 'Oil runs out without its cap: cap it and fill it first.',
+  'rocks-locked': 'It rocks with its lock in: see “Hot hub”.',
   'nut-was-free': 'Without its lock the nut was free: rock, reset, pin.',
   'cap-missing': 'In the dry only, and not into water: cover it.',
   'clean-and-pack': 'Water or grit: clean and pack it before 10 mi.',
-  'oil-empty': 'Without oil it burns: fill it, with any clean gear oil to get help.',
+  'oil-empty': 'Without oil it burns: feel it first, fill it, with any clean gear oil to get help.',
+  'oil-was-empty': 'It ran empty: filled again, only to a safe place. Feel it at 1, 2 and 5 mi.',
+  'drain-and-fill': 'Water in the oil: drain it and fill it first.',
   'oil-in-front': 'Fill it every 25 mi.',
-  'brake-counts-as-gone': 'Grease or oil on the brake: that brake counts as gone.',
+  'brake-counts-as-gone': 'Grease or oil on the brake: that brake counts as gone. No long descent.',
   'grease-in-front': 'Wipe it, and watch.',
+  'grease-film': 'A film behind: to the end of the day at most, no launch. Feel the hub at every stop.',
+  'loses-its-grease': 'A bearing that loses its grease runs hot: feel the hub every 5 mi.',
   'holes-worn': 'Worn holes, or a wheel that moved, hold no nut.',
   'studs-unknown': 'How many nuts hold is not known.',
   'counts-differ': 'These counts do not agree: more missing than went, or than there are. Count again.',
   'pressures-differ': 'It gained air while nobody filled it: read it again.',
   'too-few': 'Too few nuts left.',
+  'two-neighbors': 'Two side by side are gone.',
   'ran-loose': 'The nuts ran loose, or two or more went: what is left has carried it all.',
   'all-back': 'All back and tight: look at them at 5, 10, 25 and 50 mi.',
+  settled: 'Settled after the refit, and back at its figure: look again at 5, 10 and 25 mi.',
   'one-of-five': 'One of five is gone.',
   'five-gave-a-nut': 'A wheel of five gave a nut, or nobody knows: only to get off the road.',
   'nuts-borrowed': 'All on again with borrowed nuts: each wheel that gave one counts as one nut gone.',
   'enough-left': 'Enough nuts hold.',
   'pin-back-in': 'Pin back in; let the drums cool, and read the battery.',
-  'brake-wire-off': 'The brake wire alone is cut off, lamps stay on: it has no brakes from here.',
+  'pin-lost': 'The breakaway does not work without its pin.',
+  'brake-wire-off': 'The brake feed alone is switched off, lamps stay on: it has no brakes from here.',
   'backed-off': 'Backed off and cool.',
   'drags-on': 'It still drags.',
-  'one-axle-brakes': 'One axle brakes, and your law allows it.',
+  'one-axle-brakes': 'Both ends of at least half its axles brake. No long descent.',
+  'hydraulic-pulls': 'One hydraulic end brakes alone: it is not touched.',
+  'law-forbids': 'Your law does not allow it so.',
+  'stops-crooked': 'A slow stop is not straight, pushes on, or was not tried.',
   'within-unbraked-limit': 'Within what law and vehicle allow without brakes. No long descent.',
   unbraked: 'Over what may be towed without brakes, or not known.',
   cooled: 'Cooled, and free. Low gear from here.',
   'as-hub-hot': 'Still hot, or it drags: see “Hot hub”.',
-  'not-seen-to-stop': 'Nobody behind sees it stop or turn.',
+  'not-seen-to-stop':
+    'Nobody behind sees it stop or turn: hazard lamps on, and there it stays until it shows.',
+  'nothing-shows': 'Nothing shows behind: a lamp and a triangle behind it.',
+  'one-brake-lamp': 'The other brake lamp and both turns show: to where a bulb is had.',
+  'one-marker': 'All else shows: put right at home. The law may ask for more. The miles are our own figure.',
   'by-day': 'By day only.',
   'not-seen': 'It is not seen.',
   'rated-link': 'A rated link holds.',
@@ -408,6 +650,8 @@ export const BECAUSE_WORDS: Readonly<Record<Because, string>> = {
   'tied-down': 'What is left holds the cargo.',
   'cargo-not-held': 'The cargo is not held.',
   'ball-differs': 'Ball and coupler differ, whatever the test says.',
+  'cause-put-right': 'Cause found and put right, the lift test held.',
+  'ball-not-read': 'Latched, pinned, no play in sight, chains on: only to a safe place to read and try it.',
   'came-off': 'It came off: brakes cool, pin in, battery read, all of it inspected first.',
   'not-latched': 'Not latched and pinned.',
   latched: 'Latched and pinned, no play.',
@@ -416,20 +660,38 @@ export const BECAUSE_WORDS: Readonly<Record<Because, string>> = {
   'not-required': 'Not required where you tow, as you looked it up.',
   'breakaway-dead': 'A breakaway that is required, or may be, has to work.',
   'carries-the-axle': 'What carries the axle, or the frame, is broken, or nobody knows.',
-  'axle-not-measured': 'Whether the axle moved is not measured.',
+  'axle-not-measured': 'Whether the axle moved, or how near the tire is, is not measured.',
   'axle-moved': 'The axle moved, or the tire is close to something.',
   'axle-shifted': 'The axle shifted a little: find out why.',
-  torqued: 'Torqued again, nothing moved: look at it after 25 mi.',
+  torqued: 'Torqued again, nothing moved: look at it after 5 and 25 mi.',
+  'tight-by-hand': 'Tight, without figure or wrench: only to where it is torqued.',
   'lower-leaf-or-bushing': 'What is left carries it.',
   sways: 'Ten under where it began. Never accelerate out of it; trailer brake by hand.',
   'tongue-unknown': 'Until the tongue weight is known and inside its window.',
+  'sway-cause-unknown':
+    'It swayed below 55 mph, or nobody knows where: to where load can be moved, and there until the cause is put right.',
+  'swayed-again': 'It swayed again.',
   'tied-again': 'Back in place and tied.',
   'load-loose': 'Tie it first.',
   'wheel-lost': 'A wheel is gone.',
+  'other-nuts-loose': 'Another wheel ran loose as well.',
   'next-size-hammered': 'Off, with the next size.',
   stuck: 'Not towed on its jack, nor with a nut that does not come off.',
   'cool-enough': 'Cool enough to go in.',
   'wait-twenty-minutes': 'Hot hubs draw water in: wait 20 minutes and feel again.',
+  flames:
+    'Flames: everyone out, 100 ft (30 m) upwind, 300 ft (90 m) with gas or fuel aboard. Fire service first.',
+  'as-rolled-flat':
+    'Cool 30 minutes, in line with the tread. What it rubbed on, then as a tire that rolled flat.',
+  'as-dragging': 'Cool 30 minutes, then see “Brakes drag”.',
+  'wire-hot': 'Plug out, battery lead off, let it cool: not on until the cause is found.',
+  'wire-put-right': 'Cause found and put right. Lamps dark: see “Lights out”.',
+  struck: 'Something is cracked, bent, moved or leaking, or nobody looked.',
+  'struck-sound': 'All sound. A full inspection at home.',
+  'leads-to-its-row': 'What you found has its own questions: go back and choose it.',
+  'look-where-safe': 'To where the traffic side can be checked.',
+  'noise-gone': 'Nothing found, and it is gone.',
+  'noise-stays': 'It still shakes, grinds or pulls, or was not tried.',
   'three-at-once': 'Three troubles at once.',
   'two-on-one-axle': 'Two troubles on one axle.',
   'two-on-one-side': 'Two troubles on one side.',

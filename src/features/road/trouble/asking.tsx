@@ -17,7 +17,14 @@ import { answerWords, TROUBLE_WORDS } from '@/text/trouble';
 import { Button, Settled } from '@/ui';
 import { FigureAnswer } from './figure-answer';
 import { Outcome } from './outcome';
-import { answered, heard, stepBack, type ChangeTrouble, type TroubleDraft } from './trouble-draft';
+import {
+  answered,
+  heard,
+  stepBack,
+  whereItStands,
+  type ChangeTrouble,
+  type TroubleDraft,
+} from './trouble-draft';
 import { VerdictStrip } from './verdict-strip';
 
 /** Where it is: the wheel ends as they stand on the rig, tongue forward, left on the left. */
@@ -118,7 +125,8 @@ export function Asking({
   const words = TROUBLE_WORDS[trouble];
   const places = troublePlaces(trouble, view.model);
   const place = draft.at ?? (places.length === 1 ? places[0] : undefined);
-  const known = place === undefined ? {} : knownAnswers(trouble, place, view);
+  const known =
+    place === undefined ? {} : { ...whereItStands(trouble, draft), ...knownAnswers(trouble, place, view) };
   const answers = heard(draft, known);
   const next = nextQuestion(trouble, answers);
   const alone = soFar(trouble, answers);
@@ -143,7 +151,14 @@ export function Asking({
         {TROUBLE_TITLES[trouble]}
         {place !== undefined && place !== 'rig' && `, ${placeName(place)}`}
       </p>
-      <VerdictStrip verdict={verdict} final={ended} answered={given} home={draft.met === 'home'} />
+      <VerdictStrip
+        verdict={verdict}
+        trouble={trouble}
+        now={view.now}
+        final={ended}
+        answered={given}
+        home={draft.met === 'home'}
+      />
       {place === undefined ? (
         <WherePage places={places} view={view} onPlace={(at) => onChange((before) => ({ ...before, at }))} />
       ) : next && said ? (

@@ -1,6 +1,6 @@
 import * as z from 'zod/mini';
 import { placeSchema, type Place } from '@/core/rig';
-import { KIT_IDS, TROUBLE_IDS, type Answers, type KitId, type TroubleId } from '@/core/trouble';
+import { KIT_IDS, TROUBLE_IDS, troubleDef, type Answers, type KitId, type TroubleId } from '@/core/trouble';
 import type { DraftDef } from '@/store';
 
 /** Where one stands: asked before anything else. */
@@ -87,6 +87,16 @@ export function stepBack(
 export function heard(draft: TroubleDraft, known: Answers): Answers {
   const own = Object.fromEntries(Object.entries(known).filter(([id]) => !draft.asked?.includes(id)));
   return { ...own, ...draft.answers };
+}
+
+/** What was said of the place answers what a trouble asks of it. */
+export function whereItStands(trouble: TroubleId, draft: TroubleDraft): Answers {
+  const asks = new Set(troubleDef(trouble).questions.map(({ id }) => id));
+  const known: Answers = {
+    danger: draft.met === 'home' || draft.safety.place === 'yes' ? 'no' : 'yes',
+    lift: mayWork(draft) ? 'yes' : 'no',
+  };
+  return Object.fromEntries(Object.entries(known).filter(([id]) => asks.has(id)));
 }
 
 /** True where work may be done at the spot: off the lane, firm and level. */

@@ -69,6 +69,13 @@ const DRAWN: Readonly<Record<TroubleId, ReactNode>> = {
       <path d="M18 38c-5 4-8 3-10 8M22 43c-4 4-6 3-8 7" stroke={hot} />
     </>
   ),
+  'tire-hot': (
+    <>
+      {WHEEL}
+      <path d={`M56 12c4-4-3-6 1-10M62 20c4-4-3-6 1-10`} stroke={hot} />
+      <circle cx="36" cy="28" r="16" stroke={hot} strokeDasharray="3 3" />
+    </>
+  ),
   hot: (
     <>
       {WHEEL}
@@ -193,6 +200,30 @@ const DRAWN: Readonly<Record<TroubleId, ReactNode>> = {
     <>
       <path d="M6 24h30v8H6ZM36 26h10v4H36" />
       <circle cx="52" cy="28" r="16" stroke={hot} strokeDasharray="4 3" />
+    </>
+  ),
+  smoke: (
+    <>
+      {WHEEL}
+      <path d="M24 14c-6-5 4-8-1-13M36 10c-6-5 4-6-1-10M48 14c-6-5 4-8-1-13" stroke={hot} />
+    </>
+  ),
+  wire: (
+    <>
+      <path d="M6 40c12 0 10-20 24-20M42 20c12 0 12 20 24 20" />
+      <path d="M33 12l6 8h-6l6 9" stroke={hot} />
+    </>
+  ),
+  struck: (
+    <>
+      <path d="M8 40V16h30v24ZM38 34h14" />
+      <path d="M56 12l-6 6 7 2-5 7" stroke={hot} />
+    </>
+  ),
+  noise: (
+    <>
+      {WHEEL}
+      <path d="M8 20c-5 5-5 11 0 16M64 20c5 5 5 11 0 16" stroke={hot} />
     </>
   ),
   stuck: (

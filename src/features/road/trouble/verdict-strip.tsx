@@ -1,7 +1,8 @@
 import { fromSI } from '@/core/quantity';
-import { ROLLS, type RoadVerdict } from '@/core/trouble';
+import { instantOf, msOf } from '@/core/base';
+import { outOfDanger, ROLLS, type OutOfDanger, type RoadVerdict, type TroubleId } from '@/core/trouble';
 import { usePreferences } from '@/store';
-import { limitWords, looksWords, ROLL_WORDS } from '@/text';
+import { dayAndTime, inUnits, limitWords, looksWords, ROLL_WORDS } from '@/text';
 import { BECAUSE_WORDS } from '@/text/trouble';
 import { cx } from '@/ui';
 
@@ -12,6 +13,17 @@ const FILL = {
   stay: 'bg-stop',
 } as const;
 
+/** How what stays gets out of danger all the same; its figures in braces, for `inUnits`. */
+const OUT_WORDS: Readonly<Record<OutOfDanger, string>> = {
+  out: 'In danger where it stands, in a lane, on a narrow shoulder, in a bend, on a bridge? It is rolled out once: at walking pace on the shoulder, up to {15 mph} while in the lane, {500 yd} at most. Tire and rim count as lost. Stop for flames, a wheel that leans, steering that goes. On a shoulder passengers go behind the barrier first; in a live lane nobody gets out before it is off it.',
+  'clear-of-the-lane':
+    'In a live lane? Only clear of it, by the shortest way, at walking pace, and no farther.',
+  'not-at-all': 'It is not moved. Everyone away from it.',
+};
+/** To the nearest safe place and no farther. */
+const CREEP_WORDS =
+  'On a freeway: along its shoulder, never in a lane, to the next exit or rest area within these miles. None within them: off the lane and stay. After it, unless put right: stay.';
+
 /** Slower than this (mph) a rig is in the way of others. */
 const IN_THE_WAY = 45;
 
@@ -21,8 +33,12 @@ export function VerdictStrip({
   final = false,
   answered,
   home = false,
+  trouble,
+  now,
 }: {
   verdict: RoadVerdict;
+  trouble: TroubleId;
+  now: string;
   final?: boolean;
   /** False before the first answer: nothing has decided yet. */
   answered: boolean;
@@ -34,6 +50,7 @@ export function VerdictStrip({
   const limit = home ? undefined : limitWords(verdict, units);
   const looks = home ? undefined : looksWords(verdict, units);
   const { roll, speed } = verdict;
+  const out = home ? undefined : outOfDanger(trouble, verdict);
   const slow =
     !home &&
     (roll === 'creep' ||
@@ -64,8 +81,22 @@ export function VerdictStrip({
           ? BECAUSE_WORDS[verdict.because]
           : 'Until the questions are answered the strictest holds.'}
       </p>
+      {final && !home && verdict.again !== undefined && (
+        <p className="mt-1 text-lg">
+          Read it and air it again by{' '}
+          <strong className="figures">{dayAndTime(instantOf(msOf(now) + verdict.again * 1000))}</strong> at
+          the latest, at a safe place chosen before you set off.
+        </p>
+      )}
+      {final && out && <p className="mt-1 text-lg">{inUnits(OUT_WORDS[out], units)}</p>}
+      {final && !home && roll === 'creep' && <p className="mt-1 text-lg">{CREEP_WORDS}</p>}
       {final && looks && <p className="mt-1 text-lg">Look at it again {looks}.</p>}
-      {final && slow && <p className="mt-1 text-lg">Hazard lamps on, and not on the highway.</p>}
+      {final && slow && (
+        <p className="mt-1 text-lg">
+          Hazard lamps on where the law lets them flash while you move, and not on the highway. Where they
+          share a bulb with the brake lamps: off before you brake.
+        </p>
+      )}
     </div>
   );
 }

@@ -1,14 +1,7 @@
 import { useState, type ReactNode } from 'react';
 import { parseNumber, parseQuantity, unitFor } from '@/core/quantity';
 import { isWheelEnd, wheelEnds, type Place } from '@/core/rig';
-import {
-  coolingTime,
-  donorsFor,
-  lossRate,
-  minutesUntilLow,
-  type Answers,
-  type TroubleId,
-} from '@/core/trouble';
+import { coolingTime, donorsFor, lossRate, minutesLeft, type Answers, type TroubleId } from '@/core/trouble';
 import type { RigView } from '@/features/rigs';
 import { usePreferences } from '@/store';
 import { list, measure } from '@/text';
@@ -33,15 +26,15 @@ function Lasting({ answers }: { answers: Answers }) {
   const { units } = usePreferences();
   const [first, second, target] = ['first', 'second', 'target'].map((id) => numberOf(answers, id));
   if (first === undefined || second === undefined || target === undefined) return null;
+  const left = minutesLeft(answers);
+  if (left === undefined) return null;
   const rate = lossRate(first, second);
   return (
     <Sheet title="How long it lasts">
-      <p className="figures text-3xl font-semibold">
-        {Math.floor(minutesUntilLow(second, target, rate))} min until it is 20 % low
-      </p>
+      <p className="figures text-3xl font-semibold">{Math.floor(left)} min until it is 20 % low, read cold</p>
       <p className="text-soft">
-        It loses {measure(rate, 'pressure', units, 2)} a minute at most: 1 psi (0.07 bar) of doubt added, over
-        10 min.
+        Read it and air it again before half of that is over. It loses {measure(rate, 'pressure', units, 2)} a
+        minute at most: 1 psi (0.07 bar) of doubt added, over 10 min.
       </p>
     </Sheet>
   );
