@@ -23,4 +23,5 @@ export { abilitiesOf, clearsUnlessInstalled, thisBrowser, type Ability } from '.
 export { askToKeep, askToKeepOnce, storageState, type StorageState } from './persistence';
 export { usePhoto, type ShownPhoto } from './use-photo';
 export type { Photo, PhotoProblem } from './photos';
+export { chosenRig, keepChosenRig } from './chosen-rig';
 export { deviceClock } from './clock';

@@ -5,3 +5,5 @@ export const PREFERENCES_KEY = 'yardline';
 export const VISITED_KEY = 'yardline-visited';
 /** The newest entry that a clock said to be right stood behind. */
 export const CLOCK_KEY = 'yardline-clock';
+/** The rig in hand, by its id. */
+export const CHOSEN_RIG_KEY = 'yardline-rig';

@@ -2,7 +2,7 @@
 
 import { useSearchParams } from 'next/navigation';
 import { currentStep } from '@/core/routine';
-import { Failed, Loading, useChosenRig, useRigs } from '@/features/rigs';
+import { Failed, Loading, useChosenRig, useKeptRig, useRigs } from '@/features/rigs';
 import { LinkButton } from '@/ui';
 import { RunView } from './run-view';
 import { StartView } from './start-view';
@@ -14,6 +14,7 @@ export function BenchView() {
   const params = useSearchParams();
   const wanted = params.get('run');
   const chosen = useChosenRig(yard.status === 'ready' ? yard.rigs : []);
+  useKeptRig(wanted && yard.status === 'ready' ? yard.runs.find(({ id }) => id === wanted)?.rig : undefined);
   if (yard.status === 'loading') return <Loading />;
   if (yard.status === 'failed') return <Failed reason={yard.reason} />;
   if (wanted) {

@@ -58,7 +58,7 @@ function RunHead({
     <header className="bg-rail text-rail-ink grid grid-cols-[minmax(0,1fr)] gap-2 px-4 py-3 md:px-6">
       <div className="flex items-center gap-x-4 gap-y-1">
         <p className="figures min-w-0 truncate text-xl font-semibold">
-          {jobsTitle(run.card.jobs)} · {run.model.name}
+          {run.model.name} · {jobsTitle(run.card.jobs)}
         </p>
         <p className="text-rail-soft ml-auto hidden whitespace-nowrap sm:block">
           step {Math.min(run.index + 1, run.card.steps.length)} of {run.card.steps.length} ·{' '}

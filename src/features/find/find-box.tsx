@@ -5,7 +5,7 @@ import { Dialog as Radix } from 'radix-ui';
 import { useRouter, useSearchParams } from 'next/navigation';
 import { useMemo, useRef, useState } from 'react';
 import { useRigs } from '@/features/rigs';
-import { usePreferences } from '@/store';
+import { chosenRig, usePreferences } from '@/store';
 import { Veil } from '@/ui';
 import { findables, found } from './findables';
 
@@ -20,7 +20,7 @@ export function FindBox({
 }) {
   const yard = useRigs();
   const router = useRouter();
-  const chosen = useSearchParams().get('rig') ?? undefined;
+  const chosen = useSearchParams().get('rig') ?? chosenRig();
   const { units } = usePreferences();
   const field = useRef<HTMLInputElement>(null);
   const [typed, setTyped] = useState('');

@@ -6,7 +6,7 @@ export { Named } from './named';
 export { jobsLink, remedyIn, RepairButton } from './repair';
 export { RigPage } from './rig-page';
 export { WithRig } from './with-rig';
-export { useChosenRig } from './use-chosen-rig';
+export { useChosenRig, useKeptRig } from './use-chosen-rig';
 export { RoadLine } from './road-line';
 export { RigTabs } from './rig-tabs';
 export { DutyTape } from './duty-tape';

@@ -117,7 +117,7 @@ export function GoView({
   return (
     <div className="mx-auto w-full max-w-3xl px-4 py-5 md:px-8">
       <p className="text-soft">
-        <strong className="text-ink">{WALK_WORDS[draft.walk].title}</strong> · {view.model.name}
+        <strong className="text-ink text-lg">{view.model.name}</strong> · {WALK_WORDS[draft.walk].title}
       </p>
       <h1 className="mt-2 flex items-center gap-4 text-5xl">
         <Mark mark={decides ? markHere : reasons.length > 0 ? 'soon' : 'clear'} size={56} />

@@ -54,7 +54,7 @@ export function ZoneView({
     <div className="mx-auto flex w-full max-w-3xl flex-1 flex-col px-4 pt-3 md:px-8">
       <p className="text-soft flex items-center justify-between gap-4">
         <span>
-          <strong className="text-ink">{WALK_WORDS[draft.walk].title}</strong> · {model.name}
+          <strong className="text-ink text-lg">{model.name}</strong> · {WALK_WORDS[draft.walk].title}
         </span>
         <span>
           <button type="button" className="mr-4 min-h-9 underline underline-offset-4" onClick={onLeave}>

@@ -1,0 +1,90 @@
+/** @jest-environment ./src/testing/environment.cjs */
+import { toSI } from '@/core/quantity';
+import { demo, DRIFTWOOD, setUp, test, type Seeded, type TestPage } from '@/testing';
+
+const mi = (miles: number) => toSI(miles, 'mi');
+const DAY = 86_400_000;
+
+/** Something that the rig is towed on with, told a while ago. */
+function towedOnWith(
+  place: '1L' | '1R',
+  trouble: 'hot' | 'nail',
+  [miles, mph]: readonly [number, number],
+): Seeded {
+  return {
+    kind: 'finding.opened',
+    body: {
+      place,
+      verdict: 'due',
+      of: { trouble, because: trouble === 'hot' ? 'nut-reset' : 'holds-air' },
+      limit: {
+        roll: 'care',
+        distance: mi(miles),
+        speed: mi(mph) / 3600,
+        looks: { at: [mi(5)] },
+        until: new Date(Date.now() + 6 * DAY).toISOString(),
+      },
+    },
+  };
+}
+const LOST: Seeded = {
+  kind: 'finding.opened',
+  body: { place: '1R', verdict: 'stop', of: { trouble: 'lost', because: 'wheel-lost' } },
+};
+const line = (page: TestPage) => page.getByRole('region', { name: 'How far it may roll' });
+const begin = async (page: TestPage) => {
+  await page.goto('/walk?trip=begin');
+  await page.getByRole('button', { name: 'Begin without the walk' }).click();
+};
+
+test('a rig towed on with a caution says so on the Yard and on the trip, in the same words', async ({
+  page,
+}) => {
+  await setUp(page, DRIFTWOOD, [towedOnWith('1L', 'hot', [25, 45])]);
+  await expect(line(page)).toContainText('Go with care: 25 mi left, 45 mph at most');
+  await begin(page);
+  await expect(line(page)).toContainText('Go with care: 25 mi left, 45 mph at most');
+  await expect(page.getByRole('region', { name: 'The next look' })).toContainText('Check 1L: hot hub');
+});
+
+test('two on one axle are a creep everywhere, and the looks of both are still asked for', async ({
+  page,
+}) => {
+  await setUp(page, DRIFTWOOD, [towedOnWith('1L', 'hot', [25, 45]), towedOnWith('1R', 'nail', [50, 50])]);
+  await expect(page.getByRole('heading', { level: 1 })).toHaveText('Not fit to tow');
+  await expect(line(page)).toContainText('Creep: 1 mi left, 15 mph at most');
+  await expect(line(page)).toContainText('Two troubles on one axle');
+  await begin(page);
+  await expect(line(page)).toContainText('Creep: 1 mi left, 15 mph at most');
+  const look = page.getByRole('region', { name: 'The next look' });
+  await expect(look).toContainText('Check 1L: hot hub');
+  await expect(look).toContainText('Check 1R: nail or screw');
+  await expect(page.getByRole('button', { name: 'Creep on' })).toBeVisible();
+});
+
+test('a wheel lost stays: driving on against it asks why and is on record', async ({ page }) => {
+  await setUp(page, DRIFTWOOD, [LOST]);
+  await begin(page);
+  await expect(line(page)).toContainText('Stay: not towed any farther');
+  await page.getByRole('button', { name: 'Drive on anyway' }).click();
+  await page.getByRole('button', { name: 'Drive on, on record' }).click();
+  await expect(page.getByText('Say why: it goes on record with the trip.')).toBeVisible();
+  await page.getByLabel('Why').fill('Off the bridge, the trooper waved us on');
+  await page.getByRole('button', { name: 'Drive on, on record' }).click();
+  await expect(page.getByRole('button', { name: 'I am the passenger' })).toBeVisible();
+  await page.goto('/logbook');
+  await expect(page.getByRole('main')).toContainText('Drove on against: Stay');
+});
+
+test('the rig in hand stays in hand: in every place opened without one', async ({
+  page,
+}) => {
+  await demo(page);
+  await page.goto('/');
+  const tabs = page.getByRole('navigation', { name: 'Rigs' });
+  await tabs.getByRole('link', { name: 'Hive Cart' }).click();
+  for (const place of ['/bench', '/walk', '/plan', '/rig', '/parts', '/']) {
+    await page.goto(place);
+    await expect(tabs.getByRole('link', { name: 'Hive Cart' })).toHaveAttribute('aria-current', 'page');
+  }
+});
