@@ -167,7 +167,14 @@ export function hiveCartRoad(diary: Diary, told: readonly Entry[]): void {
   road.trouble('2026-05-15', 8, {
     trouble: 'nail',
     place: '2R',
-    answers: { first: psi(50), second: psi(49.5) },
+    answers: {
+      target: psi(50),
+      first: psi(50),
+      second: psi(49.5),
+      stood: 'yes',
+      danger: 'no',
+      where: 'crown',
+    },
     outcome: 'open',
     where: 'Orchard gate, the lane from the main road',
     did: 'Roofing nail in the crown. Left in, read ten minutes apart.',

@@ -91,3 +91,4 @@ export {
 } from './derive';
 export { TEMPLATES, templateModel, type TemplateId } from './templates';
 export { readFactsSchema } from './read-facts';
+export { countsAsSalt } from './water';

@@ -76,10 +76,8 @@ test('a wheel lost stays: driving on against it asks why and is on record', asyn
   await expect(page.getByRole('main')).toContainText('Drove on against: Stay');
 });
 
-test('the rig in hand stays in hand: in every place opened without one', async ({
-  page,
-}) => {
-  await demo(page);
+test('the rig in hand stays in hand: in every place opened without one', async ({ page }) => {
+  demo();
   await page.goto('/');
   const tabs = page.getByRole('navigation', { name: 'Rigs' });
   await tabs.getByRole('link', { name: 'Hive Cart' }).click();

@@ -104,9 +104,6 @@ export const when = (holds: (model: RigModel) => boolean) => (model: RigModel) =
 export const ofGear = (place: RoutinePlace): Matter =>
   isGear(place) && gearDef(place).critical ? 'safety' : 'upkeep';
 
-export const seaWater = (model: RigModel) =>
-  model.kind === 'boat' && model.environment?.water !== undefined && model.environment.water !== 'fresh';
-
 /** What a wheel that was off and on again has had by the way. */
 export const OF_A_REFIT = ['lug-torque', 'adapter-torque'] as const;
 

@@ -1,5 +1,13 @@
 import { toSI } from '../../quantity';
-import { axleOf, hubOpens, hubTakesFitting, isWheelEnd, type Axle, type RigModel } from '../../rig';
+import {
+  axleOf,
+  countsAsSalt,
+  hubOpens,
+  hubTakesFitting,
+  isWheelEnd,
+  type Axle,
+  type RigModel,
+} from '../../rig';
 import type { Basis, HouseRules } from '../schools';
 import { TWICE_A_YEAR, type SeasonDates, type SeasonTime } from '../season';
 import type { RoutinePlace } from './ids';
@@ -98,13 +106,10 @@ function prevailing(said: Said, rule: Limit | undefined, chosen: boolean): Limit
 const limits = (interval: { readonly [K in keyof Interval]: Interval[K] | undefined }): Interval =>
   Object.fromEntries(Object.entries(interval).filter(([, limit]) => limit !== undefined)) as Interval;
 
-/** A boat's hubs are repacked by launches as well, sooner in salt (handbook 6); water that is not told counts as fresh, brackish as salt. */
-function boatLaunches({ kind, environment }: RigModel): Limit | undefined {
-  if (kind !== 'boat') return undefined;
-  const water = environment?.water;
-  return house(
-    water === 'salt' || water === 'brackish' ? HOUSE_REPACK.launchesInSalt : HOUSE_REPACK.launches,
-  );
+/** A boat's hubs are repacked by launches as well, sooner in salt (handbook 6); brackish water, and water that is not told, count as salt. */
+function boatLaunches(model: RigModel): Limit | undefined {
+  if (model.kind !== 'boat') return undefined;
+  return house(countsAsSalt(model) ? HOUSE_REPACK.launchesInSalt : HOUSE_REPACK.launches);
 }
 
 /** Grease by the fitting: by what was told of it or stands on the grease, else by the house. */

@@ -1,8 +1,9 @@
-import { house, routine, seaWater, when } from './define';
+import { countsAsSalt } from '../../rig';
+import { house, routine, when } from './define';
 
-/** Rinsed after water that is not fresh. */
+/** Rinsed after water that is not known to be fresh. */
 export const rinse = routine({
-  places: when(seaWater),
+  places: when(countsAsSalt),
   matter: () => 'upkeep',
   interval: () => ({ launches: house(1) }),
 });

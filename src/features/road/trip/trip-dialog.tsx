@@ -2,6 +2,7 @@
 
 import { useState } from 'react';
 import { parseQuantity, unitFor } from '@/core/quantity';
+import { countsAsSalt } from '@/core/rig';
 import { endsUnderWay, tripEntries } from '@/core/record';
 import { markOfDuty } from '@/core/rules';
 import { raised, type Duty } from '@/core/duty';
@@ -131,8 +132,7 @@ export function TripDialog({
     ['date', 'started', 'note'].some((field) => field in errors);
   const unit = unitFor('distance', units);
   const backwards = errors.reading?.type === 'backwards';
-  const water = model.environment?.water;
-  const salty = model.kind === 'boat' && water !== undefined && water !== 'fresh';
+  const salty = countsAsSalt(model);
 
   const log = async () => {
     const { rinsed: _, ...values } = form.getValues();

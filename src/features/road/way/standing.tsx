@@ -2,6 +2,7 @@
 
 import { useState } from 'react';
 import type { UnderWay } from '@/core/log';
+import { countsAsSalt } from '@/core/rig';
 import { parseQuantity, unitFor } from '@/core/quantity';
 import { launchEntry, milesEntry } from '@/core/record';
 import { useRecord, useWithdraw } from '@/features/forms';
@@ -59,7 +60,8 @@ function AtTheRamp({ view, way }: { view: RigView; way: UnderWay }) {
   const once = useOnce();
   const { rig, model } = view;
   const rinse = view.duties.filter(({ routine }) => routine === 'rinse');
-  const salty = model.environment?.water !== undefined && model.environment.water !== 'fresh';
+  const salty = countsAsSalt(model);
+  const told = model.environment?.water !== undefined;
   return (
     <section aria-label="At the ramp" className="border-line grid gap-3 rounded-sheet border p-4">
       <h2 className="text-2xl">At the ramp</h2>
@@ -86,6 +88,9 @@ function AtTheRamp({ view, way }: { view: RigView; way: UnderWay }) {
             <LinkButton href={benchLink(rig.id, rinse) ?? `/bench?rig=${rig.id}`}>Rinse it</LinkButton>
           )}
           {!salty && <span className="text-soft">Fresh water: no rinse is due.</span>}
+          {salty && !told && (
+            <span className="text-soft">Its water is not told under Rig: it counts as salt.</span>
+          )}
         </p>
       )}
     </section>
