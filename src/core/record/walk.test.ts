@@ -161,6 +161,23 @@ describe('what a walk finds gone', () => {
       'finding.closed',
     );
   });
+  test('a glance at a stop closes nothing: what one tap says of many things looked at no link', () => {
+    const worn = { subject: 'chain', grade: 'worn' } as const;
+    const id = '0196d000-0000-7000-8000-0000000000f1';
+    const chains: Pick<RigState, 'findings'> = {
+      findings: { [id]: { id, at: NOW, place: 'safetyChains', verdict: 'watch', of: worn } },
+    };
+    const clear: Answers = { 'chain@safetyChains': { as: 'clear' } };
+    expect(kinds('stop', clear, chains)).not.toContain('finding.closed');
+    expect(kinds('first-stop', clear, chains)).not.toContain('finding.closed');
+    expect(kinds('hitch', clear, chains)).toContain('finding.closed');
+    expect(kinds('stop', { 'tire@1L': { as: 'clear' } }, at(crazed, 'watch'))).not.toContain(
+      'finding.closed',
+    );
+    // A hand on the hub is the very thing that was found there.
+    const warm = { subject: 'hub-hand', grade: 'briefly' } as const;
+    expect(kinds('stop', { 'hub@1L': { as: 'clear' } }, at(warm, 'watch'))).toContain('finding.closed');
+  });
   test('a low tire is settled by its figure, not by a tap that it is clear', () => {
     const read: Answers = { 'pressure@1L': { as: 'clear', value: psi(65), by: 'gauge' } };
     expect(kinds('hitch', read, at(low, 'due'))).toContain('finding.closed');

@@ -3,6 +3,7 @@ import type { GoDecision, PhotoBody, RigState, WalkBody } from '../log';
 import type { RigModel } from '../rig';
 import type { HouseRules } from '../rules';
 import {
+  isGlance,
   itemsOf,
   standsAs,
   walkBody,
@@ -114,13 +115,18 @@ export function decisionOf({ go: rule, reasons }: GoVerdict, { against, ...told 
 }
 
 /** Open findings that this walk looked at and found no longer there: what was only watched, by its grade; a pressure, by its figure. */
-function goneOnWalk(judged: readonly Judged[], rig: Pick<RigState, 'findings'>): readonly NewEntry[] {
+function goneOnWalk(
+  { walk }: Walk,
+  judged: readonly Judged[],
+  rig: Pick<RigState, 'findings'>,
+): readonly NewEntry[] {
   return Object.values(rig.findings).flatMap(({ id, place, verdict, of }): NewEntry[] => {
     if (!of || verdict === 'stop') return [];
     const again = judged.find(
       (one) =>
         one.item.place === place &&
         one.answer.as !== 'skipped' &&
+        !isGlance(walk, one.item.look) &&
         standsAs(one) === 'clear' &&
         ('subject' in of
           ? verdict === 'watch' && one.item.subject === of.subject && one.answer.value === undefined
@@ -153,7 +159,7 @@ export function walkEntries(told: WalkedRound): readonly NewEntry[] {
     { kind: 'walk', id: walkId, body },
     ...answerRechecks(wrenchedOn(judged), rig.refits),
     ...found.map(({ draft }) => draft),
-    ...goneOnWalk(judged, rig),
+    ...goneOnWalk(walk, judged, rig),
     ...photos,
   ];
 }

@@ -11,7 +11,7 @@ export {
   type WalkOrder,
   type WalkZone,
 } from './walk';
-export type { LookId, System } from './looks';
+export { isGlance, type LookId, type System } from './looks';
 export {
   judgePressure,
   judgeItem,

@@ -241,6 +241,15 @@ export function gearOn(walk: WalkId, model: RigModel): readonly GearId[] {
     .filter((id) => (some ? some.includes(id) : !(LAMPS_TRIED.has(walk) && lookOfGear(id) === 'lamp')));
 }
 
+/** Walks on which all but a hand and a wrench is by eye in passing, many things by one tap: that tells what is wrong, and closes nothing. */
+const IN_PASSING: ReadonlySet<WalkId> = new Set(['stop', 'first-stop']);
+const BY_HAND: ReadonlySet<LookId> = new Set(['hub', 'torque']);
+
+/** True for a look so short that what was found there before still stands after it. */
+export function isGlance(walk: WalkId, look: LookId): boolean {
+  return IN_PASSING.has(walk) && !BY_HAND.has(look);
+}
+
 /** Walks on which the brake fluid is looked at, on a rig that has some. */
 const FLUID_SEEN: ReadonlySet<WalkId> = new Set(['twice', 'spring', 'layup']);
 
