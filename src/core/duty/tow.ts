@@ -71,7 +71,10 @@ export function towVerdict(
   limits?: RoadLimits,
 ): TowVerdict {
   const reasons: TowReason[] = [
-    ...(limits?.joined ? [{ kind: 'limits' as const, fitness: 'not' as const, limits }] : []),
+    // Graver together, or on the road, than each finding tells by itself.
+    ...(limits && (limits.joined || (limits.roll === 'stay' && limits.by.verdict !== 'stop'))
+      ? [{ kind: 'limits' as const, fitness: 'not' as const, limits }]
+      : []),
     ...open
       .filter((work) => work.unfit)
       .map((work): TowReason => ({ kind: 'open-work', fitness: 'not', work })),

@@ -73,7 +73,10 @@ const CURES: Readonly<Record<Subject | JudgedReading, Cure>> = {
   'hub-temp': hub,
   'play-dialed': hub,
   oil: ['hub-service'],
-  cap: (about) => (about.axle && !hubOpens(about.axle) ? ['hub-service'] : ['cap-renew']),
+  // Without its lock the nut was free: it is set and locked again, and the cap with it.
+  cap: where(['lock-gone'], hub, (about) =>
+    about.axle && !hubOpens(about.axle) ? ['hub-service'] : ['cap-renew'],
+  ),
   rollers: ({ house }) => (house.hubs === 'complete' ? ['hub-renew'] : ['bearing-renew']),
   spindle: ['axle-set'],
   flange: ['axle-set'],

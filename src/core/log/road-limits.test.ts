@@ -120,6 +120,20 @@ test('used up by its miles or its days it stays, and so does what stops without 
   expect(limits?.left).toBeUndefined();
 });
 
+test('a hub too hot at the last stop stays under way, at home it is only due; Trouble or a later stop answers it', () => {
+  const begun = entry('trip.begun', 1, {});
+  const tooHot = entry('finding.opened', 3, {
+    place: '1L',
+    verdict: 'due',
+    of: { subject: 'hub-hand', grade: 'too-hot' },
+  });
+  expect(limitsOf(5, tooHot)).toBeUndefined();
+  expect(limitsOf(5, begun, tooHot)).toMatchObject({ roll: 'stay', by: { place: '1L' } });
+  expect(limitsOf(5, begun, tooHot, towedOnWith(4, '1L', [25, 45]))?.roll).toBe('care');
+  const home = entry('trip', 4, { distance: mi(60), launches: 0 });
+  expect(limitsOf(5, begun, tooHot, home)).toBeUndefined();
+});
+
 test('the state it reads is left as it was: the looks of each limit are still asked for', () => {
   const rig = rigOf(setup, towedOnWith(2, '1R', [25, 45]), towedOnWith(3, '1L', [25, 45]));
   const before = JSON.stringify(rig);

@@ -95,6 +95,19 @@ const least = (all: readonly (number | undefined)[]) => {
   return known.length > 0 ? Math.min(...known) : undefined;
 };
 
+/** A hub found too hot at the last stop of a trip under way: what is only due at home stays here until Trouble has judged it (trouble 1, which table rules). */
+function isHotHere({ of, verdict, at, seen, place }: FindingState, rig: RigState): boolean {
+  const { underWay } = rig;
+  if (!underWay || verdict !== 'due' || !of) return false;
+  const hub = ('subject' in of && of.subject === 'hub-hand') || ('what' in of && of.what === 'hub-temp');
+  const when = seen?.at ?? at;
+  if (!hub || when < (underWay.looked?.at ?? underWay.at)) return false;
+  return !Object.values(rig.findings).some(
+    (one) =>
+      one.place === place && one.at >= when && one.of && 'trouble' in one.of && one.of.trouble === 'hot',
+  );
+}
+
 /** What of a rig's findings says how far it may be towed, joined; undefined where nothing does. */
 export function roadLimits(told: RigState, now: Instant): RoadLimits | undefined {
   const rig = asOf(told, now);
@@ -102,7 +115,9 @@ export function roadLimits(told: RigState, now: Instant): RoadLimits | undefined
   const limited = findings.filter(hasLimit);
   const standing = limited.filter(({ past }) => past === undefined);
   const left = ({ limit }: Limited) => limitLeft(limit, rig.distance);
-  const stops = findings.filter((one) => one.verdict === 'stop' && (!one.limit || one.past !== undefined));
+  const stops = findings.filter(
+    (one) => (one.verdict === 'stop' && (!one.limit || one.past !== undefined)) || isHotHere(one, rig),
+  );
   const rest = [...standing].sort(
     (one, other) =>
       Number(other.limit.roll === 'creep') - Number(one.limit.roll === 'creep') || left(one) - left(other),

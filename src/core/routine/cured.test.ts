@@ -35,10 +35,37 @@ test.each<readonly [WorkId, FindingState, boolean]>([
   ['stud-renew', graded('lug-move', 'broken'), true],
   ['lug-torque', graded('lug-move', 'broken'), false],
   ['cap-renew', graded('cap', 'loose'), true],
+  // Behind a new cap the nut is as free as it was; set and locked again it is not.
+  ['cap-renew', graded('cap', 'lock-gone'), false],
+  ['repack', graded('cap', 'lock-gone'), true],
+  ['brake-adjust', graded('drag', 'snaps'), true],
+  ['brake-adjust', graded('drag', 'grinds'), false],
   ['repack', graded('weld', 'crack', 'frame'), false],
 ])('%s, on a finding: %o put right is %s', (routine, finding, cured) =>
   expect(curedFindings(done({ routine, place: '1L' }), [finding], undefined)).toHaveLength(cured ? 1 : 0),
 );
+
+test('a lamp is put right where every function was tried on this card and works; one that is lit says nothing of another', () => {
+  const run = done({ routine: 'lights', place: 'rig' });
+  const dark = graded('lamp', 'none', 'rig');
+  expect(curedFindings(run, [dark], undefined)).toHaveLength(1);
+  const worst = {
+    ...run,
+    records: Object.fromEntries(
+      Object.entries(run.records).map(([key, record]) => [
+        key,
+        key.startsWith('lamps-brake') && record ? { ...record, grades: { lamp: 'none' as const } } : record,
+      ]),
+    ),
+  };
+  expect(curedFindings(worst, [dark], undefined)).toEqual([]);
+});
+
+test('cleaned contacts are clean; a wire that is bare stays bare', () => {
+  const run = done({ routine: 'contacts', place: 'rig' });
+  expect(curedFindings(run, [graded('contacts', 'corroded', 'rig')], undefined)).toHaveLength(1);
+  expect(curedFindings(run, [graded('contacts', 'bare-wire', 'rig')], undefined)).toEqual([]);
+});
 
 test('only at the side where it was done', () => {
   const run = done({ routine: 'shoe-renew', place: '1L' });

@@ -37,7 +37,8 @@ const CURED: Readonly<Record<Subject | JudgedReading, readonly Act[]>> = {
   drag: ['brake-adjust'],
   'brake-test': ['brake-test'],
   contacts: ['clean-contacts'],
-  lamp: ['lamps-other'],
+  // Tried again, all of them: see below.
+  lamp: [],
   breakaway: ['pull-pin'],
   volts: ['battery-in'],
   'volts-loaded': ['battery-in'],
@@ -67,6 +68,37 @@ const CURED: Readonly<Record<Subject | JudgedReading, readonly Act[]>> = {
   fluid: [],
 };
 
+/** Grades that the step of their subject does not mend: it cleans, adjusts or tightens, and they are broken. */
+const BEYOND: Readonly<Partial<Record<Subject | JudgedReading, readonly string[]>>> = {
+  contacts: ['bare-wire'],
+  drag: ['grinds'],
+  fixing: ['cracked'],
+};
+
+/** The lamps of a card, function by function: each is a look of its own. */
+const LAMPS: ReadonlySet<Act> = new Set<Act>([
+  'lamps-running',
+  'lamps-brake',
+  'lamps-left',
+  'lamps-right',
+  'lamps-other',
+]);
+
+/** True where every function was tried on this card and works: one that is lit says nothing of another. */
+function allLit(run: Run): boolean {
+  const steps = run.card.steps.filter(({ step }) => LAMPS.has(step));
+  return (
+    steps.length > 0 &&
+    steps.every(({ key }) => {
+      const { state, grades } = run.records[key] ?? {};
+      const grade = grades?.lamp;
+      return (
+        state === 'done' && grade !== undefined && gradeVerdict('lamp', grade, run.card.house) === 'clear'
+      );
+    })
+  );
+}
+
 /** What some grades ask for beside their subject's step. */
 function actsFor(what: Subject | JudgedReading, grade: string | undefined): readonly (readonly Act[])[] {
   // Grease that reached the shoes is not cured by a new seal alone.
@@ -77,6 +109,14 @@ function actsFor(what: Subject | JudgedReading, grade: string | undefined): read
   // A stud of an adapter is its maker's matter: the adapter goes.
   if (what === 'adapter-move' && grade === 'broken') return [];
   if (what === 'threads' && grade === 'rusty') return [['threads']];
+  // Behind a new cap the nut is as free as it was.
+  if (what === 'cap' && grade === 'lock-gone')
+    return [
+      ['nut-set', 'maker-service'],
+      ['lock-in', 'maker-service'],
+    ];
+  // A part, a welder or a shop: no step of a card mends these.
+  if (grade !== undefined && BEYOND[what]?.includes(grade)) return [];
   if (what === 'spin' && grade === 'tight') return [['nut-set', 'maker-service']];
   return CURED[what].length > 0 ? [CURED[what]] : [];
 }
@@ -122,6 +162,7 @@ export function isCured(
   after = -1,
 ): boolean {
   const { place, side } = at;
+  if (of.what === 'lamp') return after < 0 && allLit(run);
   if (of.what === 'rollers') return isWheelEnd(place) && renewedIn(run, place) !== 'none';
   const wanted = actsFor(of.what, of.grade);
   return (

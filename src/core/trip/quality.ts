@@ -7,6 +7,10 @@ export type Quality = 'good' | 'nonsense' | 'jump' | 'silent';
 const SILENT = 180_000;
 /** So many figures that agree with each other are believed, however far they are from the one before. */
 const BELIEVED = 3;
+/** A pressure that falls is believed at the second figure in a row that is lower. */
+const FALLS = 2;
+/** Where the next figure is so far off (ms), one under half of what it should be is not waited for; sooner senders tell it twice within the minute. */
+const SELDOM = 45_000;
 
 /** One channel at one place: the last figure that was taken, and those since that were not. */
 export interface Heard {
@@ -17,8 +21,11 @@ export interface Heard {
   readonly at: number;
 }
 
-/** Takes a figure: nonsense and jumps are told and not taken; a jump that stays is no jump. */
-export function hear(before: Heard | undefined, sample: Sample): Heard {
+/**
+ * Takes a figure: nonsense and jumps are told and not taken; a jump that stays is no jump. A pressure that falls is
+ * believed sooner, and below `gone` (Pa) at once where figures come seldom.
+ */
+export function hear(before: Heard | undefined, sample: Sample, gone = 0): Heard {
   const { min, max, jump } = CHANNELS[sample.what];
   const { value, at } = sample;
   const good = before?.good;
@@ -27,9 +34,14 @@ export function hear(before: Heard | undefined, sample: Sample): Heard {
   // After a silence nobody can say how far it may have come: the first figure waits for a second one, as at the start.
   const held = good && at - good.at <= SILENT ? good : undefined;
   if (held && Math.abs(value - held.value) <= jump) return { good: sample, quality: 'good', odd: [], at };
-  const agreeing = (before?.odd ?? []).filter((one) => Math.abs(one.value - value) <= jump);
+  const falls = held !== undefined && sample.what === 'pressure' && value < held.value;
+  const agreeing = (before?.odd ?? []).filter((one) =>
+    falls ? one.value < held.value : Math.abs(one.value - value) <= jump,
+  );
   const odd = [...agreeing, sample];
-  return odd.length >= (held ? BELIEVED : BELIEVED - 1)
+  const burst = falls && value < gone && at - held.at >= SELDOM;
+  const wanted = !held ? BELIEVED - 1 : !falls ? BELIEVED : burst ? 1 : FALLS;
+  return odd.length >= wanted
     ? { good: sample, quality: 'good', odd: [], at }
     : { good, quality: 'jump', odd, at };
 }

@@ -103,11 +103,53 @@ describe('tires', () => {
   test.each([
     ['tire-rise', 82, 'stop'],
     ['tire-rise', 79, 'look'],
-    ['tire-low', 50, 'stop'],
+    ['tire-low', 50, 'look'],
+    ['tire-low', 40, 'stop'],
   ] as const)('%s: all at %d psi', (code, value, weight) => {
     const all = Object.fromEntries(ENDS.map((end) => [end, value]));
     const alarms = hears(NO_WATCH, 0, () => tires(all), 4).alarms;
     expect(alarms.map((one) => [one.code, one.weight])).toEqual(Array(4).fill([code, weight]));
+  });
+
+  /** Each tire once a minute, all of them in the same moment, as such senders do. */
+  const aMinute = (figures: (minute: number) => Figures, minutes: number) => {
+    const called: (readonly [number, string, string])[] = [];
+    let watch = NO_WATCH;
+    for (let minute = 0; minute < minutes; minute++) {
+      for (const [key, value] of Object.entries(figures(minute))) {
+        const [what, place] = key.split('@') as [Channel, Sample['place']];
+        watch = watchOn(watch, { what, place, value: value ?? NaN, at: minute * MINUTE, from }, about);
+      }
+      for (const one of watch.alarms)
+        if (!called.some(([, code, place]) => code === one.code && place === one.place))
+          called.push([minute, one.code, one.place]);
+    }
+    return called;
+  };
+
+  test('a blow-out is told by the next figure, a fast leak by the second that is lower', () => {
+    const burst = aMinute((minute) => tires({ '2R': minute < 20 ? 72 : 3 }), 24);
+    expect(burst[0]).toEqual([20, 'tire-leak', '2R']);
+    const fast = aMinute((minute) => tires({ '1L': 70 - Math.max(0, minute - 20) * 8 }), 26);
+    expect(fast[0]).toEqual([22, 'tire-leak', '1L']);
+    const slower = aMinute((minute) => tires({ '1L': 70 - Math.max(0, minute - 20) * 3 }), 26);
+    expect(slower[0]).toEqual([22, 'tire-leak', '1L']);
+  });
+
+  test('one odd figure is no blow-out unless it is one, and all falling together is none', () => {
+    expect(aMinute((minute) => tires({ '1R': minute === 20 ? 60 : 70 }), 30)).toEqual([]);
+    const rain = (minute: number) => 72 - Math.max(0, minute - 20) * 2;
+    const all = (minute: number) =>
+      tires(Object.fromEntries(ENDS.map((end) => [end, Math.max(66, rain(minute))])));
+    expect(aMinute(all, 30)).toEqual([]);
+  });
+
+  test('a cold tire at its target is judged cold: nothing rings on a cold morning', () => {
+    expect(
+      aMinute((minute) => tires(Object.fromEntries(ENDS.map((end) => [end, 65 + minute * 0.05]))), 15),
+    ).toEqual([]);
+    const low = aMinute(() => tires({ '1L': 50, '1R': 65, '2L': 65, '2R': 65 }), 15);
+    expect(low.map(([, , place]) => place)).toContain('1L');
   });
 
   test('a tenth under the one across is called', () => {

@@ -68,6 +68,8 @@ export interface WatchContext {
 
 /** Judged no oftener than this (ms): many figures come at once. */
 const OFTEN = 5_000;
+/** A pressure that is so much lower (Pa) than the one before is judged at once. */
+const FALL = toSI(1, 'psi');
 const QUARTER = 900_000;
 const MINUTE = 60_000;
 /** The air that a tire holds is followed over so long (ms), and told from so much of it; a figure so far (Pa) from their middle is left out. */
@@ -76,6 +78,10 @@ const LEAK = { over: 6 * MINUTE, least: 4.8 * MINUTE, points: 12, odd: toSI(1.4,
 const LOSES = toSI(0.133, 'psi') / 60;
 /** So long (ms) something has to be so before it is called. */
 const LASTS = { hub: 90_000, tire: 60_000, leak: 40_000 } as const;
+/** Air that goes fast: two figures in a row lower by so much (Pa) than the one before them, within so long (ms). */
+const BURST = { over: 3 * MINUTE, least: toSI(2.5, 'psi') } as const;
+/** A tire is judged cold until it has rolled so far (m), its figure has risen by so much (share), or, where nobody counts, so long has passed (ms). */
+const COLD = { rolled: toSI(10, 'mi'), risen: 0.03, time: 20 * MINUTE } as const;
 /** It is over once it is so much better (K). */
 const EASED = 4;
 
@@ -141,7 +147,8 @@ function heldBy(watch: Watch, place: WheelEnd, model: RigModel, at: number): num
   return own - others.reduce((sum, one) => sum + one, 0) / others.length;
 }
 
-type Called = Omit<Alarm, 'since'>;
+/** `atOnce` does not wait until it has lasted. */
+type Called = Omit<Alarm, 'since'> & { readonly atOnce?: true };
 
 function hubCalls(watch: Watch, place: WheelEnd, model: RigModel, now: number): readonly Called[] {
   const value = reads(watch, 'hub-temp', place, now);
@@ -173,6 +180,50 @@ function withoutOdd(points: readonly Point[], far: number): readonly Point[] {
   return points.filter(({ value }) => Math.abs(value - middle) <= far);
 }
 
+/** Air that goes fast: under half of what it should have, or lower twice in a row while the others stand. */
+function burstCall(
+  watch: Watch,
+  place: WheelEnd,
+  { model, target }: WatchContext,
+  now: number,
+): readonly Called[] {
+  const points = since(watch.lately[channelKey('pressure', place)] ?? [], now, BURST.over);
+  const last = points.at(-1);
+  const before = points.at(-2);
+  if (!last || !before) return [];
+  const call = (from: Point): readonly Called[] => {
+    const against = ((from.value - last.value) / (last.at - from.at)) * 1000;
+    return [
+      { code: 'tire-leak', place, weight: 'stop', value: last.value, against, trouble: 'soft', atOnce: true },
+    ];
+  };
+  const half = (target(place)?.value ?? 0) / 2;
+  const whole = points.findLast(({ value }) => value >= half);
+  if (last.value < half && whole) return call(whole);
+  // The middle of those before: one that was too high is no fall.
+  const earlier = [...points.slice(0, -2)].sort((a, b) => a.value - b.value);
+  const from = earlier[Math.floor((earlier.length - 1) / 2)];
+  const fell = from && from.value - Math.max(before.value, last.value);
+  if (!from || !fell || fell < BURST.least) return [];
+  // All of them falling is a cold rain, or a sensor's hub that restarts.
+  const others = wheelEnds(model).filter((end) => end !== place);
+  const alone = others.every((end) => {
+    const theirs = since(watch.lately[channelKey('pressure', end)] ?? [], now, BURST.over);
+    return (theirs[0]?.value ?? 0) - (theirs.at(-1)?.value ?? 0) < fell / 2;
+  });
+  return alone ? call(from) : [];
+}
+
+/** True for a tire that has not warmed yet: what it reads is what it holds cold. */
+function isCold(watch: Watch, place: WheelEnd, value: number, now: number): boolean {
+  const first = watch.trip[channelKey('pressure', place)]?.[0];
+  if (!first) return true;
+  if (value >= first.value * (1 + COLD.risen)) return false;
+  const way = watch.trip[channelKey('distance', 'rig')] ?? [];
+  const rolled = (way.at(-1)?.value ?? 0) - (way[0]?.value ?? 0);
+  return way.length > 1 ? rolled < COLD.rolled : now - first.at < COLD.time;
+}
+
 function leakCall(watch: Watch, place: WheelEnd, value: number, now: number): readonly Called[] {
   const absolute = value + airPressure();
   const points = withoutOdd(since(watch.held[place] ?? [], now, LEAK.over), LEAK.odd / absolute);
@@ -187,12 +238,14 @@ function leakCall(watch: Watch, place: WheelEnd, value: number, now: number): re
 function tireCalls(watch: Watch, place: WheelEnd, about: WatchContext, now: number): readonly Called[] {
   const value = reads(watch, 'pressure', place, now);
   if (value === undefined) return [];
-  const leaks = leakCall(watch, place, value, now);
+  const burst = burstCall(watch, place, about, now);
+  const leaks = burst.length > 0 ? burst : leakCall(watch, place, value, now);
   const mate = reads(watch, 'pressure', matesOf(place, about.model).across, now);
   const judged = judgeWarmPressure(value, {
     target: about.target(place),
     morning: about.morning(place),
     mate,
+    ...(isCold(watch, place, value, now) && { cold: value }),
   });
   const code = judged?.by === 'rise' ? 'tire-rise' : judged?.by === 'mate' ? 'tire-under-mate' : 'tire-low';
   return judged && (judged.verdict === 'due' || judged.verdict === 'stop')
@@ -231,8 +284,8 @@ function callOut(watch: Watch, about: WatchContext, now: number): Pick<Watch, 'a
     calls.map(({ code, place }) => [`${code}@${place}`, watch.rising[`${code}@${place}`] ?? now]),
   );
   const called = calls
-    .filter(({ code, place }) => now - (rising[`${code}@${place}`] ?? now) >= SHARP[code])
-    .map((one): Alarm => ({
+    .filter(({ code, place, atOnce }) => atOnce || now - (rising[`${code}@${place}`] ?? now) >= SHARP[code])
+    .map(({ atOnce: _, ...one }): Alarm => ({
       ...one,
       since: watch.alarms.find(({ code, place }) => code === one.code && place === one.place)?.since ?? now,
     }));
@@ -247,14 +300,24 @@ function callOut(watch: Watch, about: WatchContext, now: number): Pick<Watch, 'a
 /** The watch after a figure of an instrument: nonsense, jumps and single odd figures call nothing. */
 export function watchOn(before: Watch, sample: Sample, about: WatchContext): Watch {
   const key = channelKey(sample.what, sample.place);
-  const heard = hear(before.heard[key], sample);
+  const gone =
+    sample.what === 'pressure' && isWheelEnd(sample.place) ? (about.target(sample.place)?.value ?? 0) / 2 : 0;
+  const good = before.heard[key]?.good;
+  const heard = hear(before.heard[key], sample, gone);
   const all = { ...before, heard: { ...before.heard, [key]: heard } };
   if (heard.quality !== 'good') return all;
   const point = { at: sample.at, value: sample.value };
+  // Believed now, the figures that led down to it were right as well.
+  const doubted = (before.heard[key]?.odd ?? [])
+    .filter(({ value }) => good !== undefined && value < good.value && value > sample.value)
+    .map(({ at, value }) => ({ at, value }));
   const trip = before.trip[key] ?? [];
   const next: Watch = {
     ...all,
-    lately: { ...before.lately, [key]: [...since(before.lately[key] ?? [], sample.at, QUARTER), point] },
+    lately: {
+      ...before.lately,
+      [key]: [...since(before.lately[key] ?? [], sample.at, QUARTER), ...doubted, point],
+    },
     trip:
       sample.at - (trip.at(-1)?.at ?? -Infinity) >= MINUTE
         ? { ...before.trip, [key]: [...trip, point] }
@@ -273,6 +336,8 @@ export function watchOn(before: Watch, sample: Sample, about: WatchContext): Wat
           [place]: [...since(next.held[place] ?? [], sample.at, QUARTER), { at: sample.at, value: holds }],
         };
   const then = { ...next, held };
-  if (sample.at - before.judged < OFTEN) return then;
+  // Air that goes waits for no turn.
+  const falls = sample.what === 'pressure' && good !== undefined && sample.value < good.value - FALL;
+  if (!falls && sample.at - before.judged < OFTEN) return then;
   return { ...then, ...callOut(then, about, sample.at), judged: sample.at };
 }

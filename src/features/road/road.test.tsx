@@ -1,6 +1,6 @@
 /** @jest-environment ./src/testing/environment.cjs */
 import { toSI } from '@/core/quantity';
-import { demo, DRIFTWOOD, setUp, test, type Seeded, type TestPage } from '@/testing';
+import { choose, demo, DRIFTWOOD, setUp, test, type Seeded, type TestPage } from '@/testing';
 
 const mi = (miles: number) => toSI(miles, 'mi');
 const DAY = 86_400_000;
@@ -85,4 +85,41 @@ test('the rig in hand stays in hand: in every place opened without one', async (
     await page.goto(place);
     await expect(tabs.getByRole('link', { name: 'Hive Cart' })).toHaveAttribute('aria-current', 'page');
   }
+});
+
+/** Through the page on people, for a place that is good to work at. */
+async function peopleFirst(page: TestPage): Promise<void> {
+  await choose(page, 'Where are you?', 'On the road');
+  await choose(page, /lane/, 'Yes');
+  await choose(page, /level/, 'Yes');
+  await choose(page, /alone/, 'No');
+  await choose(page, /dark/, 'No');
+  await page.getByRole('button', { name: 'What do you see?' }).click();
+}
+
+test('a trouble told at another stop asks whether it is still this one, and its place anew', async ({
+  page,
+}) => {
+  await setUp(page, DRIFTWOOD);
+  await page.goto('/trouble');
+  await peopleFirst(page);
+  await page.getByRole('button', { name: 'Hot hub' }).click();
+  await page.getByRole('button', { name: /^1L/ }).click();
+  const asks = page.getByRole('heading', { level: 1 });
+  await expect(asks).toHaveText(/^Hub temperature/);
+  await page.goto('/trouble');
+  await expect(asks).toHaveText(/^Hub temperature/);
+  const now = Date.now;
+  jest.spyOn(Date, 'now').mockImplementation(() => now.call(Date) + 40 * DAY);
+  await page.goto('/trouble');
+  await expect(asks).toHaveText('Still this one?');
+  await expect(page.getByRole('main')).toContainText('Hot hub, 1L');
+  await page.getByRole('button', { name: 'Still this one: ask anew' }).click();
+  await expect(asks).toHaveText('People first');
+  await choose(page, /lane/, 'No');
+  await choose(page, /level/, 'No');
+  await choose(page, /alone/, 'Yes');
+  await choose(page, /dark/, 'Yes');
+  await page.getByRole('button', { name: 'On to what decides' }).click();
+  await expect(asks).toHaveText(/^Hub temperature/);
 });

@@ -1,4 +1,5 @@
 import * as z from 'zod/mini';
+import { msOf } from '@/core/base';
 import { placeSchema, type Place } from '@/core/rig';
 import { KIT_IDS, TROUBLE_IDS, troubleDef, type Answers, type KitId, type TroubleId } from '@/core/trouble';
 import type { DraftDef } from '@/store';
@@ -13,6 +14,9 @@ export type ToldId = (typeof TOLD)[number];
 
 /** A trouble under way: what was said of the place, what is seen and where, what was answered, in order, and how it went. */
 export interface TroubleDraft {
+  /** When something was said of it last, and on which trip. */
+  readonly said?: string | undefined;
+  readonly trip?: string | undefined;
   /** On the road, or found at home. */
   readonly met?: 'road' | 'home' | undefined;
   readonly safety: Readonly<Partial<Record<SafetyId, 'yes' | 'no'>>>;
@@ -39,6 +43,8 @@ export const NO_TROUBLE: TroubleDraft = { safety: {}, safe: false, answers: {} }
 export const TROUBLE_DRAFT: DraftDef<TroubleDraft> = {
   version: 2,
   schema: z.object({
+    said: z.optional(z.string()),
+    trip: z.optional(z.string()),
     met: z.optional(z.enum(['road', 'home'])),
     safety: z.partialRecord(z.enum(SAFETY), z.enum(['yes', 'no'])),
     safe: z.boolean(),
@@ -52,6 +58,24 @@ export const TROUBLE_DRAFT: DraftDef<TroubleDraft> = {
     told: z.optional(z.partialRecord(z.enum(TOLD), z.string())),
   }) as unknown as z.ZodMiniType<TroubleDraft>,
 };
+
+/** What was told of a place so long ago (ms) belongs to another stop. */
+const ANOTHER_STOP = 12 * 3_600_000;
+
+/** True where what was told belongs to another stop or another trip: whether it is still this one is asked first. */
+export function isOfAnotherStop(
+  { said, trip, safe, trouble }: TroubleDraft,
+  now: string,
+  underWay: string | undefined,
+): boolean {
+  if (!safe && trouble === undefined) return false;
+  return said === undefined || msOf(now) - msOf(said) > ANOTHER_STOP || trip !== underWay;
+}
+
+/** The same trouble at this stop: what was said of the place, and what was answered there, is asked anew. */
+export function stillThisOne(draft: TroubleDraft): TroubleDraft {
+  return { ...NO_TROUBLE, met: draft.met, trouble: draft.trouble, at: draft.at, told: draft.told };
+}
 
 /** Where it is kept. */
 export const troubleDraftKey = (rig: string): string => `trouble ${rig}`;

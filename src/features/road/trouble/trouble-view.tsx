@@ -5,14 +5,17 @@ import { useEffect } from 'react';
 import { troublePlaces } from '@/core/trouble';
 import { useDraft } from '@/features/forms';
 import { Loading, RigTabs, WithRig, type RigView, type Rigs } from '@/features/rigs';
-import { usePreferences } from '@/store';
+import { usePreferences, useYard } from '@/store';
+import { dayAndTime, placeName, TROUBLE_TITLES } from '@/text';
 import { Button, reported, useRootMark } from '@/ui';
 import { Asking } from './asking';
 import { SafetyPage } from './safety-page';
 import { begunUnderWay, seenUnderWay } from './seen-under-way';
 import { SeenPage } from './seen-page';
 import {
+  isOfAnotherStop,
   NO_TROUBLE,
+  stillThisOne,
   TROUBLE_DRAFT,
   troubleDraftKey,
   type ChangeTrouble,
@@ -45,27 +48,67 @@ function Stage({ view, draft, onChange }: { view: RigView; draft: TroubleDraft; 
   );
 }
 
+/** Told at another stop: nobody goes on with its verdict before this place was looked at. */
+function AnotherStop({
+  draft,
+  onStill,
+  onOver,
+}: {
+  draft: TroubleDraft;
+  onStill: () => void;
+  onOver: () => void;
+}) {
+  const { trouble, at, said } = draft;
+  const what = trouble ? TROUBLE_TITLES[trouble] : 'Trouble';
+  return (
+    <div className="grid gap-6">
+      <h1 className="text-4xl md:text-5xl">Still this one?</h1>
+      <p className="text-xl">
+        {what}
+        {at !== undefined && at !== 'rig' && `, ${placeName(at)}`}
+        {said !== undefined && `, told ${dayAndTime(said)}`}. It was told at another stop: what was answered
+        there does not hold here.
+      </p>
+      <div className="grid gap-2.5 sm:grid-cols-2">
+        <Button look="primary" size="lg" onClick={onStill}>
+          Still this one: ask anew
+        </Button>
+        <Button size="lg" onClick={onOver}>
+          Something else
+        </Button>
+      </div>
+    </div>
+  );
+}
+
 const pick = ({ met, safety, safe, told }: TroubleDraft) => ({ met, safety, safe, told });
 
 function RigTrouble({ view, ready }: { view: RigView; ready: Ready }) {
   const params = useSearchParams();
   const router = useRouter();
+  const { store } = useYard();
   const { units } = usePreferences();
   const fresh = begunUnderWay(params, view, units) ?? NO_TROUBLE;
   const { state, change, set } = useDraft(TROUBLE_DRAFT, troubleDraftKey(view.rig.id), fresh);
   const seen = seenUnderWay(params, view, units);
   // What the instruments saw begins a trouble of its own; one that is being taken through goes on.
   const begins = seen !== undefined && (state === 'none' || (typeof state === 'object' && !state.trouble));
-  const { safe, safety } = typeof state === 'object' ? state : NO_TROUBLE;
-  const first = begins ? JSON.stringify({ ...seen, safe, safety }) : undefined;
+  const trip = view.rig.underWay?.entry;
+  const other = typeof state === 'object' && isOfAnotherStop(state, store.clock.now(), trip);
+  const { safe, safety } = typeof state === 'object' && !other ? state : NO_TROUBLE;
+  const first = begins ? JSON.stringify({ ...seen, safe, safety, trip }) : undefined;
   useEffect(() => {
     if (first === undefined) return;
     // The address has told it: once it is through, or started over, it does not begin again.
     reported(
-      set(JSON.parse(first) as TroubleDraft).then(() => router.replace(`/trouble?rig=${view.rig.id}`)),
+      set({ ...(JSON.parse(first) as TroubleDraft), said: store.clock.now() }).then(() =>
+        router.replace(`/trouble?rig=${view.rig.id}`),
+      ),
     );
-  }, [first, set, router, view.rig.id]);
+  }, [first, set, router, store, view.rig.id]);
   const draft: TroubleDraft = typeof state === 'object' ? state : fresh;
+  const said: ChangeTrouble = (next) =>
+    change((before) => ({ ...next(before), said: store.clock.now(), trip }));
   // Read at night, beside a road: dark unless it is said to be day.
   useRootMark('night', draft.safety.night !== 'no');
   if (state === 'loading' || begins) return <Loading />;
@@ -73,13 +116,21 @@ function RigTrouble({ view, ready }: { view: RigView; ready: Ready }) {
     <div className="mx-auto w-full max-w-3xl px-4 py-4 md:px-8 md:py-6">
       <div className="mb-4 flex items-center justify-between gap-4">
         <RigTabs rigs={ready.rigs} chosen={view.rig.id} href={(rig) => `/trouble?rig=${rig}`} />
-        {draft.safe && (
+        {draft.safe && !other && (
           <Button look="quiet" className="whitespace-nowrap" onClick={() => reported(set(undefined))}>
             Start over
           </Button>
         )}
       </div>
-      <Stage view={view} draft={draft} onChange={change} />
+      {other ? (
+        <AnotherStop
+          draft={draft}
+          onStill={() => said(stillThisOne)}
+          onOver={() => reported(set(undefined))}
+        />
+      ) : (
+        <Stage view={view} draft={draft} onChange={said} />
+      )}
     </div>
   );
 }

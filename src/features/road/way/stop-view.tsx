@@ -20,9 +20,9 @@ import {
   WALK_DRAFT,
   type WalkDraft,
 } from '@/features/road/walk';
-import { Loading, type RigView } from '@/features/rigs';
+import { Loading, RoadLine, type RigView } from '@/features/rigs';
 import { newId, usePreferences, useYard } from '@/store';
-import { count, measure, parseWords, WALK_WORDS } from '@/text';
+import { count, inUnits, measure, parseWords, WALK_WORDS } from '@/text';
 import { MILES_BY_WORDS } from '@/text/way';
 import { Button, cx, Field, reported, Settled } from '@/ui';
 import { HubRow } from './hub-row';
@@ -158,7 +158,7 @@ function Stop({
   change: (next: (draft: WalkDraft) => WalkDraft) => void;
   onLeave: (rolls: boolean) => Promise<void>;
 }) {
-  const { rig, model, house } = view;
+  const { rig, model, house, limits } = view;
   const { units } = usePreferences();
   const { store } = useYard();
   const record = useRecord();
@@ -235,6 +235,7 @@ function Stop({
           Not now
         </button>
       </div>
+      {limits && <RoadLine rig={rig.id} limits={limits} now={view.now} />}
       <section aria-label="Hubs">
         <div className="flex items-baseline justify-between gap-3">
           <h2 className="text-xl">Hand near each hub, then on it</h2>
@@ -242,6 +243,14 @@ function Stop({
             {heat ? 'By hand' : 'By thermometer'}
           </Button>
         </div>
+        {!heat && (
+          <p className="text-soft">
+            {inUnits(
+              'First {1 in} away, then one drop of water flicked from a finger, then the back of the hand. A drop that sizzles: no hand.',
+              units,
+            )}
+          </p>
+        )}
         <Settled of={`hubs ${heat}`}>
           <ul>
             {hubs.map((hub) => (
