@@ -41,15 +41,16 @@ export function readSpare({ rig, model, house, now }: KitAbout): KitReading {
   if (own && off) return { item, state: 'fails', by: 'spare-not-as-tall', have: own, need: off };
   const dot = fact(tire, 'dot');
   const made = dot === undefined ? undefined : tireDate(dot, msOf(now));
-  if (!made?.ok) return { item, state: 'unknown', by: 'spare-age-unknown' };
-  if (made.value.age >= TOO_OLD)
+  if (made?.ok && made.value.age >= TOO_OLD)
     return { item, state: 'fails', by: 'spare-too-old', have: made.value.age, need: TOO_OLD };
   const read = rig.read[`pressure@${place}`];
-  if (!read || daysBetween(read.at, now) > READ_WITHIN)
-    return { item, state: 'unknown', by: 'spare-not-read' };
+  const fresh = read && daysBetween(read.at, now) <= READ_WITHIN ? read : undefined;
   const target = pressureTarget(model, house);
-  if (target && read.value < READY * target.value)
-    return { item, state: 'fails', by: 'spare-low', have: read.value, need: target.value };
+  // What is known to be wrong is told before what nobody knows.
+  if (fresh && target && fresh.value < READY * target.value)
+    return { item, state: 'fails', by: 'spare-low', have: fresh.value, need: target.value };
+  if (!made?.ok) return { item, state: 'unknown', by: 'spare-age-unknown' };
+  if (!fresh) return { item, state: 'unknown', by: 'spare-not-read' };
   const limit = tireAgeLimit(house);
   if (told === undefined) return { item, state: 'unsaid' };
   return made.value.age > limit

@@ -1,16 +1,7 @@
 import { pressureTarget } from '../judge';
-import { hasUsableSpare, partAt, type RigState } from '../log';
-import {
-  axleOf,
-  isGuess,
-  isWheelEnd,
-  matesOf,
-  sparesOf,
-  type Place,
-  type RigModel,
-  type Specified,
-} from '../rig';
-import type { HouseRules } from '../rules';
+import { readKitItem, type KitAbout } from '../kit';
+import { partAt, type RigState } from '../log';
+import { axleOf, isGuess, isWheelEnd, matesOf, type Place, type Specified } from '../rig';
 import { pumpRate, survivorLoad, troubleDef, type Answers, type TroubleId } from '../trouble';
 
 /** What the pump aboard gives (psi a minute), by the minutes its owner told; none aboard gives nothing. */
@@ -20,15 +11,27 @@ function pumpAboard({ kit }: Pick<RigState, 'kit'>, target: number | undefined):
   return minutes === undefined || target === undefined ? undefined : pumpRate(target, minutes);
 }
 
+/** Under so much of its target (share) a spare is no spare without a pump aboard; up to the second it goes with care. */
+const SPARE_LOW = { none: 0.75, low: 0.85 } as const;
+
+/** What the log says of the spare, by the very rule of the kit: unfit, too old or too low is none; not known is asked. */
+function spareAs(about: KitAbout & { readonly rig: RigState }): string | undefined {
+  const { state, by, have, need } = readKitItem('spare-fits', about);
+  if (state === 'serves') return by === 'spare-aged' ? 'aged' : 'usable';
+  if (state === 'missing') return 'none';
+  if (state !== 'fails') return undefined;
+  // A pump aboard fills it: then it is for its owner to say.
+  if (by !== 'spare-low') return 'none';
+  if (about.rig.kit.inflator?.aboard === true) return undefined;
+  const share = have !== undefined && need ? have / need : 0;
+  return share < SPARE_LOW.none ? 'none' : share < SPARE_LOW.low ? 'low' : undefined;
+}
+
 /** What the rig tells of a trouble's questions by itself: figures in SI with nothing guessed, and choices. */
 export function knownAnswers(
   trouble: TroubleId,
   place: Place | 'rig',
-  {
-    rig,
-    model,
-    house,
-  }: { readonly rig: RigState; readonly model: RigModel; readonly house: Pick<HouseRules, 'pressure'> },
+  { rig, model, house, now }: KitAbout & { readonly rig: RigState },
 ): Answers {
   const asked = new Set(troubleDef(trouble).questions.map(({ id }) => id));
   const sure = (spec: Specified<number> | undefined) => (spec && !isGuess(spec) ? spec.value : undefined);
@@ -44,12 +47,11 @@ export function knownAnswers(
     return known.length === all.length && known.length > 0 ? Math.min(...known) : undefined;
   };
   const gvwr = sure(model.gvwr);
-  const spares = sparesOf(model);
   const known: Answers = {
     studs: trouble === 'studs' ? model.wheels.studs : undefined,
     target: sure(pressureTarget(model, house)),
     pump: pumpAboard(rig, sure(pressureTarget(model, house))),
-    spare: spares.length === 0 || !hasUsableSpare(rig, spares) ? 'none' : undefined,
+    spare: spareAs({ rig, model, house, now }),
     axles: model.axles.length > 1 ? 'more' : 'one',
     // An unknown weight is the rating.
     load: gvwr === undefined ? undefined : survivorLoad(gvwr, undefined, undefined),

@@ -275,7 +275,7 @@ test('what lies where, by the place of the trouble', () => {
 describe('what the rig tells by itself', () => {
   const rigOf = (model: RigModel) => foldEntries([story.setup(model)]).state.rigs[story.rig] as RigState;
   const known = (trouble: TroubleId, model: RigModel) =>
-    knownAnswers(trouble, '1L', { rig: rigOf(model), model, house });
+    knownAnswers(trouble, '1L', { rig: rigOf(model), model, house, now: story.day(10) });
 
   test('studs, axles, the target, hubs: and never a guess', () => {
     expect(known('studs', tandem)).toEqual({ studs: tandem.wheels.studs });
@@ -289,5 +289,22 @@ describe('what the rig tells by itself', () => {
   test('without a usable spare it is none', () => {
     expect(known('flat', { ...tandem, spares: 0 })['spare']).toBe('none');
     expect(known('flat', { ...tandem, spares: 1 })['spare']).toBeUndefined();
+  });
+
+  test('a spare read low is none, or goes with care; with a pump aboard its owner says', () => {
+    const psi = (value: number) => toSI(value, 'psi');
+    const model = { ...tandem, spares: 1, tires: { pressure: { value: psi(65), source: 'maker' as const } } };
+    const spare = (read: number, ...more: Entry[]) => {
+      const reading = story.entry('reading', 8, {
+        taken: [{ place: 'S1', what: 'pressure', value: psi(read) }],
+      });
+      const rig = foldEntries([story.setup(model), reading, ...more]).state.rigs[story.rig] as RigState;
+      return knownAnswers('flat', '1L', { rig, model, house, now: story.day(10) })['spare'];
+    };
+    expect(spare(22)).toBe('none');
+    expect(spare(50)).toBe('low');
+    expect(spare(64)).toBeUndefined();
+    const pump = story.entry('kit', 9, { items: [{ item: 'inflator', aboard: true }] });
+    expect(spare(22, pump)).toBeUndefined();
   });
 });
