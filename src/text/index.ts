@@ -93,7 +93,7 @@ export { isGrease, supplyAmount, supplyFrom, SUPPLY_NAMES, supplyUnit } from './
 export { orderLine, orderLineNote, orderTable } from './to-order';
 export { PAPER_WORDS } from './paper-entry';
 export { KIT_WORDS } from './kit-words';
-export { limitsWhy, limitsWords, rollWords } from './limits';
+export { limitsWhy, rollWords } from './limits';
 export {
   leftWords,
   limitStands,
