@@ -323,7 +323,7 @@ export const SUBJECT_WORDS: Record<Subject, SubjectWords> = {
     },
   },
   'hub-hand': {
-    ask: 'An inch (25 mm) away first, then one drop of water flicked from a finger, then the back of a hand on the hub: can you hold it there for five seconds',
+    ask: 'A hand near it first, then one drop of water flicked from a finger, then the back of the hand on the hub: can you hold it there for five seconds',
     name: 'hub by hand',
     grades: {
       held: 'Yes, five seconds',

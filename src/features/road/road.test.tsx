@@ -97,7 +97,7 @@ async function peopleFirst(page: TestPage): Promise<void> {
   await page.getByRole('button', { name: 'What do you see?' }).click();
 }
 
-test('a trouble told at another stop asks whether it is still this one, and its place anew', async ({
+test('a trouble told at another stop asks whether it is still this one, and its place again', async ({
   page,
 }) => {
   await setUp(page, DRIFTWOOD);
@@ -114,7 +114,7 @@ test('a trouble told at another stop asks whether it is still this one, and its 
   await page.goto('/trouble');
   await expect(asks).toHaveText('Still this one?');
   await expect(page.getByRole('main')).toContainText('Hot hub, 1L');
-  await page.getByRole('button', { name: 'Still this one: ask anew' }).click();
+  await page.getByRole('button', { name: 'Still this one: ask again' }).click();
   await expect(asks).toHaveText('People first');
   await choose(page, /lane/, 'No');
   await choose(page, /level/, 'No');

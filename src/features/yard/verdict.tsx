@@ -44,7 +44,7 @@ export function Verdict({ view, onPlan }: { view: RigView; onPlan: () => void })
           </span>
           {towHeadline(tow)}
         </h1>
-        {view.limits && (
+        {view.limits && (view.rig.underWay || view.limits.of.some(({ limit }) => limit)) && (
           <div className="mt-2">
             <RoadLine rig={view.rig.id} limits={view.limits} now={now} />
           </div>

@@ -71,7 +71,7 @@ function AnotherStop({
       </p>
       <div className="grid gap-2.5 sm:grid-cols-2">
         <Button look="primary" size="lg" onClick={onStill}>
-          Still this one: ask anew
+          Still this one: ask again
         </Button>
         <Button size="lg" onClick={onOver}>
           Something else
