@@ -15,7 +15,7 @@ const FINISH: Readonly<Record<TroubleId, { readonly takes: Takes; readonly often
   flat: { takes: [...WHEEL, 'spare-fits'], often: 20 },
   carcass: { takes: [...WHEEL, 'spare-fits'], often: 6 },
   'tire-hot': { takes: ['gauge', 'thermometer'], often: 1 },
-  hot: { takes: [...WHEEL, 'hand-tools', 'pins', 'grease', ['hub', 'bearings'], ['hub', 'seal']], often: 7 },
+  hot: { takes: [...WHEEL, 'hand-tools', 'pins', 'grease', ['bearings', 'hub'], ['seal', 'hub']], often: 7 },
   leaning: { takes: [...WHEEL, 'hand-tools', 'pins', ['hub', 'bearings']], often: 1 },
   cap: { takes: ['grease', ['cap', 'plastic-and-tape']], often: 4 },
   'oil-bath': { takes: ['hub-oil'], often: 1 },

@@ -584,7 +584,7 @@ export const BECAUSE_WORDS: Readonly<Record<Because, string>> = {
   'survivor-unknown': 'What the other tire would carry is not known.',
   'coming-apart': 'It comes apart: only to a safe place.',
   cool: 'No hotter than it should be. Feel it again at the next stop.',
-  warm: 'Warmer than it should be. Let it cool 20 minutes, and look again after 5 mi.',
+  warm: 'Warmer than it should be. Let it cool 20 minutes first.',
   burnt: 'Over 210 °F (99 °C): its grease is gone.',
   'hub-smokes': 'Smoke from the hub, or nobody knows.',
   'heat-unknown': 'How hot it is, is not known: measure, or feel.',
