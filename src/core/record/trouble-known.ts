@@ -2,14 +2,11 @@ import { pressureTarget } from '../judge';
 import { readKitItem, type KitAbout } from '../kit';
 import { partAt, type RigState } from '../log';
 import { axleOf, isGuess, isWheelEnd, matesOf, type Place, type Specified } from '../rig';
-import { pumpRate, survivorLoad, troubleDef, type Answers, type TroubleId } from '../trouble';
+import { survivorLoad, troubleDef, type Answers, type TroubleId } from '../trouble';
 
-/** What the pump aboard gives (psi a minute), by the minutes its owner told; none aboard gives nothing. */
-function pumpAboard({ kit }: Pick<RigState, 'kit'>, target: number | undefined): number | undefined {
-  if (kit.inflator?.aboard === false) return 0;
-  const minutes = kit.inflator?.figures.minutes;
-  return minutes === undefined || target === undefined ? undefined : pumpRate(target, minutes);
-}
+/** Minutes the pump aboard takes from flat to full, as its owner told; none aboard takes none. */
+const pumpAboard = ({ kit }: Pick<RigState, 'kit'>): number | undefined =>
+  kit.inflator?.aboard === false ? 0 : kit.inflator?.figures.minutes;
 
 /** Under so much of its target (share) a spare is no spare without a pump aboard; up to the second it goes with care. */
 const SPARE_LOW = { none: 0.75, low: 0.85 } as const;
@@ -50,7 +47,7 @@ export function knownAnswers(
   const known: Answers = {
     studs: trouble === 'studs' ? model.wheels.studs : undefined,
     target: sure(pressureTarget(model, house)),
-    pump: pumpAboard(rig, sure(pressureTarget(model, house))),
+    pump: pumpAboard(rig),
     spare: spareAs({ rig, model, house, now }),
     axles: model.axles.length > 1 ? 'more' : 'one',
     // An unknown weight is the rating.

@@ -1,7 +1,7 @@
-import { fromSI, toSI } from '../quantity';
+import { toSI } from '../quantity';
 import { COLD_SHARE, lossRate, minutesUntilLow } from './arithmetic';
 import type { Because } from './because';
-import { choice, count, defineTrouble, figure, minutes, quantity, says, type Answers } from './define';
+import { choice, defineTrouble, figure, minutes, quantity, says, type Answers } from './define';
 import type { LeftId } from './lefts';
 import { care, creep, here, stay, stricter, type RoadVerdict } from './verdict';
 
@@ -108,8 +108,9 @@ function betweenAirings(answers: Answers): RoadVerdict {
   const first = figure(answers, 'first') ?? 0;
   const second = figure(answers, 'second') ?? 0;
   const rate = lossRate(first, second);
-  const pump = figure(answers, 'pump');
-  const mayGoOn = pump !== undefined && psi(pump) >= 2 * rate;
+  // Minutes from flat to full; none aboard is no minutes.
+  const pump = figure(answers, 'pump') ?? 0;
+  const mayGoOn = pump > 0 && (figure(answers, 'target') ?? 0) / pump >= 2 * rate;
   const at = (speed: number) => (half / 60) * speed;
   if (half < 5)
     return (
@@ -176,7 +177,7 @@ const SECOND = (asks: (answers: Answers) => boolean) => [
 /** How long it lasts, aired. */
 const AIRED = (when: (answers: Answers) => boolean) => [
   quantity('aired-to', 'pressure', (answers) => when(answers) && goesOn(answers) && mayWait(answers)),
-  count('pump', (answers) => when(answers) && goesOn(answers) && !short5to15(answers) && mayWait(answers)),
+  minutes('pump', (answers) => when(answers) && goesOn(answers) && !short5to15(answers) && mayWait(answers)),
 ];
 const needsSpare = (answers: Answers) =>
   goesOff(answers) ||
@@ -305,7 +306,3 @@ export const tireHot = defineTrouble({
   at: 'wheel',
   leaves: () => ['find-cause'],
 });
-
-/** Pounds a square inch a minute that a pump gives, from the minutes it takes for a target (Pa). */
-export const pumpRate = (target: number, toAir: number): number =>
-  toAir > 0 ? Math.floor(fromSI(target, 'psi') / toAir) : 0;

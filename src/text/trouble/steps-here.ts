@@ -10,7 +10,7 @@ const FIND_AND_PLUG: readonly string[] = [
   'Soap and water on valve, tread and rim: find where it bubbles.',
   'At the valve: a new valve core, its cap on.',
   'A hole under {1/4 in} in the crown, {1 in} from the edge: one plug, never over an old patch.',
-  'Air it with a clip-on chuck, a hose’s length away. Feel for bulges. Wait 10 minutes: it may lose {1 psi} at most.',
+  'Air it with a clip-on chuck from the hose’s length, in line with the tread, never facing its side. Look for bulges from ahead and behind. Wait 10 minutes: it may lose {1 psi} at most.',
 ];
 const HUNG: readonly string[] = [
   'Wheel off. Hang the axle end hard with a chain, clear of road, line and drum.',
@@ -37,12 +37,15 @@ const FAULT: readonly string[] = ['Plug and pins, fuse, ground, splice: in that 
 
 /** What can be done on the spot, in order, by what decided: never what the verdict forbids; nothing where only a card or a flatbed helps. */
 export const STEPS_HERE: Readonly<Partial<Record<Because, readonly string[]>>> = {
-  'holds-air': ['Leave it in. Mark the place.', 'Read it every {10 mi} from here.'],
+  'holds-air': ['Leave it in. Mark the place.', 'Read it at {5 mi}, then every {10 mi} from here.'],
   'loss-unknown': ['Read the pressure, wait 10 minutes, read it again.', ...FIND_AND_PLUG],
   'lasts-between-airings': FIND_AND_PLUG,
   'loses-too-fast': FIND_AND_PLUG,
+  'aired-once': FIND_AND_PLUG,
+  'no-pump': FIND_AND_PLUG,
+  'soft-spare': CHANGE,
   'rolled-low': [
-    'Air it with a clip-on chuck, a hose’s length away. Feel the walls for bulges: one bulge, and it stays.',
+    'Air it with a clip-on chuck from the hose’s length, in line with the tread, {20 psi} at a time. Look for bulges from ahead and behind: one bulge, and it stays.',
   ],
   'spare-goes-on': CHANGE,
   'aged-spare': CHANGE,
@@ -53,10 +56,12 @@ export const STEPS_HERE: Readonly<Partial<Record<Because, readonly string[]>>> =
   warm: ['20 minutes to cool, then feel or measure again.'],
   'heat-unknown': ['20 minutes to cool with the wheel on, then feel or measure again.'],
   'open-it-cold': OPEN_COLD,
+  'open-it-elsewhere': ['Cool with the wheel on until a hand stays on it for 5 s. Feel it after each mile.'],
   'nut-was-free': ['Rock the wheel. Set the nut again by your school, new lock or pin, then answer again.'],
   'cap-missing': COVER,
   'clean-and-pack': CLEAN,
   'oil-bath-open': ['Cap on, filled to the line; any clean gear oil to get to help.'],
+  'drain-and-fill': ['Drain it, fill it to the line. Then answer again.'],
   'oil-empty': ['Fill to the line; any clean gear oil to get to help. Then answer again.'],
   'oil-in-front': ['Fill to the line; look again every {25 mi}.'],
   'grease-in-front': ['Wipe it, feel where it comes from, look behind the hub.'],

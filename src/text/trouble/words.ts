@@ -69,7 +69,7 @@ const LOSES: Readonly<Record<string, QuestionWords>> = {
     ask: 'Air it up: what does it read now?',
     how: 'To what its sound mate reads, never higher. No air here: what it reads.',
   },
-  pump: { ask: 'What the pump aboard gives, in psi a minute', how: 'No pump: 0.' },
+  pump: { ask: 'Minutes the pump aboard takes from flat to full', how: 'No pump: 0.' },
   spare: SPARE,
   axles: AXLES,
   ...SURVIVOR,

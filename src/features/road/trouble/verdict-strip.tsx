@@ -2,7 +2,7 @@ import { fromSI } from '@/core/quantity';
 import { instantOf, msOf } from '@/core/base';
 import { outOfDanger, ROLLS, type OutOfDanger, type RoadVerdict, type TroubleId } from '@/core/trouble';
 import { usePreferences } from '@/store';
-import { dayAndTime, inUnits, limitWords, looksWords, ROLL_WORDS } from '@/text';
+import { inUnits, limitWords, looksWords, ROLL_WORDS, sinceWords } from '@/text';
 import { BECAUSE_WORDS } from '@/text/trouble';
 import { cx } from '@/ui';
 
@@ -84,8 +84,8 @@ export function VerdictStrip({
       {final && !home && verdict.again !== undefined && (
         <p className="mt-1 text-lg">
           Read it and air it again by{' '}
-          <strong className="figures">{dayAndTime(instantOf(msOf(now) + verdict.again * 1000))}</strong> at
-          the latest, at a safe place chosen before you set off.
+          <strong className="figures">{sinceWords(instantOf(msOf(now) + verdict.again * 1000), now)}</strong>{' '}
+          at the latest, at a safe place chosen before you set off.
         </p>
       )}
       {final && out && <p className="mt-1 text-lg">{inUnits(OUT_WORDS[out], units)}</p>}
