@@ -224,3 +224,16 @@ test('grease by the fitting comes round by what is told of it, else by the house
     days: { value: 180, basis: 'marking' },
   });
 });
+
+test('water that is not told counts as salt: it is rinsed, and repacked by the fewer launches', () => {
+  const boat = (water?: 'fresh' | 'salt'): RigModel => ({
+    ...sampleModel({ kind: 'boat' }),
+    environment: water && { water },
+  });
+  const rinsed = (model: RigModel) => routineDef('rinse').places(model, HOUSE_DEFAULT);
+  expect(rinsed(boat())).toEqual(['rig']);
+  expect(rinsed(boat('salt'))).toEqual(['rig']);
+  expect(rinsed(boat('fresh'))).toEqual([]);
+  expect(repack(boat()).launches).toEqual(repack(boat('salt')).launches);
+  expect(repack(boat('fresh')).launches?.value).toBeGreaterThan(repack(boat()).launches?.value ?? Infinity);
+});
