@@ -221,8 +221,8 @@ const MUTANTS = [
   [
     'a pump that cannot keep up goes fifty miles',
     'src/core/trouble/tires.ts',
-    'care(mayGoOn ? 50 : every',
-    'care(50',
+    'mayGoOn ? 50 : every,',
+    '50,',
     TROUBLE,
     'soft',
   ],
@@ -328,7 +328,7 @@ const MUTANTS = [
     '...(isCold(watch, place, value, now) && { cold: value }),',
     '',
     WATCH,
-    'a cold tire',
+    'a tire that has not warmed',
   ],
   [
     'a spare read low goes on',
