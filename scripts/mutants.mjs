@@ -277,7 +277,7 @@ const MUTANTS = [
   [
     'driving on against it is not on record',
     'src/features/road/way/against-dialog.tsx',
-    "[againstEntry(limits?.by, `Drove on against: ${said[0] ?? ''}`, why)]",
+    "[decisionEntry(limits?.by, { decided: `Drove on against: ${said[0] ?? ''}`, why })]",
     '[]',
     ROAD,
     'a wheel lost stays',

@@ -55,7 +55,8 @@ export function nearer(
   };
 }
 
-type Limited = FindingState & { readonly limit: FindingLimit };
+/** A finding that a rig is towed on with, so far and so long. */
+export type Limited = FindingState & { readonly limit: FindingLimit };
 
 /** True for something that a rig is towed on with, so far and so long. */
 export const hasLimit = (finding: FindingState): finding is Limited => finding.limit !== undefined;

@@ -130,6 +130,11 @@ test('a hub too hot at the last stop stays under way, at home it is only due; Tr
   expect(limitsOf(5, tooHot)).toBeUndefined();
   expect(limitsOf(5, begun, tooHot)).toMatchObject({ roll: 'stay', by: { place: '1L' } });
   expect(limitsOf(5, begun, tooHot, towedOnWith(4, '1L', [25, 45]))?.roll).toBe('care');
+  // Told again in Trouble after it was told there once before, it is judged as well.
+  const before = towedOnWith(2, '1L', [25, 45]);
+  const again = entry('finding.seen', 4, { finding: before.id, verdict: 'due' });
+  expect(limitsOf(5, begun, before, tooHot)?.roll).toBe('stay');
+  expect(limitsOf(5, begun, before, tooHot, again)?.roll).toBe('care');
   const home = entry('trip', 4, { distance: mi(60), launches: 0 });
   expect(limitsOf(5, begun, tooHot, home)).toBeUndefined();
 });

@@ -2,8 +2,8 @@ import type { Instant } from '../base';
 import { toSI } from '../quantity';
 import { axleOf, isWheelEnd, sideOf } from '../rig';
 import type { Because, TroubleId } from '../trouble';
-import { asOf, hasLimit, limitLeft, limitUsed } from './limits';
-import type { FindingLimit, FindingState, RigState } from './state';
+import { asOf, hasLimit, limitLeft, limitUsed, type Limited } from './limits';
+import type { FindingState, RigState } from './state';
 
 /** Why several limits at once are a creep (trouble 2). */
 export type Joined = 'two-on-one-axle' | 'two-on-one-side' | 'three-at-once';
@@ -39,8 +39,6 @@ const BRAKE_GONE: ReadonlySet<string> = new Set<Because>([
   'survivor-overloaded',
   'survivor-unknown',
 ]);
-
-type Limited = FindingState & { readonly limit: FindingLimit };
 
 /** What several limits come of: a trouble at its place with all that it left there; no brakes, told after a repair that took one, is that repair once more. */
 function causesOf(limited: readonly Limited[]): ReadonlyMap<string, readonly Limited[]> {
@@ -104,7 +102,11 @@ function isHotHere({ of, verdict, at, seen, place }: FindingState, rig: RigState
   if (!hub || when < (underWay.looked?.at ?? underWay.at)) return false;
   return !Object.values(rig.findings).some(
     (one) =>
-      one.place === place && one.at >= when && one.of && 'trouble' in one.of && one.of.trouble === 'hot',
+      one.place === place &&
+      (one.seen?.at ?? one.at) >= when &&
+      one.of &&
+      'trouble' in one.of &&
+      one.of.trouble === 'hot',
   );
 }
 

@@ -30,33 +30,16 @@ export function needlessEntry({ id }: Pick<FindingState, 'id'>, why: string): Ne
   return { kind: 'finding.closed', body: { finding: id, needless: true, how: why.trim().slice(0, 500) } };
 }
 
-/** That its owner drove on against what stands, and why; of the finding that decides where one does. */
-export function againstEntry(
+/** What its owner decided about a finding, or about the rig, and why; which opinion it answers. */
+export function decisionEntry(
   finding: Pick<FindingState, 'id' | 'place'> | undefined,
-  decided: string,
-  why: string,
+  told: { readonly decided: string; readonly why: string; readonly opinion?: string | undefined },
 ): NewEntry {
   return {
     kind: 'decision',
     body: {
       place: finding?.place ?? 'rig',
       ...(finding && { finding: finding.id }),
-      decided: decided.trim().slice(0, 500),
-      why: why.trim().slice(0, 500),
-    },
-  };
-}
-
-/** What its owner decided about a finding, and why; which opinion it answers. */
-export function decisionEntry(
-  { id, place }: Pick<FindingState, 'id' | 'place'>,
-  told: { readonly decided: string; readonly why: string; readonly opinion?: string | undefined },
-): NewEntry {
-  return {
-    kind: 'decision',
-    body: {
-      place,
-      finding: id,
       ...(told.opinion !== undefined && { opinion: told.opinion }),
       decided: told.decided.trim().slice(0, 500),
       why: told.why.trim().slice(0, 500),

@@ -23,7 +23,7 @@ export {
   withNote,
   type WorkTypedOver,
 } from './correct';
-export { againstEntry, decisionEntry, needlessEntry, waitsEntry } from './decide';
+export { decisionEntry, needlessEntry, waitsEntry } from './decide';
 export { eventEntry } from './event';
 export { figureEntry, figureFacts } from './figure';
 export {

@@ -6,7 +6,7 @@
 export { BECAUSE, type Because } from './because';
 export { TROUBLE_IDS, type TroubleId } from './ids';
 export { troubleAbout, type TroubleAbout } from './about';
-export { minutesLeft } from './tires';
+export { lossOf, minutesLeft } from './tires';
 export { outOfDanger, type OutOfDanger } from './out';
 export { TROUBLES, troubleDef } from './troubles';
 export { ROLLS, stricter, type RoadVerdict, type Roll } from './verdict';

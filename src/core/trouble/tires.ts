@@ -89,25 +89,30 @@ const finished = (answers: Answers) => halfNow(answers) || says(answers, 'rolled
 /** What was read and seen lets nobody roll on it as it is. */
 const goesOff = (answers: Answers) => finished(answers) || atTheEdge(answers);
 
-/** How many minutes it takes until a tire is a fifth low, read cold and aired before it sets off (trouble 3); undefined where that is not known. */
-export function minutesLeft(answers: Answers): number | undefined {
+/** What a tire loses (Pa a minute) by its two readings: over ten minutes, or over fewer where ten psi went sooner; undefined where one is not known. */
+export function lossOf(answers: Answers): number | undefined {
   const first = figure(answers, 'first');
   const second = figure(answers, 'second');
-  const target = figure(answers, 'target');
-  if (first === undefined || second === undefined || target === undefined) return undefined;
+  if (first === undefined || second === undefined) return undefined;
   const apart = first - second >= psi(10) ? (figure(answers, 'apart') ?? 1) : 10;
-  const from = figure(answers, 'aired-to') ?? second;
-  return minutesUntilLow(cold(answers, from), target, lossRate(first, second, Math.max(1, apart)));
+  return lossRate(first, second, Math.max(1, apart));
+}
+
+/** How many minutes it takes until a tire is a fifth low, read cold and aired before it sets off (trouble 3); undefined where that is not known. */
+export function minutesLeft(answers: Answers): number | undefined {
+  const target = figure(answers, 'target');
+  const from = figure(answers, 'aired-to') ?? figure(answers, 'second');
+  const rate = lossOf(answers);
+  if (rate === undefined || from === undefined || target === undefined) return undefined;
+  return minutesUntilLow(cold(answers, from), target, rate);
 }
 
 /** A tire that loses air and is aired on the way: by half the minutes until it is low (trouble 3). */
 function betweenAirings(answers: Answers): RoadVerdict {
   const left = minutesLeft(answers);
-  if (left === undefined) return stay('loss-unknown');
+  const rate = lossOf(answers);
+  if (left === undefined || rate === undefined) return stay('loss-unknown');
   const half = left / 2;
-  const first = figure(answers, 'first') ?? 0;
-  const second = figure(answers, 'second') ?? 0;
-  const rate = lossRate(first, second);
   // Minutes from flat to full; none aboard is no minutes.
   const pump = figure(answers, 'pump') ?? 0;
   const mayGoOn = pump > 0 && (figure(answers, 'target') ?? 0) / pump >= 2 * rate;

@@ -76,6 +76,20 @@ test('a wheel lost stays: driving on against it asks why and is on record', asyn
   await expect(page.getByRole('main')).toContainText('Drove on against: Stay');
 });
 
+test('a stop does not drive on by one tap against a stay', async ({ page }) => {
+  await setUp(page, DRIFTWOOD, [LOST]);
+  await begin(page);
+  await page.goto('/walk?walk=stop');
+  await expect(line(page)).toContainText('Stay: not towed any farther');
+  for (const hub of ['1L', '1R'])
+    await page
+      .getByRole('radiogroup', { name: `Hub ${hub}` })
+      .getByRole('radio', { name: /^Cool/ })
+      .click();
+  await page.getByRole('button', { name: 'The rest looks right: log it' }).click();
+  await expect(page.getByRole('button', { name: 'Drive on anyway' })).toBeVisible();
+});
+
 test('the rig in hand stays in hand: in every place opened without one', async ({ page }) => {
   demo();
   await page.goto('/');

@@ -1,7 +1,7 @@
 import { useState, type ReactNode } from 'react';
 import { parseNumber, parseQuantity, unitFor } from '@/core/quantity';
 import { isWheelEnd, wheelEnds, type Place } from '@/core/rig';
-import { coolingTime, donorsFor, lossRate, minutesLeft, type Answers, type TroubleId } from '@/core/trouble';
+import { coolingTime, donorsFor, lossOf, minutesLeft, type Answers, type TroubleId } from '@/core/trouble';
 import type { RigView } from '@/features/rigs';
 import { usePreferences } from '@/store';
 import { list, measure } from '@/text';
@@ -24,17 +24,15 @@ const numberOf = (answers: Answers, id: string) => {
 /** How long a tire lasts at what it loses. */
 function Lasting({ answers }: { answers: Answers }) {
   const { units } = usePreferences();
-  const [first, second, target] = ['first', 'second', 'target'].map((id) => numberOf(answers, id));
-  if (first === undefined || second === undefined || target === undefined) return null;
   const left = minutesLeft(answers);
-  if (left === undefined) return null;
-  const rate = lossRate(first, second);
+  const rate = lossOf(answers);
+  if (left === undefined || rate === undefined) return null;
   return (
     <Sheet title="How long it lasts">
       <p className="figures text-3xl font-semibold">{Math.floor(left)} min until it is 20 % low, read cold</p>
       <p className="text-soft">
         Read it and air it again before half of that is over. It loses {measure(rate, 'pressure', units, 2)} a
-        minute at most: 1 psi (0.07 bar) of doubt added, over 10 min.
+        minute at most: 1 psi (0.07 bar) of doubt added.
       </p>
     </Sheet>
   );

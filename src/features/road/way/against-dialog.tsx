@@ -1,4 +1,4 @@
-import { againstEntry } from '@/core/record';
+import { decisionEntry } from '@/core/record';
 import type { RigStanding } from '@/core/trip';
 import { TakenUp, useRecord, useSheetForm } from '@/features/forms';
 import type { RigView } from '@/features/rigs';
@@ -33,7 +33,7 @@ export function AgainstDialog({
       async () => {
         const written = await record(
           view.rig.id,
-          [againstEntry(limits?.by, `Drove on against: ${said[0] ?? ''}`, why)],
+          [decisionEntry(limits?.by, { decided: `Drove on against: ${said[0] ?? ''}`, why })],
           'On record: driven on against it',
           [],
           [form.key],

@@ -5,7 +5,7 @@ import { msOf } from '@/core/base';
 import type { UnderWay } from '@/core/log';
 import { parseQuantity, unitFor } from '@/core/quantity';
 import { milesEntry, walkEntries } from '@/core/record';
-import { stopWalk, type StopGroup } from '@/core/trip';
+import { standingOf, stopWalk, type StopGroup } from '@/core/trip';
 import { isWheelEnd, matesOf, type RigModel } from '@/core/rig';
 import { judgeItem, judgeWalk, standsAs, type Answer, type WalkItem } from '@/core/walk';
 import { useDraft, useLeadOn, useRecord } from '@/features/forms';
@@ -159,6 +159,8 @@ function Stop({
   onLeave: (rolls: boolean) => Promise<void>;
 }) {
   const { rig, model, house, limits } = view;
+  // Against what stands nobody drives on by one tap here: the trip's own screen asks why.
+  const stays = standingOf(rig, view.tow, view.now).roll === 'stay';
   const { units } = usePreferences();
   const { store } = useYard();
   const record = useRecord();
@@ -221,7 +223,7 @@ function Stop({
     if (written.length === 0) return;
     if (miles) way.noteTold();
     // What is not right is seen to before it rolls.
-    await onLeave(bad.length === 0);
+    await onLeave(bad.length === 0 && !stays);
   };
   return (
     <div className="mx-auto grid w-full max-w-3xl gap-5 px-4 py-4 md:px-8">
@@ -347,7 +349,11 @@ function Stop({
           </p>
         )}
         <Button look="primary" size="lg" onClick={() => reported(log())}>
-          {bad.length > 0 ? 'Log it: it is not all right' : 'The rest looks right: drive on'}
+          {bad.length > 0
+            ? 'Log it: it is not all right'
+            : stays
+              ? 'The rest looks right: log it'
+              : 'The rest looks right: drive on'}
         </Button>
       </div>
     </div>
