@@ -295,9 +295,9 @@ function elsewhere(shelf: Shelf | undefined, home: string): string {
 function partWords(entry: PartEntry, system: UnitSystem, partOf: NameOfPart): EntryWords {
   switch (entry.kind) {
     case 'part.fitted': {
-      const { spec, to, rolled, grade, shelf, note, bought } = entry.body;
+      const { spec, to, rolled, grade, shelf, note, bought, there } = entry.body;
       return {
-        title: `${capital(PART_WORDS[spec.kind].one)} ${to === 'shelf' ? elsewhere(shelf, 'laid on the shelf') : `installed at ${placeName(to)}`}`,
+        title: `${capital(PART_WORDS[spec.kind].one)} ${to === 'shelf' ? elsewhere(shelf, 'laid on the shelf') : there ? `at ${placeName(to)} put on record` : `installed at ${placeName(to)}`}`,
         lines: [
           partName({ kind: spec.kind, facts: spec.facts }, system),
           ...(rolled === undefined

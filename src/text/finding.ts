@@ -84,9 +84,12 @@ function evidenceWords(of: Evidence, system: UnitSystem): string {
   }
   if ('what' in of) {
     const name = of.what === 'pressure' ? 'pressure' : small(readingName(of.what));
-    return isJudged(of.what) && of.held
-      ? `${name} ${readingHeld(of.value, { what: of.what, ...of.held }, system)}`
-      : `${name} ${readingValue(of.what, of.value, system)}`;
+    const said =
+      isJudged(of.what) && of.held
+        ? readingHeld(of.value, { what: of.what, ...of.held }, system)
+        : readingValue(of.what, of.value, system);
+    if (of.set === undefined) return `${name} ${said}`;
+    return `${name} was ${said}; ${of.set < of.value ? 'let down' : 'filled'} to ${readingValue(of.what, of.set, system)}`;
   }
   if ('trend' in of) return trendSaid(of, system);
   if ('endPlay' in of) {

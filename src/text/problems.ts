@@ -70,6 +70,8 @@ export function tapWords(problem: TapProblem | { code: 'no-run' }): string {
       return 'The two distances are farther apart than this step allows: shift the axle, then measure both again.';
     case 'worn-goes-back':
       return 'These bearings were graded due or worse: they do not go back in. Say which are replaced.';
+    case 'over-maximum':
+      return 'That is more than the tire, wheel or valve is good for: fill to no more than the lowest of the three.';
     case 'reading-absurd':
       return `This cannot be right: ${READING_WORDS[problem.what].label.toLowerCase()}. Check the figure and its unit.`;
     case 'wrong-hand':

@@ -1,4 +1,4 @@
-import type { Evidence, FindingState } from '../log';
+import { isDrivenLow, type Evidence, type FindingState } from '../log';
 import { hubOpens, type Axle, type RigModel } from '../rig';
 import {
   axleAt,
@@ -230,6 +230,8 @@ export function aboutOf(
 ): { readonly what: Subject | JudgedReading; readonly grade?: GradeId } | undefined {
   if (!of) return undefined;
   if ('subject' in of) return { what: of.subject, grade: of.grade as GradeId };
+  // Air is no cure for what its inside has suffered.
+  if (isDrivenLow(of)) return { what: 'tire-wall' };
   if ('what' in of) return Object.hasOwn(CURES, of.what) ? { what: of.what as JudgedReading } : undefined;
   const named = <T>(what: T | undefined) => (what === undefined ? undefined : { what });
   if ('trend' in of) return named(inTable(TREND_OF, of.trend));

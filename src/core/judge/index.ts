@@ -11,7 +11,15 @@ export {
   type Judgement,
   type RecheckResult,
 } from './judge';
-export { pressureFacts, pressureTarget, schoolFacts, targetAt, type PressureTarget } from './target';
+export {
+  fillTo,
+  mayBeSetTo,
+  pressureFacts,
+  pressureTarget,
+  schoolFacts,
+  targetAt,
+  type PressureTarget,
+} from './target';
 export { checkTrip, type TripClaim, type TripOnRecord, type TripProblem } from './trip';
 export {
   judgeTireCode,
@@ -35,5 +43,6 @@ export {
 export { contradictionsIn, type Contradiction, type Figured, type Graded } from './contradictions';
 export { checkTaken, saysNothing, type TakenProblem } from './taken';
 export { aboutOf, cureOf, remedyOf, type Remedy, type RemedyAbout, type RemedyJob } from './cures';
+export { pressureStands, type AsFound } from './as-left';
 export { coldByRule, judgeWarmPressure, morningPressure, type WarmContext } from './warm';
 export { leadsFor, type Lead, type LeadCode } from './leads';

@@ -136,7 +136,7 @@ function coldPressure(value: number, { model, place, house, rolled }: ReadingCon
   const over = most && overMaximum(value, most.value);
   const share = target && value / target.value;
   const asItStands = target && share !== undefined ? pressureVerdict(share, rolled) : undefined;
-  const drivenLow = asItStands === 'stop' && rolled && share !== undefined && share >= PRESSURE_SHARE.stop;
+  const drivenLow = asItStands === 'stop' && rolled;
   return worstOf([
     ...(most && over ? [say(over, most.value, most.basis, 'maximum')] : []),
     ...(target && asItStands

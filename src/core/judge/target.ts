@@ -79,6 +79,12 @@ export function pressureTarget(
   return placard && { ...placard, by: 'placard', missing: pressureFacts(house) };
 }
 
+/** True for a pressure (Pa) that tire, wheel and valve are good for, as far as their maximum is known. */
+export function mayBeSetTo(value: number, model: Known): boolean {
+  const most = lowestMaximum(model);
+  return most === undefined || overMaximum(value, most.value) === undefined;
+}
+
 /** The target at a place: only tires have one. */
 export function targetAt(
   place: RoutinePlace,
@@ -86,6 +92,17 @@ export function targetAt(
   house: Pick<HouseRules, 'pressure'>,
 ): PressureTarget | undefined {
   return isWheelEnd(place) || isSpare(place) ? pressureTarget(model, house) : undefined;
+}
+
+/** What a tire is filled to cold (Pa): its target, and never more than tire, wheel and valve are good for. */
+export function fillTo(
+  place: RoutinePlace,
+  model: Known,
+  house: Pick<HouseRules, 'pressure'>,
+): number | undefined {
+  const target = targetAt(place, model, house)?.value;
+  const most = lowestMaximum(model)?.value;
+  return target === undefined || most === undefined ? target : Math.min(target, most);
 }
 
 /** The lowest maximum of tire, wheel and valve (Pa), with whose it is; undefined where none of them is known. */

@@ -29,7 +29,15 @@ export const evidenceSchema = z.union([
       faults: z.optional(z.array(code(/^[a-z][a-z-]*(@[a-z-]+)?$/))),
     })
     .check(isGraded),
-  z.strictObject({ what: z.enum(READING_IDS), value: figure(), held: z.optional(held) }).check(isKept),
+  z
+    .strictObject({
+      what: z.enum(READING_IDS),
+      value: figure(),
+      held: z.optional(held),
+      /** What a tire was filled to there and then (Pa). */
+      set: z.optional(figure()),
+    })
+    .check(isKept),
   /** What readings said over time: the figure of late, and what it was or is held against (SI, or counts). */
   z.strictObject({ trend: name, figure: z.optional(figure()), against: z.optional(figure()) }),
   /** End play (m) outside its window. */

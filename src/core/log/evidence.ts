@@ -1,9 +1,24 @@
+import { PRESSURE_SHARE } from '../rules';
 import type { Evidence } from './evidence-schema';
+
+/** True for a tire that was driven far too low: its inside has suffered, and air does not mend it (handbook 5). */
+export function isDrivenLow(of: Evidence | undefined): boolean {
+  if (!of || !('what' in of) || of.what !== 'pressure' || !of.held) return false;
+  const { by, cold, against } = of.held;
+  return by === 'rolled' || (by === 'warm' && cold !== undefined && cold < against * PRESSURE_SHARE.stop);
+}
+
+/** True for a pressure that air alone puts right: not a tire that was driven far too low, nor one that ran hot. */
+export function isOfAir(of: Evidence | undefined): boolean {
+  return (
+    of !== undefined && 'what' in of && of.what === 'pressure' && of.held?.by !== 'rise' && !isDrivenLow(of)
+  );
+}
 
 /** What it is evidence of: the subject, reading, trend or happening. */
 export function evidenceOf(of: Evidence): string {
   if ('subject' in of) return of.subject;
-  if ('what' in of) return of.what;
+  if ('what' in of) return isDrivenLow(of) ? 'driven-low' : of.what;
   if ('trend' in of) return of.trend;
   if ('endPlay' in of) return 'end-play';
   if ('amps' in of) return 'brake-amps';

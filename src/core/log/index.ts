@@ -72,7 +72,7 @@ export {
 export type { WorkBody } from './kinds/work';
 export type { FindingBody, Found } from './kinds/finding';
 export { hasUsableSpare, isOfTire } from './tires';
-export { evidenceOf, findingKey } from './evidence';
+export { evidenceOf, findingKey, isDrivenLow, isOfAir } from './evidence';
 export type { Evidence } from './evidence-schema';
 export { WALKS, type GoDecision, type WalkBody, type WalkId } from './kinds/walk';
 export type { ReadingTool } from './kinds/reading';

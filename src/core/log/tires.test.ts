@@ -1,8 +1,9 @@
 import { sampleModel } from '../testing/arbitraries';
 import { storyFrom } from '../testing/story';
+import { dutiesOf } from '../duty';
 import { hasUsableSpare } from '.';
 
-const { setup, entry, rigOf } = storyFrom('2026-03-01');
+const { setup, entry, rigOf, done } = storyFrom('2026-03-01');
 const model = { ...sampleModel({ axles: 2, brake: 'electric' }), spares: 1 } as const;
 const tire = (place: string, dot: string) =>
   entry('part.fitted', 1, {
@@ -47,6 +48,30 @@ test('on the shelf it keeps its finding, and brings it back where it is fitted a
   const again = rigOf(...start, cut, moved(['1L', 'shelf']), back);
   expect(again.findings[cut.id]?.place).toBe('1L');
   expect(again.shelved).toEqual({});
+});
+
+test('a tire that sat there already was looked at before it was told; one that came in was not', () => {
+  const looked = done(3, ['tire-look', '2L']);
+  const told = (more: object) =>
+    entry('part.fitted', 9, {
+      part: 'tire 2L',
+      spec: { kind: 'tire', facts: {} },
+      to: '2L',
+      ...more,
+    } as never);
+  const duty = (rig: ReturnType<typeof rigOf>) =>
+    dutiesOf(rig, '2026-03-20T12:00:00.000Z').find(({ id }) => id === 'tire-look@2L');
+  expect(duty(rigOf(...start, looked, told({ there: true })))?.from?.entry).toBe(looked.id);
+  expect(duty(rigOf(...start, looked, told({})))?.reason).toBe('no-record');
+  // What was looked at was another tire, and that one is known.
+  const old = entry('part.fitted', 2, {
+    part: 'old',
+    spec: { kind: 'tire', facts: {} },
+    to: '2L',
+    there: true,
+  } as never);
+  const away = entry('part.moved', 8, { moves: [{ part: 'old', to: 'shelf' }] });
+  expect(duty(rigOf(...start, old, looked, away, told({ there: true })))?.reason).toBe('no-record');
 });
 
 test('one that is gone takes its finding with it', () => {

@@ -11,6 +11,7 @@ const OF_A_TIRE: ReadonlySet<string> = new Set([
   'valve',
   'wear',
   'pressure',
+  'driven-low',
   'tread-inner',
   'tread-middle',
   'tread-outer',

@@ -53,6 +53,21 @@ test('a bad one opens a finding that knows its reading, its figure and its cure'
   expect(finding.body.of).toEqual({ what: 'pressure', value: psi(52), held: { against: psi(65) } });
 });
 
+test('a pressure read right again closes the one that was low, and not one that was driven so', () => {
+  const finding = (id: string, held: object, verdict: 'due' | 'stop') =>
+    ({ id, at: known().now, place: '1L', verdict, of: { what: 'pressure', value: psi(45), held } }) as const;
+  const low = finding('low', { against: psi(65) }, 'stop');
+  const driven = finding('driven', { against: psi(65), by: 'rolled' }, 'stop');
+  const drafts = made(read({ pressure: psi(64) }), { findings: { low, driven } as never });
+  expect(drafts.map(({ kind }) => kind)).toEqual(['reading', 'finding.closed']);
+  expect(drafts[1]?.body).toMatchObject({ finding: 'low', gone: true });
+  // Lower than it should be it says nothing of being right.
+  expect(made(read({ pressure: psi(60) }), { findings: { low } as never }).map(({ kind }) => kind)).toEqual([
+    'reading',
+    'finding.seen',
+  ]);
+});
+
 test('of three depths the lowest is the one that counts', () => {
   const deep = (thirtyseconds: number) => toSI(thirtyseconds / 32, 'in');
   const drafts = made(

@@ -7,7 +7,7 @@ import {
   saysNothing,
   type ReadingJudgement,
 } from '../judge';
-import type { ReadingTool, RigState } from '../log';
+import { isOfAir, type ReadingTool, type RigState } from '../log';
 import { isWheelEnd, matesOf, type RigModel, type TirePlace } from '../rig';
 import {
   VERDICT_SCALE,
@@ -70,7 +70,20 @@ export function judgeTaken(
       });
 }
 
-/** What some readings put on the log: themselves, and one finding where the gravest of them is not clear. */
+/** Pressures that were out of their limits and are not any more, by the figure that was read just now. */
+function airGone(readings: Readings, at: ReadAt): readonly NewEntry[] {
+  const value = readings.values.pressure;
+  const judgement = value === undefined ? undefined : judgeTaken('pressure', value, readings, at);
+  if (value === undefined || judgement?.verdict !== 'clear') return [];
+  return Object.values(at.rig.findings)
+    .filter(({ place, of }) => place === readings.place && isOfAir(of))
+    .map(({ id }) => ({
+      kind: 'finding.closed',
+      body: { finding: id, gone: true, of: readingEvidence(judgement, 'pressure', value) },
+    }));
+}
+
+/** What some readings put on the log: themselves, a pressure that is right again, and one finding where the gravest of them is not clear. */
 export function readingEntries(readings: Readings, at: ReadAt, newId: NewId): readonly NewEntry[] {
   const { place, by, values, mate, around } = readings;
   const { rig, model, house } = at;
@@ -101,10 +114,12 @@ export function readingEntries(readings: Readings, at: ReadAt, newId: NewId): re
         : [];
     })
     .sort((a, b) => VERDICT_SCALE.gravestFirst(a.verdict, b.verdict) || a.value - b.value);
-  if (!bad) return [entry];
+  const gone = airGone(readings, at);
+  if (!bad) return [entry, ...gone];
   const { what, value, judgement, verdict } = bad;
   return [
     entry,
+    ...gone,
     tellFinding(
       {
         place,

@@ -1,5 +1,5 @@
 import type { TowReason } from '../duty';
-import type { GoDecision, PhotoBody, RigState, WalkBody } from '../log';
+import { isOfAir, type GoDecision, type PhotoBody, type RigState, type WalkBody } from '../log';
 import type { RigModel } from '../rig';
 import type { HouseRules } from '../rules';
 import {
@@ -121,7 +121,8 @@ function goneOnWalk(
   rig: Pick<RigState, 'findings'>,
 ): readonly NewEntry[] {
   return Object.values(rig.findings).flatMap(({ id, place, verdict, of }): NewEntry[] => {
-    if (!of || verdict === 'stop') return [];
+    const air = isOfAir(of);
+    if (!of || (verdict === 'stop' && !air)) return [];
     const again = judged.find(
       (one) =>
         one.item.place === place &&
@@ -130,10 +131,7 @@ function goneOnWalk(
         standsAs(one) === 'clear' &&
         ('subject' in of
           ? verdict === 'watch' && one.item.subject === of.subject && one.answer.value === undefined
-          : 'what' in of &&
-            of.what === 'pressure' &&
-            one.item.reads === 'pressure' &&
-            one.answer.value !== undefined),
+          : air && one.item.reads === 'pressure' && one.answer.value !== undefined),
     );
     return again
       ? [{ kind: 'finding.closed', body: { finding: id, gone: true, ...(again.of && { of: again.of }) } }]

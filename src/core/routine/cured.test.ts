@@ -1,8 +1,9 @@
 import type { FindingState } from '../log';
+import { toSI } from '../quantity';
 import { HOUSE_DEFAULT, type Subject, type WorkId } from '../rules';
 import { sampleModel } from '../testing/arbitraries';
 import { T0, through } from '../testing/cards';
-import { compile, curedFindings, startRun, torquesMissing, type Job, type Run } from '.';
+import { compile, curedFindings, finishRun, startRun, torquesMissing, type Job, type Run } from '.';
 import { watchedAndClear } from './cured';
 import { passedOver } from './run';
 
@@ -65,6 +66,61 @@ test('cleaned contacts are clean; a wire that is bare stays bare', () => {
   const run = done({ routine: 'contacts', place: 'rig' });
   expect(curedFindings(run, [graded('contacts', 'corroded', 'rig')], undefined)).toHaveLength(1);
   expect(curedFindings(run, [graded('contacts', 'bare-wire', 'rig')], undefined)).toEqual([]);
+});
+
+describe('a pressure', () => {
+  const psi = (value: number) => toSI(value, 'psi');
+  const tires = { pressure: { value: psi(65), source: 'maker' as const } };
+  const model = { ...plain, tires, spares: 1 };
+  const low = open({ what: 'pressure', value: psi(45), held: { against: psi(65) } });
+  const driven = open({ what: 'pressure', value: psi(45), held: { against: psi(65), by: 'rolled' } });
+  const round = (value: number, set?: number) => {
+    const card = compile(model, [{ routine: 'pressures', place: 'rig' }], HOUSE_DEFAULT);
+    if (!card.ok) throw new Error(card.error.code);
+    const readings = { pressure: psi(value), ...(set !== undefined && { 'pressure-set': psi(set) }) };
+    const run = through(startRun('run', 'rig', model, card.value, T0), (step, tapped) =>
+      step.step === 'pressure' && tapped.do === 'done'
+        ? { ...tapped, readings: step.place === '1L' ? readings : { pressure: psi(65) } }
+        : tapped,
+    );
+    const closed = (finding: FindingState) =>
+      finishRun(run, T0, { parts: {}, grease: {}, findings: { [finding.id]: finding } });
+    const of = (finding: FindingState) => {
+      const result = closed(finding);
+      if (!result.ok) throw new Error(result.error.key);
+      const { cured, findings } = result.value;
+      return { cured: cured.length, findings: findings.map(({ verdict }) => verdict) };
+    };
+    return { low: of(low), driven: of(driven) };
+  };
+  test('that is right again closes what was low; nothing on this card closes a tire that was driven so', () => {
+    expect(round(65)).toEqual({
+      low: { cured: 1, findings: [] },
+      driven: { cured: 0, findings: [] },
+    });
+  });
+  test('filled, it is the same finding seen again, and only watched', () => {
+    expect(round(32, 65).low).toEqual({ cured: 0, findings: ['watch'] });
+    expect(round(32, 53).low).toEqual({ cured: 0, findings: ['due'] });
+    expect(round(32).low).toEqual({ cured: 0, findings: ['stop'] });
+  });
+  test('filled over what the tire is good for is refused', () => {
+    const weak = {
+      ...model,
+      tires: { ...tires, maxPressure: { value: psi(65), source: 'marking' as const } },
+    };
+    const card = compile(weak, [{ routine: 'pressures', place: 'rig' }], HOUSE_DEFAULT);
+    if (!card.ok) throw new Error(card.error.code);
+    const begun = startRun('run', 'rig', weak, card.value, T0);
+    const set = (value: number) =>
+      through(begun, (step, tapped) =>
+        step.step === 'pressure' && tapped.do === 'done'
+          ? { ...tapped, readings: { pressure: psi(60), 'pressure-set': psi(value) } }
+          : tapped,
+      );
+    expect(() => set(80)).toThrow('over-maximum');
+    expect(() => set(65)).not.toThrow();
+  });
 });
 
 test('only at the side where it was done', () => {

@@ -1,5 +1,5 @@
-import { aboutOf } from '../judge';
-import { isOfTire, partAt, type Evidence, type FindingState, type RigState } from '../log';
+import { aboutOf, judgeReading } from '../judge';
+import { isOfAir, isOfTire, partAt, type Evidence, type FindingState, type RigState } from '../log';
 import { isWheelEnd } from '../rig';
 import { leftDef } from '../trouble';
 import { gradeVerdict, type JudgedReading, type RoutinePlace, type Subject } from '../rules';
@@ -197,6 +197,32 @@ function isMadeGood(run: Run, of: Evidence, place: RoutinePlace): boolean {
   );
 }
 
+/** Where the tire sat before this card whose pressure was set at a place. */
+function satAt(run: Run, place: RoutinePlace): RoutinePlace | undefined {
+  const job = run.card.jobs.find(
+    ({ routine, ...one }) =>
+      (routine === 'tire-change' && one.place === place) ||
+      (routine === 'tire-rotate' && (one.place === place || one.with === place)),
+  );
+  if (!job) return place;
+  if (job.routine === 'tire-change') return 'S1';
+  return job.place === place ? job.with : job.place;
+}
+
+/** True where the tire at a place was read or filled on this card, and left at its target. */
+function hasItsAir(run: Run, place: RoutinePlace): boolean {
+  const left = run.card.steps.flatMap((step) => {
+    const { state, readings } = run.records[step.key] ?? {};
+    const at = step.step === 'look-spare' ? 'S1' : (step.place ?? 'rig');
+    const of = step.step === 'set-pressure' ? satAt(run, at) : at;
+    const value = readings?.['pressure-set'] ?? readings?.['pressure'];
+    return state === 'done' && of === place && typeof value === 'number' ? [value] : [];
+  });
+  const last = left.at(-1);
+  const about = { model: run.model, place, house: run.card.house };
+  return last !== undefined && judgeReading('pressure', last, about)?.verdict === 'clear';
+}
+
 /** The findings open on a rig that the work of a run put right, at the places and sides where it did. */
 export function curedFindings(
   run: Run,
@@ -206,6 +232,7 @@ export function curedFindings(
   return findings.filter((finding) => {
     const { of, place } = finding;
     if (!of) return false;
+    if (isOfAir(of)) return swapped(run, place) || hasItsAir(run, place);
     // A tire that changes places takes its findings along; only one that is gone leaves them behind.
     if (isOfTire(finding) && rig && place !== 'rig' && partAt(rig, 'tire', place) && !swapped(run, place))
       return false;

@@ -1,5 +1,5 @@
 import { fail, msOf, ok, type Instant, type Result } from '../base';
-import type { FindingState, Found, RigState, WorkBody } from '../log';
+import { findingKey, isOfAir, type FindingState, type Found, type RigState, type WorkBody } from '../log';
 import { isWheelEnd, wheelEnds, type PartKind, type Place, type WheelEnd } from '../rig';
 import { threadsAfterRefit, type Thickener, type ReadingId, routineDef } from '../rules';
 import type { Job } from './card';
@@ -256,7 +256,11 @@ export function finishRun(
 
 function closings(run: Run, rig: Closing | undefined): Pick<Outcome, 'cured' | 'clear'> {
   const open = Object.values(rig?.findings ?? {});
-  const cured = curedFindings(run, open, rig).map(({ id }) => id);
+  const told = new Set(findingsOf(run, rig).map(({ place, of }) => findingKey(place, of)));
+  const cured = curedFindings(run, open, rig)
+    // Filled, and kept in mind: it is the same finding, seen again.
+    .filter(({ place, of }) => !isOfAir(of) || !told.has(findingKey(place, of)))
+    .map(({ id }) => id);
   return { cured, clear: watchedAndClear(run, open).filter(({ id }) => !cured.includes(id)) };
 }
 

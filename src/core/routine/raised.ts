@@ -1,4 +1,12 @@
-import { cureOf, figuresAt, judgeGrade, judgeReading, judgeTireCode } from '../judge';
+import {
+  cureOf,
+  figuresAt,
+  judgeGrade,
+  judgeReading,
+  judgeTireCode,
+  pressureStands,
+  readingEvidence,
+} from '../judge';
 import { partAt, type Evidence, type Found, type RigState } from '../log';
 import { isWheelEnd, matesOf, type WheelEnd } from '../rig';
 import {
@@ -75,7 +83,11 @@ function besideOf({ step, record }: Noted, what: JudgedReading) {
   };
 }
 
-/** Readings that are out of their limits. A pressure that was filled is judged as it was left; one that asks for its cause is kept all the same. */
+/** What a tire was filled to at a wheel end on this card (Pa). */
+const setAt = (run: Run, place: WheelEnd | undefined) =>
+  place && run.records[`set-pressure ${place}`]?.readings['pressure-set'];
+
+/** Readings that are out of their limits; a pressure stands as it was left. */
 function readingFindings(run: Run, rig: PartsKnown | undefined, noted: Noted): readonly Found[] {
   const { step, place, record, index } = noted;
   const { house } = run.card;
@@ -91,18 +103,30 @@ function readingFindings(run: Run, rig: PartsKnown | undefined, noted: Noted): r
   const found = (what: JudgedReading, value: number): readonly Found[] => {
     const judgement = judged(what, value);
     if (!judgement || judgement.verdict === 'clear') return [];
-    const { verdict, against, by } = judgement;
-    return [
-      {
-        place,
-        verdict,
-        of: { what, value, held: { against, ...(by && { by }) } },
-        ...remedy(what, place, run),
-      },
-    ];
+    const { verdict } = judgement;
+    return [{ place, verdict, of: readingEvidence(judgement, what, value), ...remedy(what, place, run) }];
   };
+  const stands = step.step === 'look-spare' ? (spareGoesTo(run) ?? place) : place;
+  const pressureFound = (value: number): readonly Found[] => {
+    const judgement = judged('pressure', value);
+    const set = step.step === 'look-spare' ? setAt(run, spareGoesTo(run)) : left;
+    if (!judgement) return [];
+    if (typeof set !== 'number') return found('pressure', value);
+    const verdict = pressureStands({ judgement, value, left: judged('pressure', set)?.verdict });
+    return verdict === 'clear'
+      ? []
+      : [
+          {
+            place: stands,
+            verdict,
+            of: { ...readingEvidence(judgement, 'pressure', value), set },
+            ...remedy('pressure', stands, run),
+          },
+        ];
+  };
+  const stood = record.readings['pressure'];
   return [
-    ...(typeof left === 'number' ? found('pressure', left) : []),
+    ...(typeof left === 'number' && typeof stood !== 'number' ? found('pressure', left) : []),
     ...step.readings.flatMap(({ what }): readonly Found[] => {
       const value = record.readings[what];
       if (!isJudged(what) || value === undefined) return [];
@@ -119,16 +143,7 @@ function readingFindings(run: Run, rig: PartsKnown | undefined, noted: Noted): r
               },
             ];
       if (typeof value !== 'number') return [];
-      if (what === 'pressure') {
-        // Kept as a finding of its own where it was far too low: filled, it still wants its cause.
-        const stood = found(what, value);
-        const filled =
-          typeof left === 'number' ||
-          (step.step === 'look-spare' && did(run, 'set-pressure', spareGoesTo(run)));
-        return filled
-          ? stood.filter(({ verdict }) => verdict === 'stop').map((one) => ({ ...one, verdict: 'due' }))
-          : stood;
-      }
+      if (what === 'pressure') return pressureFound(value);
       return isCured(run, { what }, { place }, index) ? [] : found(what, value);
     }),
   ];

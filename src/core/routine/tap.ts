@@ -1,4 +1,5 @@
 import { fail, ok, type Instant, type Result } from '../base';
+import { mayBeSetTo } from '../judge';
 import { isWheelEnd, sideOf } from '../rig';
 import { gradeVerdict, canBeRead, OUT_OF_SQUARE, type Subject, routineDef } from '../rules';
 import type { CardStep, Job } from './card';
@@ -36,6 +37,8 @@ export type TapProblem =
   | { readonly code: 'count-off'; readonly what: Reading['what']; readonly expected: number }
   /** The two diagonals (m) are too far apart for the axle to be tightened. */
   | { readonly code: 'not-square'; readonly apart: number }
+  /** More than tire, wheel or valve is good for. */
+  | { readonly code: 'over-maximum' }
   /** A bearing that is due or worse does not go back in. */
   | { readonly code: 'worn-goes-back' };
 
@@ -50,6 +53,8 @@ function readingProblem(
 ): TapProblem | undefined {
   if (value === undefined || value === '') return must ? { code: 'reading-missing', what } : undefined;
   if (!canBeRead(what, value)) return { code: 'reading-absurd', what };
+  if (what === 'pressure-set' && typeof value === 'number' && !mayBeSetTo(value, run.model))
+    return { code: 'over-maximum' };
   const { studs } = run.model.wheels;
   if (must && WHOLE_WHEEL.has(what) && value !== studs) return { code: 'count-off', what, expected: studs };
   if (what !== 'hand' || !step.place || !isWheelEnd(step.place)) return undefined;

@@ -8,6 +8,7 @@ import {
   judgeRecheck,
   judgeWarmPressure,
   morningPressure,
+  pressureStands,
   readingEvidence,
   RECHECK_RESULTS,
   saysNothing,
@@ -19,7 +20,7 @@ import {
 } from '../judge';
 import type { Evidence, InstrumentNamed, RigState, WalkBody, WalkId } from '../log';
 import { isSpare, isWheelEnd, matesOf, type RigModel } from '../rig';
-import { CRITERIA, worse, type HouseRules, type RoutinePlace, type Verdict } from '../rules';
+import { CRITERIA, type HouseRules, type RoutinePlace, type Verdict } from '../rules';
 import { itemsOf, type Walk, type WalkItem } from './walk';
 
 /** What came of an item. A figure is in SI. */
@@ -164,10 +165,11 @@ function pressureJudged(
         answer,
         verdict: judgement.verdict,
         judgement,
-        of: readingEvidence(judgement, 'pressure', value),
-        ...(answer.set !== undefined && {
-          left: judgeReading('pressure', answer.set, { model, place: item.place, house })?.verdict,
-        }),
+        of: {
+          ...readingEvidence(judgement, 'pressure', value),
+          ...(answer.set !== undefined && { set: answer.set }),
+        },
+        ...(answer.set !== undefined && { left: asLeft(answer.set, item.place, context) }),
         cold,
         brought: broughtToOne(value, around),
       }
@@ -203,6 +205,16 @@ function hubJudged(
     judgement,
     of: judgement ? readingEvidence(judgement, 'hub-temp', value) : of,
   };
+}
+
+/** The verdict on a pressure (Pa) as it was left: as warm or cold as it was read, and by itself. */
+function asLeft(
+  set: number,
+  place: RoutinePlace,
+  { model, house, around, rig }: WalkContext,
+): Verdict | undefined {
+  const about = { place, model, house, around, figures: figuresAt(rig, place) };
+  return judgePressure(set, about).judgement?.verdict;
 }
 
 /** Walks on which the tires were driven as they are found. */
@@ -251,10 +263,16 @@ export function judgeItem(item: WalkItem, answers: Answers, context: WalkContext
   };
 }
 
-/** How an item stands once the walk is on record: a tire that was filled as it was left, a step milder than it was found, and one that was far too low until its cause is found. */
-export function standsAs({ verdict, left }: Pick<Judged, 'verdict' | 'left'>): Verdict | undefined {
-  if (verdict === undefined || left === undefined) return verdict;
-  return worse(left, verdict === 'stop' ? 'due' : verdict === 'due' ? 'watch' : 'clear');
+/** How an item stands once the walk is on record: a tire that was filled as it was left. */
+export function standsAs({
+  verdict,
+  left,
+  answer,
+  judgement,
+}: Pick<Judged, 'verdict' | 'left' | 'answer' | 'judgement'>): Verdict | undefined {
+  const { value } = answer;
+  if (left === undefined || value === undefined || judgement?.rule !== 'reading') return verdict;
+  return pressureStands({ judgement, value, left });
 }
 
 /** Every answered item of a walk with its verdict, in the order of the walk. */

@@ -298,7 +298,9 @@ function Judged({
 }: Pick<InputProps, 'run' | 'rig' | 'step' | 'input'> & { what: ReadingId }) {
   const { units } = input;
   const place = readAt(step);
-  if (!isJudged(what) || place === 'rig') return null;
+  // What a tire is filled to is held against the same figures as what it reads.
+  const judgedAs = what === 'pressure-set' ? 'pressure' : what;
+  if (!isJudged(judgedAs) || place === 'rig') return null;
   const value = readInput({ ...step, readings: [{ what, must: false }] }, input).readings[what];
   if (value === 'open')
     return <JudgementNote verdict="due">The meter reads nothing: the coil is broken.</JudgementNote>;
@@ -315,7 +317,7 @@ function Judged({
     return (
       <JudgementNote verdict="watch">{takenWords(asked, input.readings[what] ?? '', units)}</JudgementNote>
     );
-  const judged = judgeReading(what, value, {
+  const judged = judgeReading(judgedAs, value, {
     model: run.model,
     place,
     house: run.card.house,

@@ -79,6 +79,7 @@ export function FitForm({
             spec: { kind, facts } as never,
             to: place,
             ...(known !== undefined && { rolled: known }),
+            ...(how === 'there' && place !== 'shelf' && { there: true as const }),
             ...(place === 'shelf' && { grade, shelf }),
             ...boughtOf(how === 'there' && place !== 'shelf' ? undefined : paid, from),
             ...(old && { old: { to: oldTo, ...(oldTo === 'shelf' && { grade }) } }),

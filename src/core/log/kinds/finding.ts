@@ -98,16 +98,24 @@ type Bad = Exclude<Verdict, 'clear'>;
 const mayRise = (of: Evidence | undefined) => of !== undefined && recurs(of);
 const escalate = (verdict: Bad): Bad => oneStepUp(verdict) as Bad;
 
-/** A finding opened; its id is the entry's. Version 1 knew wheel ends and the rig, version 2 every place; version 3 what it rests on; version 4 has words only where somebody told it in their own; version 5 calls its remedy that; version 6 knows sides, shoes, torques, work left undone and any work as a remedy; version 7 troubles on the road and limits. */
+/** A finding opened; its id is the entry's. Version 1 knew wheel ends and the rig, version 2 every place; version 3 what it rests on; version 4 has words only where somebody told it in their own; version 5 calls its remedy that; version 6 knows sides, shoes, torques, work left undone and any work as a remedy; version 7 troubles on the road and limits; version 8 what a tire was filled to. */
 export const findingOpened = defineKind({
   kind: 'finding.opened',
-  version: 7,
+  version: 8,
   body: opened,
   group: 'findings',
   places: ({ place }) => [place],
   others: ({ from }) => (from === undefined ? [] : [from]),
   corrected: 'here',
-  upcasters: [(body) => body, (body) => body, withoutMadeWords, openedToV5, (body) => body, (body) => body],
+  upcasters: [
+    (body) => body,
+    (body) => body,
+    withoutMadeWords,
+    openedToV5,
+    (body) => body,
+    (body) => body,
+    (body) => body,
+  ],
   apply: (rig, { from: _, remedy, limit, ...rest }, entry) => {
     // A look puts nothing right, whatever was told when the finding was opened.
     const body = { ...rest, ...(remedy && !isLook(remedy) && { remedy }) };
@@ -140,7 +148,7 @@ function seenLimit(
 /** An open finding looked at again: the same, worse, or better than it was. */
 export const findingSeen = defineKind({
   kind: 'finding.seen',
-  version: 4,
+  version: 5,
   body: z.strictObject({
     finding: uuid(),
     verdict: severity,
@@ -155,7 +163,7 @@ export const findingSeen = defineKind({
   places: () => [],
   others: ({ finding }) => [finding],
   corrected: 'elsewhere',
-  upcasters: [seenToV2, (body) => body, (body) => body],
+  upcasters: [seenToV2, (body) => body, (body) => body, (body) => body],
   apply: (rig, body, entry) => {
     const finding = rig.findings[body.finding];
     if (!finding) return contradict(rig, entry.id);
@@ -227,13 +235,13 @@ function closedToV3(body: unknown): unknown {
 /** A finding closed: since version 2 by which work, since version 3 with words only where they are its owner's. */
 export const findingClosed = defineKind({
   kind: 'finding.closed',
-  version: 4,
+  version: 5,
   body: closing,
   group: 'findings',
   places: () => [],
   others: ({ finding, work }) => (work === undefined ? [finding] : [finding, work]),
   corrected: 'here',
-  upcasters: [(body) => body, closedToV3, (body) => body],
+  upcasters: [(body) => body, closedToV3, (body) => body, (body) => body],
   apply: (rig, body, entry) => {
     const finding = rig.findings[body.finding];
     return finding ? closed(rig, finding, entry.happened) : contradict(rig, entry.id);

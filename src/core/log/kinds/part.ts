@@ -1,6 +1,7 @@
 import * as z from 'zod/mini';
 import { keyWords, nonNegative, text, words } from '../../base';
 import {
+  isWheelEnd,
   partSchema,
   placeSchema,
   SHELF_GRADES,
@@ -12,12 +13,12 @@ import {
 } from '../../rig';
 import { NEW_BRAKES } from '../../rules';
 import { defineKind, type Applied, type Own } from '../define';
-import { doneNow, pulled, restart, type JobDone } from '../last-done';
-import { fit, moveParts, partAt } from '../parts';
+import { doneNow, lastDoneOf, pulled, restart, type JobDone } from '../last-done';
+import { fit, moveParts, partAt, rolledBy } from '../parts';
 import { readPart } from '../read-part';
 import { moneySchema } from '../kept';
 import { openRefits, refitsSchema, threadsAfter } from '../refits';
-import { contradict } from '../state';
+import { contradict, type LastDone, type RigState } from '../state';
 import { carriedAlong } from '../tires';
 
 /** A wheel that was off was torqued when it went back on. */
@@ -32,6 +33,30 @@ function newPart(kind: PartKind, to: Place | 'shelf'): readonly JobDone[] {
   return [];
 }
 
+/** Up to version 3 a part that sat there already was told by what was missing: a wheel that is off leaves a refit. */
+function partToV4(body: unknown): unknown {
+  const { to, rolled, old, refits, bought } = body as Record<string, unknown>;
+  const there =
+    typeof to === 'string' &&
+    isWheelEnd(to) &&
+    rolled !== 0 &&
+    [old, refits, bought].every((one) => one === undefined);
+  return there ? { ...(body as object), there } : body;
+}
+
+/** The last look at the place of a tire that sat there already: it was at this tire, unless it was at another that is known. */
+function lookBefore(
+  rig: RigState,
+  parts: RigState['parts'],
+  { part, to }: { readonly part: string; readonly to: Place | 'shelf' },
+): LastDone | undefined {
+  const mark = to === 'shelf' ? undefined : lastDoneOf(rig, 'tire-look', to);
+  const tire = parts[part];
+  if (!mark || !tire || Object.values(rig.tireLooks).some(({ entry }) => entry === mark.entry))
+    return undefined;
+  return { ...mark, distance: rolledBy(rig, tire) - (rig.distance - mark.distance) };
+}
+
 const partId = keyWords(80);
 const grade = z.optional(z.enum(SHELF_GRADES));
 /** Where one lies that is not fitted. */
@@ -41,7 +66,7 @@ const note = z.optional(text(500));
 /** A part comes into the record, fitted at a place or laid on the shelf; what sat there goes to the shelf or is gone. */
 export const partFitted = defineKind({
   kind: 'part.fitted',
-  version: 3,
+  version: 4,
   body: z.strictObject({
     part: partId,
     spec: partSchema,
@@ -56,12 +81,14 @@ export const partFitted = defineKind({
     old: z.optional(z.strictObject({ to: z.enum(['shelf', 'gone']), grade })),
     /** A wheel that came off for it. */
     refits: z.optional(refitsSchema),
+    /** It sat there already, and is only told now. */
+    there: z.optional(z.literal(true)),
     note,
   }),
   group: 'parts',
   places: ({ to, refits = [] }) => [...(to === 'shelf' ? [] : [to]), ...refits.map(({ place }) => place)],
   corrected: 'here',
-  upcasters: [(body) => body, (body) => body],
+  upcasters: [(body) => body, (body) => body, partToV4],
   apply: (rig, body, entry: Applied, own?: Own) => {
     if (rig.parts[body.part]) return contradict(rig, entry.id);
     const old = body.to === 'shelf' ? undefined : partAt(rig, body.spec.kind, body.to);
@@ -83,7 +110,11 @@ export const partFitted = defineKind({
     const refits = openRefits(rig, body.refits, entry);
     const isNew = body.rolled === 0;
     const done = [...(isNew ? newPart(body.spec.kind, body.to) : []), ...torqued(body.refits)];
-    const after = restart({ ...rig, parts }, done, doneNow(rig, entry), own);
+    const look = body.there && body.spec.kind === 'tire' ? lookBefore(rig, parts, body) : undefined;
+    const after = {
+      ...restart({ ...rig, parts }, done, doneNow(rig, entry), own),
+      ...(look && { tireLooks: { ...rig.tireLooks, [body.part]: look } }),
+    };
     const pulls =
       isNew && body.spec.kind === 'brake' && body.to !== 'shelf'
         ? pulled(

@@ -3,7 +3,7 @@
 import { useEffect, useRef } from 'react';
 import type { WalkContext, Answer, Judged, WalkItem } from '@/core/walk';
 import { GradeChoice, JudgementNote, PhotoOf, PhotoTaker, ReadingField } from '@/features/forms';
-import { targetAt } from '@/core/judge';
+import { fillTo, targetAt } from '@/core/judge';
 import { axleAt } from '@/core/rules';
 import { usePreferences, type Photo } from '@/store';
 import { judgedWords, measure, UNJUDGED_WORDS, verdictMeans } from '@/text';
@@ -24,6 +24,7 @@ interface Props {
 function PressureFields({ item, judged, context, onAnswer }: Props) {
   const { units } = usePreferences();
   const target = targetAt(item.place, context.model, context.house)?.value;
+  const to = fillTo(item.place, context.model, context.house);
   const answer = judged?.answer;
   const low = judged?.verdict !== undefined && judged.verdict !== 'clear';
   const warm = context.around.tires === 'warm';
@@ -51,14 +52,14 @@ function PressureFields({ item, judged, context, onAnswer }: Props) {
           )
         }
       />
-      {low && !warm && target !== undefined && answer && (
+      {low && !warm && to !== undefined && answer && (
         <Button
           size="lg"
           aria-pressed={answer.set !== undefined}
-          onClick={() => onAnswer({ ...answer, set: answer.set === undefined ? target : undefined })}
+          onClick={() => onAnswer({ ...answer, set: answer.set === undefined ? to : undefined })}
         >
           {answer.set === undefined
-            ? `Set to ${measure(target, 'pressure', units)} now`
+            ? `Set to ${measure(to, 'pressure', units)} now`
             : `Set to ${measure(answer.set, 'pressure', units)}: taken back`}
         </Button>
       )}
