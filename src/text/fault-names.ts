@@ -1,4 +1,5 @@
 import type { BrakeCircuitFault, FaultKind, Lamp, Shows } from '@/core/faults';
+import type { LampFunction } from '@/core/rules';
 import { capital, list, small, words } from './measure';
 
 export const LAMP_WORDS: Record<Lamp, string> = {
@@ -74,6 +75,15 @@ export function lampsFailedWords(
   );
   return list([...new Set(said)].slice(0, 6));
 }
+
+/** The lamps that are tried together, by what they show. */
+export const LAMPS_BY_FUNCTION: Readonly<Record<LampFunction, string>> = {
+  running: 'running lamps',
+  brake: 'brake lamps',
+  left: 'left turn lamp',
+  right: 'right turn lamp',
+  other: 'reverse lamps and the rest',
+};
 
 /** What a measured brake current says. */
 export function circuitSaid(fault: string, pull: number, of: number): string {

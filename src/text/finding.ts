@@ -6,7 +6,7 @@ import type { BranchId } from '@/core/routine';
 import type { Trend } from '@/core/trend';
 import { BRANCH_WORDS } from './branches';
 import { conflictWords } from './conflict';
-import { circuitSaid, faultsWords, lampsFailedWords } from './fault-names';
+import { circuitSaid, faultsWords, LAMPS_BY_FUNCTION, lampsFailedWords } from './fault-names';
 import { gradeWords, SUBJECT_WORDS } from './grades';
 import { readingHeld } from './judged';
 import { overMate } from './heat';
@@ -78,7 +78,7 @@ export function whereWords({
 function evidenceWords(of: Evidence, system: UnitSystem): string {
   if ('subject' in of) {
     if (!of.lamps)
-      return `${SUBJECT_WORDS[of.subject].name}${whereWords(of)}: ${small(gradeWords(of.subject, of.grade, system))}`;
+      return `${of.shows ? LAMPS_BY_FUNCTION[of.shows] : SUBJECT_WORDS[of.subject].name}${whereWords(of)}: ${small(gradeWords(of.subject, of.grade, system))}`;
     const likely = of.faults && of.faults.length > 0 ? `; likely ${small(faultsWords(of.faults))}` : '';
     return `${lampsFailedWords(of.lamps)} failed${likely}`;
   }
@@ -151,7 +151,7 @@ export function evidenceAndSource(
   if (!of) return undefined;
   if ('subject' in of)
     return {
-      said: `${capital(SUBJECT_WORDS[of.subject].name)}${whereWords(of)}: ${small(gradeWords(of.subject, of.grade, system))}.`,
+      said: `${capital(of.shows ? LAMPS_BY_FUNCTION[of.shows] : SUBJECT_WORDS[of.subject].name)}${whereWords(of)}: ${small(gradeWords(of.subject, of.grade, system))}.`,
       source: 'Graded by look or feel; trade default',
     };
   if ('what' in of)

@@ -190,6 +190,7 @@ export const SUBJECT_WORDS: Record<Subject, SubjectWords> = {
       crazed: 'Fine crazing',
       cracks: 'Cracks that open',
       'flat-spot': 'Flat spot',
+      flat: 'Flat: holds no air',
       cut: 'Cut to the fabric',
       bulge: 'Bulge, separation',
       cord: 'Cord showing',

@@ -10,7 +10,8 @@ import {
   type WorkId,
 } from '../rules';
 import { sampleModel } from '../testing/arbitraries';
-import { cureOf, remedyOf, type RemedyAbout } from '.';
+import { subjectsAt } from '../walk';
+import { cureOf, remedyOf, worksAt, type RemedyAbout } from '.';
 
 const model = sampleModel({ hub: 'drilled', brake: 'electric' });
 const cure = (what: Parameters<typeof cureOf>[0], grade?: string) =>
@@ -121,4 +122,52 @@ test('a look that an older record named is not taken up: logged as done, it woul
     )[0]?.remedy;
   expect(told('brake-measure')).toBeUndefined();
   expect(told('repack')).toBe('repack');
+});
+
+test('bolts without a figure, or with a guess, ask for the figure first; the work comes after', () => {
+  const { torque: _, ...wheels } = model.wheels;
+  const told = (source: 'guess' | 'maker') => ({
+    ...model,
+    wheels: { ...wheels, torque: { value: 130, source } },
+  });
+  const of = (evidence: Evidence, about: RemedyAbout['model']) =>
+    remedyOf({ place: '1L', of: evidence }, { model: about, house: HOUSE_DEFAULT });
+  for (const evidence of [{ torque: 'lug' }, { guess: 130 }] as const) {
+    expect(of(evidence, { ...model, wheels })).toMatchObject({
+      figure: 'lug',
+      jobs: [{ routine: 'lug-torque' }],
+    });
+    expect(of(evidence, told('guess')).figure).toBe('lug');
+    expect(of(evidence, told('maker')).figure).toBeUndefined();
+  }
+  expect(of({ torque: 'plate' }, { ...model, torques: {} })).toMatchObject({ figure: 'plate', jobs: [] });
+});
+
+test('a card that was left is gone on with, a look as well', () => {
+  const left = { place: '1L', of: { leftAt: 'hub-off' }, remedy: 'brake-measure' } as const;
+  expect(remedyOf(left, { model, house: HOUSE_DEFAULT }).jobs).toEqual([
+    { routine: 'brake-measure', place: '1L' },
+  ]);
+});
+
+test('a tire that was driven low is put right by no air', () => {
+  const driven = { what: 'pressure', value: 200_000, held: { against: 448_000, by: 'rolled' } } as const;
+  expect(works(driven)).toEqual(['tire-renew']);
+  expect(works({ ...driven, held: { against: 448_000 } })).toEqual(['pressures']);
+});
+
+test('by hand all that can be told of a place has grades of its own, and every work that there is', () => {
+  for (const place of ['1L', 'rig', 'breakaway', 'frame'] as const)
+    for (const subject of subjectsAt(model, place))
+      expect(Object.keys(CRITERIA[subject]).length).toBeGreaterThan(1);
+  expect(subjectsAt(model, '1L')).toEqual(
+    expect.arrayContaining(['tire-wall', 'lining', 'magnet', 'cap', 'seal']),
+  );
+  const bare = sampleModel({ axles: 1, brake: 'none' });
+  for (const subject of ['lining', 'pads', 'magnet'] as const)
+    expect(subjectsAt(bare, '1L')).not.toContain(subject);
+  expect(subjectsAt(model, 'breakaway')).toEqual(['breakaway']);
+  const there = worksAt('1L', { model, house: HOUSE_DEFAULT });
+  expect(there).toEqual(expect.arrayContaining(['stud-renew', 'tire-renew', 'cap-renew', 'repack']));
+  for (const work of there) expect(isLook(work)).toBe(false);
 });

@@ -1,9 +1,11 @@
 import { isDrivenLow, type Evidence, type FindingState } from '../log';
-import { hubOpens, type Axle, type RigModel } from '../rig';
+import { hubOpens, isGuess, type Axle, type RigModel } from '../rig';
 import {
   axleAt,
   isLook,
   routineDef,
+  torqueOf,
+  WORKS,
   type BranchId,
   type ConditionId,
   type GradeId,
@@ -81,7 +83,7 @@ const CURES: Readonly<Record<Subject | JudgedReading, Cure>> = {
   spindle: ['axle-set'],
   flange: ['axle-set'],
   lining: where(['greasy'], greasy, linings),
-  pads: ['pad-renew'],
+  pads: where(['greasy'], greasy, linings),
   'pad-inner': ['pad-renew'],
   'pad-outer': ['pad-renew'],
   drum: ['hub-renew'],
@@ -270,6 +272,8 @@ export interface RemedyJob {
 
 /** What puts a finding right, all of it on one card, and what looks at it again. */
 export interface Remedy {
+  /** Bolts whose figure nobody told, or only guessed: it is entered first, and nothing closes the finding before. */
+  readonly figure: TorqueId | undefined;
   readonly jobs: readonly RemedyJob[];
   readonly check: RemedyJob | undefined;
 }
@@ -306,6 +310,13 @@ function curesOf(
   });
 }
 
+/** The bolts of a finding that still have no figure to go by. */
+function figureMissing(of: Evidence | undefined, model: RigModel): TorqueId | undefined {
+  const bolts = of && 'torque' in of ? of.torque : of && 'guess' in of ? 'lug' : undefined;
+  const known = bolts && torqueOf(model, bolts);
+  return known === undefined || isGuess(known) ? bolts : undefined;
+}
+
 /** What puts a finding right and what looks at it again, by what it rests on; one told in words alone has the remedy that was named with it. */
 export function remedyOf(finding: Pick<FindingState, 'place' | 'of' | 'remedy'>, about: RemedyAbout): Remedy {
   const { place, of, remedy } = finding;
@@ -318,13 +329,26 @@ export function remedyOf(finding: Pick<FindingState, 'place' | 'of' | 'remedy'>,
         ? [TORQUED_BY[of.torque] ?? []].flat()
         : of && 'left' in of
           ? [leftDef(of.left).work ?? []].flat()
-          : remedy && !isLook(remedy)
+          : // A card that was left is gone on with, whatever it is.
+            remedy && (!isLook(remedy) || (of && 'leftAt' in of))
             ? [remedy]
             : [];
   const jobs = [...new Set(works)].flatMap((routine) => jobAt(routine, place, about) ?? []);
   const looks = told && CHECKS[told.what];
   const check = looks && jobAt(looks, place, about);
-  return { jobs, check: jobs.some(({ routine }) => routine === looks) ? undefined : check };
+  return {
+    jobs,
+    check: jobs.some(({ routine }) => routine === looks) ? undefined : check,
+    figure: figureMissing(of, about.model),
+  };
+}
+
+/** Every work there is at a place that could put something right there. */
+export function worksAt(
+  place: RoutinePlace,
+  { model, house }: Omit<RemedyAbout, 'findings'>,
+): readonly WorkId[] {
+  return WORKS.filter((work) => !isLook(work) && routineDef(work).places(model, house).includes(place));
 }
 
 /** The work that puts something bad right at a place of a rig, the first where it takes several; undefined where none does, or the rig has none such. */

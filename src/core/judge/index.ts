@@ -42,7 +42,7 @@ export {
 } from './reading';
 export { contradictionsIn, type Contradiction, type Figured, type Graded } from './contradictions';
 export { checkTaken, saysNothing, type TakenProblem } from './taken';
-export { aboutOf, cureOf, remedyOf, type Remedy, type RemedyAbout, type RemedyJob } from './cures';
+export { aboutOf, cureOf, remedyOf, worksAt, type Remedy, type RemedyAbout, type RemedyJob } from './cures';
 export { pressureStands, type AsFound } from './as-left';
 export { coldByRule, judgeWarmPressure, morningPressure, type WarmContext } from './warm';
 export { leadsFor, type Lead, type LeadCode } from './leads';

@@ -2,7 +2,7 @@ import * as z from 'zod/mini';
 import { code, figure, text } from '../base';
 import { wheelEndSchema } from '../rig';
 import { LEFT_IDS, TROUBLE_IDS } from '../trouble';
-import { READING_IDS, SUBJECTS, THICKENERS, TORQUE_IDS, WORKS } from '../rules';
+import { LAMP_FUNCTIONS, READING_IDS, SUBJECTS, THICKENERS, TORQUE_IDS, WORKS } from '../rules';
 import { isGraded, isKept } from './kept';
 
 const name = code();
@@ -24,6 +24,8 @@ export const evidenceSchema = z.union([
       /** The side of the suspension, and which of two shoes, facing forward. */
       side: z.optional(z.enum(['L', 'R'])),
       shoe: z.optional(z.enum(['front', 'rear', 'both'])),
+      /** Which lamps it is, tried function by function: each is a thing of its own. */
+      shows: z.optional(z.enum(LAMP_FUNCTIONS)),
       /** The lamps that failed, by function, and the likeliest faults. */
       lamps: z.optional(z.array(z.strictObject({ lamp: name, shows: name }))),
       faults: z.optional(z.array(code(/^[a-z][a-z-]*(@[a-z-]+)?$/))),

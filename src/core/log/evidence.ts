@@ -45,5 +45,6 @@ export function recurs(of: Evidence): boolean {
 /** What makes two findings the same one: what they are evidence of, and where; undefined for one told in words alone. */
 export function findingKey(place: string, of: Evidence | undefined): string | undefined {
   const side = of && 'subject' in of && of.side ? ` ${of.side}` : '';
-  return of && `${evidenceOf(of)}${side}@${place}`;
+  const shows = of && 'subject' in of && of.shows ? ` ${of.shows}` : '';
+  return of && `${evidenceOf(of)}${side}${shows}@${place}`;
 }

@@ -12,7 +12,15 @@ export { lightsEntries, type LampTest } from './lights';
 export { circuitEntries, type CurrentTaken } from './circuit';
 export { alsoDone, doneEntries, hubLookEntries, memoryEntries, type ByHand, type DoneAt } from './by-hand';
 export { conditionEntries, surveyEntry } from './survey';
-export { fixEntries, reportEntries, seenEntries, seenVerdict, trendEntry, type SeenAgain } from './report';
+export {
+  fixEntries,
+  gradedFound,
+  reportEntries,
+  seenEntries,
+  seenVerdict,
+  trendEntry,
+  type SeenAgain,
+} from './report';
 export { correctionOf, setupEntries, type SetupTask } from './setup';
 export {
   correctClosing,

@@ -1,10 +1,35 @@
 import type { FindingState, Found, RigState, EntryOf } from '../log';
 import type { RigModel, TirePlace } from '../rig';
-import { gradeVerdict, type HouseRules, type Severity, type Subject, type JudgedReading } from '../rules';
+import {
+  gradeVerdict,
+  type HouseRules,
+  type RoutinePlace,
+  type Severity,
+  type Subject,
+  type JudgedReading,
+} from '../rules';
 import type { Trend } from '../trend';
 import type { NewEntry, NewId } from './new-entry';
 import { remedyFor, tellFinding } from './finding';
 import { photoEntry, type PhotoSize } from './photo';
+
+/** Something graded by hand: its verdict and what puts it right are those of the rule, whoever tells it. */
+export function gradedFound(
+  place: RoutinePlace,
+  { subject, grade, note }: { readonly subject: Subject; readonly grade: string; readonly note: string },
+  { model, house }: { readonly model: RigModel; readonly house: HouseRules },
+): Found | undefined {
+  const verdict = gradeVerdict(subject, grade, house);
+  if (verdict === undefined || verdict === 'clear') return undefined;
+  const said = note.trim();
+  return {
+    place,
+    verdict,
+    of: { subject, grade },
+    ...(said !== '' && { note: said }),
+    ...remedyFor(subject, place, model, house, grade),
+  };
+}
 
 /** Something that is not right, reported by hand with its pictures. */
 export function reportEntries(
@@ -43,7 +68,8 @@ export function seenEntries(finding: FindingState, seen: SeenAgain, house: House
   const verdict = seenVerdict(finding, seen, house);
   const graded = finding.of && 'subject' in finding.of ? finding.of : undefined;
   const note = seen.note.trim();
-  const of = graded && seen.grade ? { of: { subject: graded.subject, grade: seen.grade } } : {};
+  // Side, shoe and lamps go with it: it is the same thing that is graded anew.
+  const of = graded && seen.grade ? { of: { ...graded, grade: seen.grade } } : {};
   return [
     verdict === 'clear'
       ? {

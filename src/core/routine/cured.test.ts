@@ -62,6 +62,37 @@ test('a lamp is put right where every function was tried on this card and works;
   expect(curedFindings(worst, [dark], undefined)).toEqual([]);
 });
 
+test('each function of the lamps is a thing of its own, on a card and after it', () => {
+  const card = compile(plain, [{ routine: 'lights', place: 'rig' }], HOUSE_DEFAULT);
+  if (!card.ok) throw new Error(card.error.code);
+  const begun = startRun('run', 'rig', plain, card.value, T0);
+  const run = through(begun, (step, tapped) =>
+    tapped.do !== 'done'
+      ? tapped
+      : step.step === 'lamps-brake'
+        ? { ...tapped, grades: { lamp: 'none' } }
+        : step.step === 'lamps-right'
+          ? { ...tapped, grades: { lamp: 'one-out' } }
+          : tapped,
+  );
+  const told = finishRun(run, T0, { parts: {}, grease: {} });
+  if (!told.ok) throw new Error(told.error.key);
+  expect(told.value.findings).toMatchObject([
+    { verdict: 'stop', of: { grade: 'none', shows: 'brake' } },
+    { verdict: 'due', of: { grade: 'one-out', shows: 'right' } },
+  ]);
+  const shown = (shows: 'brake' | 'left') => open({ subject: 'lamp', grade: 'none', shows }, 'rig');
+  // The left one burns again; the brake lamps do not.
+  expect(curedFindings(run, [shown('left'), shown('brake')], undefined)).toEqual([shown('left')]);
+});
+
+test('greasy linings ask for new ones and for what let the grease through', () => {
+  const greasy = graded('lining', 'greasy');
+  expect(curedFindings(done({ routine: 'shoe-renew', place: '1L' }), [greasy], undefined)).toEqual([]);
+  const both = done({ routine: 'shoe-renew', place: '1L' }, { routine: 'repack', place: '1L' });
+  expect(curedFindings(both, [greasy], undefined)).toHaveLength(1);
+});
+
 test('cleaned contacts are clean; a wire that is bare stays bare', () => {
   const run = done({ routine: 'contacts', place: 'rig' });
   expect(curedFindings(run, [graded('contacts', 'corroded', 'rig')], undefined)).toHaveLength(1);

@@ -2,9 +2,15 @@ import { aboutOf, judgeReading } from '../judge';
 import { isOfAir, isOfTire, partAt, type Evidence, type FindingState, type RigState } from '../log';
 import { isWheelEnd } from '../rig';
 import { leftDef } from '../trouble';
-import { gradeVerdict, type JudgedReading, type RoutinePlace, type Subject } from '../rules';
+import {
+  gradeVerdict,
+  type JudgedReading,
+  type LampFunction,
+  type RoutinePlace,
+  type Subject,
+} from '../rules';
 import { renewedIn, type Run } from './run';
-import { axleEnds, type Act } from './steps';
+import { axleEnds, LAMPS, type Act } from './steps';
 
 /** What puts something bad right, by the step that does; a list is any of them. */
 const CURED: Readonly<Record<Subject | JudgedReading, readonly Act[]>> = {
@@ -75,18 +81,12 @@ const BEYOND: Readonly<Partial<Record<Subject | JudgedReading, readonly string[]
   fixing: ['cracked'],
 };
 
-/** The lamps of a card, function by function: each is a look of its own. */
-const LAMPS: ReadonlySet<Act> = new Set<Act>([
-  'lamps-running',
-  'lamps-brake',
-  'lamps-left',
-  'lamps-right',
-  'lamps-other',
-]);
-
-/** True where every function was tried on this card and works: one that is lit says nothing of another. */
-function allLit(run: Run): boolean {
-  const steps = run.card.steps.filter(({ step }) => LAMPS.has(step));
+/** True where the lamps of a function were tried on this card and all work; of no function in particular, where every lamp was: one that is lit says nothing of another. */
+function allLit(run: Run, shows: LampFunction | undefined): boolean {
+  const steps = run.card.steps.filter(({ step }) => {
+    const tries = LAMPS[step];
+    return tries !== undefined && (shows === undefined || tries === shows);
+  });
   return (
     steps.length > 0 &&
     steps.every(({ key }) => {
@@ -104,6 +104,8 @@ function actsFor(what: Subject | JudgedReading, grade: string | undefined): read
   // Grease that reached the shoes is not cured by a new seal alone.
   if ((what === 'seal' || what === 'grease-back') && grade === 'on-shoes')
     return [CURED[what], ['shoes-on', 'plate-on', 'pads-in', 'grease-off-brake']];
+  // Nor are greasy linings by new ones alone: whatever let it through is open still.
+  if ((what === 'lining' || what === 'pads') && grade === 'greasy') return [CURED[what], CURED.seal];
   if (what === 'lug-move' && grade === 'broken') return [['renew-stud']];
   if (what === 'lug-move' && grade === 'hole-worn') return [];
   // A stud of an adapter is its maker's matter: the adapter goes.
@@ -157,12 +159,17 @@ function stillBad(run: Run, what: Subject | JudgedReading, place: RoutinePlace, 
 /** True where the work of a run put something right after it was seen at the step of that number; −1 for what was open before. */
 export function isCured(
   run: Run,
-  of: { readonly what: Subject | JudgedReading; readonly grade?: string | undefined },
+  of: {
+    readonly what: Subject | JudgedReading;
+    readonly grade?: string | undefined;
+    readonly shows?: LampFunction | undefined;
+  },
   at: { readonly place: RoutinePlace; readonly side?: string | undefined },
   after = -1,
 ): boolean {
   const { place, side } = at;
-  if (of.what === 'lamp') return after < 0 && allLit(run);
+  // Tried again on the card that shows it: what is open from before is told by its own function.
+  if (of.what === 'lamp') return after < 0 && allLit(run, of.shows);
   if (of.what === 'rollers') return isWheelEnd(place) && renewedIn(run, place) !== 'none';
   const wanted = actsFor(of.what, of.grade);
   return (
@@ -241,8 +248,8 @@ export function curedFindings(
     if ('guess' in of) return isMadeGood(run, { torque: 'lug' }, place) && !guessed(run);
     const about = aboutOf(of);
     if (!about || 'tireCode' in of || 'tire' in of) return about !== undefined && swapped(run, place);
-    const side = 'subject' in of ? of.side : undefined;
-    return isCured(run, about, { place, side });
+    const { side, shows } = 'subject' in of ? of : {};
+    return isCured(run, { ...about, shows }, { place, side });
   });
 }
 
@@ -263,6 +270,7 @@ function swapped(run: Run, place: RoutinePlace): boolean {
 export function watchedAndClear(run: Run, findings: readonly FindingState[]): readonly FindingState[] {
   return findings.filter(({ of, place, verdict }) => {
     if (verdict !== 'watch' || !of || !('subject' in of)) return false;
+    if (of.subject === 'lamp') return place === 'rig' && allLit(run, of.shows);
     const last = [...run.card.steps]
       .reverse()
       .map((step) =>

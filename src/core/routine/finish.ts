@@ -286,7 +286,8 @@ export function leaveRun(run: Run, reason: string, now: Instant, rig?: Closing):
   if (!step) return { work: undefined, parts: [], checks: [], findings: [], cured: [], clear: [] };
   const jobs = run.card.jobs.filter((job) => isDone(run, job));
   const left = run.card.jobs.filter((job) => !jobs.includes(job));
-  const open = [...new Set(left.filter((job) => isBegun(run, job)).map(({ place }) => place))];
+  const begun = left.filter((job) => isBegun(run, job));
+  const open = [...new Set(begun.map(({ place }) => place))];
   const undone = left.filter(
     (job) =>
       !open.includes(job.place) && jobs.some(({ routine }) => routine === job.routine) && job.place !== 'rig',
@@ -307,6 +308,7 @@ export function leaveRun(run: Run, reason: string, now: Instant, rig?: Closing):
         verdict: 'stop',
         of: { leftAt: step.step },
         note: reason.trim(),
+        remedy: begun.find((job) => job.place === place)?.routine,
       })),
       ...[...undone, ...sides].map(undoneFinding),
     ],

@@ -21,7 +21,7 @@ import type { CardStep, Job } from './card';
 import { isCured } from './cured';
 import { isPaired } from './pairs';
 import { did, type Run, type StepRecord } from './run';
-import { BRANCHES } from './steps';
+import { BRANCHES, LAMPS } from './steps';
 
 /** The rig as it is on record, where it is at hand: what is stamped on its parts outranks what is usual. */
 export type PartsKnown = Pick<RigState, 'parts' | 'grease'> & Partial<Pick<RigState, 'lastDone'>>;
@@ -46,6 +46,12 @@ export function gradedAt({ step, record }: Pick<Noted, 'step' | 'record'>, subje
   };
 }
 
+/** What a grade of a step is evidence of: of the lamps, which. */
+function evidenceAt(noted: Noted, subject: Subject) {
+  const shows = subject === 'lamp' ? LAMPS[noted.step.step] : undefined;
+  return { ...gradedAt(noted, subject), ...(shows && { shows }) };
+}
+
 const remedy = (what: Subject | JudgedReading, place: RoutinePlace, run: Run, grade?: string) => {
   const work = cureOf(what, place, run.model, run.card.house, grade);
   return work && { remedy: work };
@@ -58,7 +64,7 @@ function gradeFindings(run: Run, noted: Noted): readonly Found[] {
     .map(({ branch }) => BRANCHES[branch].says);
   return step.subjects.flatMap((subject): Found[] => {
     if (told.includes(subject)) return [];
-    const of = gradedAt(noted, subject);
+    const of = evidenceAt(noted, subject);
     const verdict = judgeGrade(subject, of.grade, run.card.house, (other) => record.grades[other])?.verdict;
     if (!verdict || verdict === 'clear') return [];
     const spare = step.step === 'look-spare';

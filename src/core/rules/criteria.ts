@@ -62,6 +62,7 @@ export const CRITERIA = {
     crazed: 'watch',
     cracks: 'due',
     'flat-spot': 'due',
+    flat: 'stop',
     cut: 'stop',
     bulge: 'stop',
     cord: 'stop',
@@ -124,6 +125,10 @@ export const CRITERIA = {
   chain: { sound: 'clear', worn: 'watch', stiff: 'due', opened: 'stop' },
   coupler: { seated: 'clear', stiff: 'watch', 'not-latching': 'stop', cracked: 'stop' },
 } as const satisfies Record<string, Record<string, Verdict>>;
+
+/** The lamps of a trailer as they are tried, function by function. */
+export const LAMP_FUNCTIONS = ['running', 'brake', 'left', 'right', 'other'] as const;
+export type LampFunction = (typeof LAMP_FUNCTIONS)[number];
 
 /** What is looked at or felt. */
 export type Subject = keyof typeof CRITERIA;

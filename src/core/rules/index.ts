@@ -112,7 +112,16 @@ export {
   LONG_TRIP,
 } from './limits';
 export { endPlayWindow, NUT_SEATING, type EndPlayWindow } from './end-play';
-export { CRITERIA, gradesOf, gradeVerdict, SUBJECTS, type GradeId, type Subject } from './criteria';
+export {
+  CRITERIA,
+  gradesOf,
+  gradeVerdict,
+  LAMP_FUNCTIONS,
+  SUBJECTS,
+  type GradeId,
+  type LampFunction,
+  type Subject,
+} from './criteria';
 export {
   DUTY_SCALE,
   FITNESS_SCALE,

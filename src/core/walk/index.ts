@@ -11,6 +11,7 @@ export {
   type WalkOrder,
   type WalkZone,
 } from './walk';
+export { subjectsAt } from './subjects';
 export { isGlance, type LookId, type System } from './looks';
 export {
   judgePressure,

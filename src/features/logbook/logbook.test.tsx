@@ -286,3 +286,41 @@ test('something that is not right is reported at its place, forbids towing, and 
   await page.goto('/logbook');
   await expect(page.getByRole('button', { name: /Fixed: 1R: hub tilts/ })).toBeVisible();
 });
+
+test('told by hand it has the grades, the verdict and the work of a card', async ({ page }) => {
+  await setUp(page, DRIFTWOOD);
+  await page.getByRole('button', { name: /^1R,/ }).first().click();
+  await page.getByRole('button', { name: 'Something is not right here' }).click();
+  await page.getByLabel('What it is about').selectOption('tire-wall');
+  await page.getByRole('button', { name: 'Open the finding' }).click();
+  await expect(alertOf(page).first()).toContainText('Choose how it looks');
+  await page.getByRole('radio', { name: /^Flat: holds no air/ }).click();
+  await page.getByRole('button', { name: 'Open the finding' }).click();
+  await expect(page.getByRole('heading', { level: 1 })).toHaveText('Not fit to tow');
+  await page
+    .getByRole('link', { name: /tire wall: flat/ })
+    .first()
+    .click();
+  await expect(page.getByRole('link', { name: /^Tire replacement 1R|Tire renewal 1R/ })).toBeVisible();
+  await expect(page.getByText('No work on the Bench')).toHaveCount(0);
+});
+
+test('bolts without a figure: the figure is the first way out, and nothing closes it before', async ({
+  page,
+}) => {
+  const { torque: _, ...unknown } = DRIFTWOOD;
+  await setUp(page, unknown, [
+    { kind: 'finding.opened', body: { place: '1L', verdict: 'stop', of: { torque: 'lug' } } },
+  ]);
+  const next = page.getByRole('region', { name: 'Next for Driftwood' });
+  await expect(next.getByRole('button', { name: 'Fixed' })).toHaveCount(0);
+  await next.getByRole('link', { name: 'Enter the figure' }).first().click();
+  await expect(page.getByRole('button', { name: 'Fixed' })).toHaveCount(0);
+  await expect(page.getByText('nothing is tight until it is set to one')).toBeVisible();
+  await page.getByRole('button', { name: 'Enter the figure' }).click();
+  await page.getByRole('textbox', { name: 'Lug torque' }).fill('95');
+  await page.getByRole('radio', { name: /^Maker's manual/ }).click();
+  await page.getByRole('button', { name: 'Save it', exact: true }).click();
+  await expect(page.getByRole('link', { name: /torque/i }).first()).toBeVisible();
+  await expect(page.getByRole('button', { name: 'Fixed' })).toBeVisible();
+});

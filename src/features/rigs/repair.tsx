@@ -31,7 +31,18 @@ export function RepairButton({
   children: React.ReactNode;
   size?: 'lg';
 }) {
-  const { jobs } = remedyIn(view, finding);
+  const { jobs, figure } = remedyIn(view, finding);
+  // Without its figure no round of torque puts it right.
+  if (figure)
+    return (
+      <LinkButton
+        look="primary"
+        {...(size && { size })}
+        href={`/finding?rig=${view.rig.id}&id=${finding.id}`}
+      >
+        Enter the figure
+      </LinkButton>
+    );
   const open = jobs.map((job) => cardDoing(view.open, job)).find((work) => work !== undefined);
   if (jobs.length === 0) return null;
   return (

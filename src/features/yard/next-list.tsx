@@ -102,11 +102,12 @@ function FindingRow({
 }) {
   const { units } = usePreferences();
   const mark = markOfVerdict(finding.verdict);
-  const { jobs } = remedyIn(view, finding);
+  const { jobs, figure } = remedyIn(view, finding);
   const limit = limitStands(finding, view.rig.distance, units);
   // What a sheet answers is answered there; what is worked off is a card.
   const [job] = jobs;
   const cure =
+    !figure &&
     jobs.length === 1 &&
     view.duties.find(
       (duty) => duty.routine === job?.routine && duty.place === job.place && SHEETS.has(duty.routine),
@@ -125,7 +126,7 @@ function FindingRow({
       action={
         cure ? (
           <DutyAction view={view} duties={[cure]} actions={actions} />
-        ) : jobs.length > 0 ? (
+        ) : figure || jobs.length > 0 ? (
           <RepairButton view={view} finding={finding}>
             Start
           </RepairButton>

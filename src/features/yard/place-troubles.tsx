@@ -41,7 +41,7 @@ export function PlaceTroubles({
               {jobsTitle(remedyIn(view, finding).jobs)}
             </RepairButton>
             <LinkButton href={`/finding?rig=${view.rig.id}&id=${finding.id}`}>Photos and story</LinkButton>
-            <Button onClick={() => onFix(finding)}>Fixed</Button>
+            {!remedyIn(view, finding).figure && <Button onClick={() => onFix(finding)}>Fixed</Button>}
           </div>
         </section>
       ))}

@@ -117,8 +117,9 @@ export const findingOpened = defineKind({
     (body) => body,
   ],
   apply: (rig, { from: _, remedy, limit, ...rest }, entry) => {
-    // A look puts nothing right, whatever was told when the finding was opened.
-    const body = { ...rest, ...(remedy && !isLook(remedy) && { remedy }) };
+    // A look puts nothing right, whatever was told when the finding was opened; one that was left is gone on with.
+    const cures = remedy && (!isLook(remedy) || (rest.of && 'leftAt' in rest.of));
+    const body = { ...rest, ...(cures && { remedy }) };
     const key = findingKey(body.place, body.of);
     const before = key === undefined || !mayRise(body.of) ? undefined : rig.past[key];
     const again = before !== undefined && inOneSeason(before.at, entry.happened);

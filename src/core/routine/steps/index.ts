@@ -6,6 +6,7 @@ export { ACTS, GUARDS, type Act, type StepId } from './acts';
 export { BRANCH_IDS, BRANCHES, branchesAt, type BranchDef, type BranchId } from './branches';
 export { CHOCK, CHOCK_OVER, SET_UP, UNCHOCK } from './once';
 export { TIGHTEN_HARD } from './corner';
+export { LAMPS } from './round';
 export {
   axleEnds,
   chaptersAt,

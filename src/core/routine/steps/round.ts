@@ -1,3 +1,5 @@
+import type { LampFunction } from '../../rules';
+import type { Act } from './acts';
 import { may, must, step, type StepContext } from './step';
 
 /** Cold pressures, spare included (handbook 4.7). */
@@ -173,6 +175,15 @@ export const PIVOTS = [
     when: ({ house }) => house.pivots === 'greaseable',
   }),
 ];
+
+/** The lamps that a step tries. */
+export const LAMPS: Readonly<Partial<Record<Act, LampFunction>>> = {
+  'lamps-running': 'running',
+  'lamps-brake': 'brake',
+  'lamps-left': 'left',
+  'lamps-right': 'right',
+  'lamps-other': 'other',
+};
 
 const lamp = (id: 'lamps-running' | 'lamps-brake' | 'lamps-left' | 'lamps-right' | 'lamps-other') =>
   step(id, 'walk', 2, { needs: ['lit'], subjects: ['lamp'] });

@@ -1,13 +1,23 @@
 'use client';
 
 import { useState } from 'react';
-import { reportEntries } from '@/core/record';
+import { worksAt } from '@/core/judge';
+import { gradedFound, reportEntries } from '@/core/record';
 import { placesOf, type Place } from '@/core/rig';
-import { isLook } from '@/core/rules';
-import { PhotosKept, PlacePicker, SEVERITIES, TakenUp, useRecord, useSheetForm } from '@/features/forms';
+import { axleAt } from '@/core/rules';
+import { subjectsAt } from '@/core/walk';
+import {
+  GradeChoice,
+  PhotosKept,
+  PlacePicker,
+  SEVERITIES,
+  TakenUp,
+  useRecord,
+  useSheetForm,
+} from '@/features/forms';
 import { type RigView } from '@/features/rigs';
 import { newId, type Photo } from '@/store';
-import { routineTitle } from '@/text';
+import { capital, SUBJECT_WORDS, workAt } from '@/text';
 import { Choice, Dialog, RigPlan, SheetForm, TextArea, Select } from '@/ui';
 
 /** Where on the rig: tapped on its drawing, or taken from the list of its places. */
@@ -61,35 +71,39 @@ export function FindingDialog({
   const record = useRecord();
   const form = useSheetForm('finding', view.rig.id, {
     at: place as string,
+    subject: '',
+    grade: '',
     verdict: '',
     text: '',
     remedy: '',
   });
   const { values } = form;
+  const { model, house } = view;
   const at = placesOf(view.model).find((one) => one === values.at) ?? 'rig';
   const verdict = SEVERITIES.find(({ value }) => value === values.verdict)?.value;
   const [photos, setPhotos] = useState<readonly Photo[]>([]);
-  const cures = view.duties.flatMap(({ place: where, routine }) =>
-    where === at && routine !== 'lug-recheck' && !isLook(routine) ? [routine] : [],
-  );
-  const remedy = cures.find((routine) => routine === values.remedy);
+  const subjects = subjectsAt(model, at);
+  const subject = subjects.find((one) => one === values.subject);
+  const cures = worksAt(at, view);
+  const remedy = cures.find((work) => work === values.remedy);
   const text = values.text.trim();
+  const graded = subject && gradedFound(at, { subject, grade: values.grade, note: text }, view);
+  const found =
+    graded ?? (!subject && verdict ? { place: at, verdict, text, ...(remedy && { remedy }) } : undefined);
 
   const save = () =>
     form.submit(
-      {
-        text: text === '' ? 'Say what it is, in your own words.' : undefined,
-        verdict: verdict ? undefined : 'Choose how bad it is: it decides whether the rig may be towed.',
-      },
+      subject
+        ? { grade: graded ? undefined : 'Choose how it looks: it decides whether the rig may be towed.' }
+        : {
+            text: text === '' ? 'Say what it is, in your own words.' : undefined,
+            verdict: verdict ? undefined : 'Choose how bad it is: it decides whether the rig may be towed.',
+          },
       async () => {
-        if (!verdict) return;
-        await record(
-          view.rig.id,
-          reportEntries({ place: at, verdict, text, ...(remedy && { remedy }) }, photos, view.rig, newId),
-          'Finding opened',
-          photos,
-          [form.key],
-        );
+        if (!found) return;
+        await record(view.rig.id, reportEntries(found, photos, view.rig, newId), 'Finding opened', photos, [
+          form.key,
+        ]);
         onClose();
       },
     );
@@ -104,17 +118,52 @@ export function FindingDialog({
       <SheetForm save={save} label="Open the finding">
         <TakenUp since={form.since} onStartOver={form.startOver} />
         <WherePicker view={view} at={at} onChange={(place) => form.set('at', place)} />
-        <TextArea label="What" likely="finding" maxLength={500} {...form.field('text')} />
-        <Choice
-          label="How bad"
-          columns="grid-cols-1"
-          options={SEVERITIES}
-          value={verdict}
-          onChange={(value) => form.set('verdict', value)}
-          error={form.error('verdict')}
-        />
+        <Select
+          label="What it is about"
+          value={subject ?? ''}
+          onChange={(value) => {
+            form.set('subject', value);
+            form.set('grade', '');
+          }}
+        >
+          <option value="">Something else, in your own words</option>
+          {subjects.map((one) => (
+            <option key={one} value={one}>
+              {capital(SUBJECT_WORDS[one].name)}
+            </option>
+          ))}
+        </Select>
+        {!subject && <TextArea label="What" likely="finding" maxLength={500} {...form.field('text')} />}
+        {subject ? (
+          <GradeChoice
+            subject={subject}
+            worseOnly
+            house={house}
+            braked={axleAt(model, at)?.brake !== 'none'}
+            value={values.grade || undefined}
+            onChange={(grade) => form.set('grade', grade)}
+            error={form.error('grade')}
+          />
+        ) : (
+          <Choice
+            label="How bad"
+            columns="grid-cols-1"
+            options={SEVERITIES}
+            value={verdict}
+            onChange={(value) => form.set('verdict', value)}
+            error={form.error('verdict')}
+          />
+        )}
+        {subject && (
+          <TextArea
+            label="In your words, if you like"
+            likely="finding"
+            maxLength={500}
+            {...form.field('text')}
+          />
+        )}
         <PhotosKept photos={photos} onChange={setPhotos} />
-        {cures.length > 0 && (
+        {!subject && cures.length > 0 && (
           <Select
             label="Work that would put it right"
             value={remedy ?? ''}
@@ -123,7 +172,7 @@ export function FindingDialog({
             <option value="">Not known yet</option>
             {cures.map((routine) => (
               <option key={routine} value={routine}>
-                {routineTitle(routine, [at])}
+                {capital(workAt(routine, [at]))}
               </option>
             ))}
           </Select>

@@ -4,11 +4,12 @@ import Link from 'next/link';
 import { useSearchParams } from 'next/navigation';
 import { useState } from 'react';
 import { photoEntry } from '@/core/record';
-import { leadsFor } from '@/core/judge';
+import { leadsFor, type Remedy } from '@/core/judge';
 import type { Entry, FindingState } from '@/core/log';
-import { type Verdict, markOfVerdict } from '@/core/rules';
+import { type Verdict, markOfVerdict, TORQUE_FACTS } from '@/core/rules';
 import { isWheelEnd } from '@/core/rig';
 import { LimitCard, PhotoTaker, useRecord } from '@/features/forms';
+import { FactDialog } from '@/features/rig/facts';
 import {
   Failed,
   jobsLink,
@@ -21,6 +22,7 @@ import {
 } from '@/features/rigs';
 import { useAsk, usePreferences } from '@/store';
 import {
+  BOLT_WORDS,
   capital,
   day,
   closingWords,
@@ -128,16 +130,32 @@ function Waits({
   );
 }
 
+/** What stands first where no card puts it right at once: a figure, a look that finds the cause, or somebody else. */
+function WayOut({ figure, jobs, check }: Pick<Remedy, 'figure' | 'jobs' | 'check'>) {
+  if (!figure && jobs.length > 0) return null;
+  return (
+    <p className="border-soon border-l-4 pl-4">
+      {figure
+        ? `First the figure for the ${BOLT_WORDS[figure]}, from the maker’s manual: nothing is tight until it is set to one${jobs.length > 0 ? `. Then: ${small(jobsTitle(jobs))}` : ''}.`
+        : check
+          ? `Look again first: ${small(workAt(check.routine, [check.place]))} shows the cause. Then say what was done, or who it waits for.`
+          : 'A part, a welder or a shop puts this right. Say who it waits for, or what was done.'}
+    </p>
+  );
+}
+
 function OneFinding({ view, story }: { view: RigView; story: FindingStory }) {
   const { units } = usePreferences();
   const record = useRecord();
-  const [dialog, setDialog] = useState<'seen' | 'opinion' | 'fix' | 'waits' | 'decide' | 'needless'>();
+  const [dialog, setDialog] = useState<
+    'figure' | 'seen' | 'opinion' | 'fix' | 'waits' | 'decide' | 'needless'
+  >();
   const { state, closed, from, photos } = story;
   const { rig, model, house, now } = view;
   const { place, of } = state;
   const open = rig.findings[state.id];
   const leads = leadsFor(of, place, rig, house);
-  const { jobs, check } = remedyIn(view, open ?? state);
+  const { jobs, check, figure } = remedyIn(view, open ?? state);
   const rule = evidenceAndSource(of, units);
   const close = () => setDialog(undefined);
   return (
@@ -165,12 +183,7 @@ function OneFinding({ view, story }: { view: RigView; story: FindingStory }) {
             <Verdict finding={open ?? state} closed={!open} />
             {open?.limit && <LimitCard finding={open} rig={rig} />}
             {open?.waits && <Waits waits={open.waits} stop={open.verdict === 'stop'} now={now} />}
-            {open && jobs.length === 0 && (
-              <p className="border-soon border-l-4 pl-4">
-                No work on the Bench puts this right: a part, a welder or a shop does. Say who it waits for,
-                or what was done.
-              </p>
-            )}
+            {open && <WayOut figure={figure} jobs={jobs} check={check} />}
             {rule && (
               <div className="border-line bg-sheet flex flex-wrap items-center gap-4 rounded-sheet border px-4 py-3">
                 {of && 'subject' in of && isDrawn(of.subject) && (
@@ -193,17 +206,25 @@ function OneFinding({ view, story }: { view: RigView; story: FindingStory }) {
           {open && (
             <div className="grid gap-2.5">
               <div className="flex flex-wrap gap-2.5">
-                <RepairButton view={view} finding={open} size="lg">
-                  {jobsTitle(jobs)}
-                </RepairButton>
+                {figure ? (
+                  <Button look="primary" size="lg" onClick={() => setDialog('figure')}>
+                    Enter the figure
+                  </Button>
+                ) : (
+                  <RepairButton view={view} finding={open} size="lg">
+                    {jobsTitle(jobs)}
+                  </RepairButton>
+                )}
                 {check && (
                   <LinkButton size="lg" href={jobsLink(rig.id, [check])}>
                     Check again: {small(workAt(check.routine, [check.place]))}
                   </LinkButton>
                 )}
-                <Button size="lg" onClick={() => setDialog('fix')}>
-                  Fixed
-                </Button>
+                {!figure && (
+                  <Button size="lg" onClick={() => setDialog('fix')}>
+                    Fixed
+                  </Button>
+                )}
               </div>
               <div className="-mx-4 flex flex-wrap">
                 {(
@@ -214,11 +235,13 @@ function OneFinding({ view, story }: { view: RigView; story: FindingStory }) {
                     ['decide', 'Decide'],
                     ['needless', 'Not needed'],
                   ] as const
-                ).map(([opens, label]) => (
-                  <Button key={opens} look="quiet" onClick={() => setDialog(opens)}>
-                    {label}
-                  </Button>
-                ))}
+                )
+                  .filter(([opens]) => !figure || opens !== 'needless')
+                  .map(([opens, label]) => (
+                    <Button key={opens} look="quiet" onClick={() => setDialog(opens)}>
+                      {label}
+                    </Button>
+                  ))}
               </div>
             </div>
           )}
@@ -269,6 +292,7 @@ function OneFinding({ view, story }: { view: RigView; story: FindingStory }) {
           )}
         </aside>
       </div>
+      {dialog === 'figure' && figure && <FactDialog view={view} id={TORQUE_FACTS[figure]} onClose={close} />}
       {dialog === 'seen' && open && <SeenDialog view={view} finding={open} onClose={close} />}
       {dialog === 'opinion' && open && <OpinionDialog view={view} finding={open} onClose={close} />}
       {dialog === 'waits' && open && <WaitsDialog view={view} finding={open} onClose={close} />}

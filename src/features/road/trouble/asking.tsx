@@ -110,6 +110,29 @@ function FromTheRig({
   );
 }
 
+/** The figures that were told so far, by hand or by an instrument: what the verdict goes by is in sight. */
+function FiguresSoFar({ trouble, answers }: { trouble: TroubleId; answers: Answers }) {
+  const { units } = usePreferences();
+  const read = asked(trouble, answers).flatMap((question) => {
+    const value = answers[question.id];
+    return question.as !== 'choice' && typeof value === 'number'
+      ? [{ id: question.id, said: answerWords(question, value, units) }]
+      : [];
+  });
+  if (read.length === 0) return null;
+  return (
+    <section aria-label="Figures so far">
+      <ul className="flex flex-wrap gap-x-6 gap-y-1">
+        {read.map(({ id, said }) => (
+          <li key={id} className="text-soft">
+            {TROUBLE_WORDS[trouble].questions[id]?.ask} <strong className="text-ink">{said}</strong>
+          </li>
+        ))}
+      </ul>
+    </section>
+  );
+}
+
 /** The question that decides next, or what it comes to. */
 export function Asking({
   view,
@@ -159,6 +182,7 @@ export function Asking({
         answered={given}
         home={draft.met === 'home'}
       />
+      {!ended && <FiguresSoFar trouble={trouble} answers={draft.answers} />}
       {place === undefined ? (
         <WherePage places={places} view={view} onPlace={(at) => onChange((before) => ({ ...before, at }))} />
       ) : next && said ? (

@@ -5,7 +5,7 @@ const MEANT = { stroke: 'var(--due)', fill: 'none', strokeWidth: 1.9, strokeLine
 /** The tire's wall from the side, its lower half. */
 export function TireWall({ grade }: { grade: string }) {
   const outline =
-    grade === 'flat-spot'
+    grade === 'flat-spot' || grade === 'flat'
       ? 'M4 4q0 40 26 54h36q26 -14 26 -54'
       : grade === 'bulge'
         ? 'M4 4q2 24 14 38q10 20 24 14q4 5 8 4q40 -6 42 -56'
@@ -15,6 +15,7 @@ export function TireWall({ grade }: { grade: string }) {
       <path d={`${outline}h-26q-2 26 -18 27q-16 -1 -18 -27z`} className="ink-body" />
       <path d="M16 6q2 40 32 42q30 -2 32 -42" className="ink-thin" />
       {grade === 'flat-spot' && <path d="M28 60h40" {...MEANT} strokeWidth={3} />}
+      {grade === 'flat' && <path d="M22 46q8 8 -4 14M74 46q-8 8 4 14" {...MEANT} strokeWidth={2.6} />}
       {grade === 'bulge' && <path d="M16 42q10 22 26 16" {...MEANT} strokeWidth={2.6} />}
       {grade === 'crazed' &&
         strewn(13, [18, 34, 58, 16], 5).map(([x, y, s], i) => (
