@@ -4,6 +4,7 @@ import { Command } from 'cmdk';
 import { Dialog as Radix } from 'radix-ui';
 import { useRouter, useSearchParams } from 'next/navigation';
 import { useMemo, useRef, useState } from 'react';
+import { flushSync } from 'react-dom';
 import { useRigs } from '@/features/rigs';
 import { chosenRig, usePreferences } from '@/store';
 import { Veil } from '@/ui';
@@ -38,9 +39,12 @@ export function FindBox({
           onOpenAutoFocus={(event) => {
             // Not its own way, which selects what stands there: the next letter would replace the early ones.
             event.preventDefault();
-            field.current?.focus();
-            const early = takeTyped();
-            setTyped((now) => early + now);
+            // In one go, once this is drawn: a letter that met the focused, still empty field would replace the early ones.
+            queueMicrotask(() => {
+              const early = takeTyped();
+              flushSync(() => setTyped((now) => early + now));
+              field.current?.focus();
+            });
           }}
           className="bg-paper border-ink fixed inset-x-0 top-0 z-50 flex max-h-[88dvh] flex-col border-b-2 md:inset-x-auto md:top-[8dvh] md:left-1/2 md:w-[40rem] md:-translate-x-1/2 md:rounded-sheet md:border-2"
         >
