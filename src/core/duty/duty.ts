@@ -269,9 +269,12 @@ function recheckDuty(rig: RigState, place: WheelEnd, refit: Refit): Duty | undef
   };
 }
 
+/** Something that happened asks for it before the rig is towed on, whatever longer work is due there as well. */
+const isAtOnce = ({ meters }: Duty) => meters.some(({ cause, limit }) => cause !== undefined && limit === 0);
+
 /** A duty that another at its place does by the way says so: nobody is asked for both. */
 function containedIn(duty: Duty, pressing: readonly Duty[]): Duty {
-  if (duty.verdict === 'clear' || duty.reason === 'finding') return duty;
+  if (duty.verdict === 'clear' || duty.reason === 'finding' || isAtOnce(duty)) return duty;
   for (const { routine, place, matter, verdict, reason } of pressing) {
     if (routine === 'lug-recheck' || reason === 'no-figure' || place !== duty.place) continue;
     const def = routineDef(routine);

@@ -1,12 +1,12 @@
 import fc from 'fast-check';
-import type { Entry, EventBody } from '../log';
+import { workOf, type Entry, type EventBody } from '../log';
 import type { RigModel } from '../rig';
 import { HOUSE_DEFAULT, routineDef, seasonOf, type SeasonDates } from '../rules';
 import { anyModel, sampleModel } from '../testing/arbitraries';
 import { soundEntries } from '../testing/sound';
 import { mi, storyFrom } from '../testing/story';
 import { runs } from '../testing/runs';
-import { dutiesOf, stopLimit, type Duty } from '.';
+import { dutiesOf, stopLimit, towVerdict, type Duty } from '.';
 
 const { rig: RIG, day, entry, setup, trip, done, rigOf } = storyFrom('2025-05-01');
 const SEASON = seasonOf({ half: 'north' }, undefined) as SeasonDates;
@@ -45,6 +45,25 @@ describe('by what happened', () => {
     const checked = [...story, done(3, ['lug-torque', '1L'])];
     expect(at(3, 'lug-torque@1L', checked).verdict).toBe('clear');
     expect(at(3, 'lug-torque@2L', checked).verdict).toBe('due');
+  });
+
+  test('a wheel that a shop had off is torqued first, however much is due there; its rechecks begin then', () => {
+    const off = entry('work', 1, {
+      ...workOf([{ routine: 'tire-change', place: '1L' }]),
+      refits: [{ place: '1L', limits: [10, 25, 50].map(mi), threads: 'dry' }],
+    });
+    // A year on the repack is long overdue there.
+    const story = [...sound(model), off, trip(400, 14_000), event(401, 'shop', '1L')];
+    const duties = all(401, story);
+    expect(duties.find(({ id }) => id === 'repack@1L')?.verdict).toBe('overdue');
+    expect(duties.find(({ id }) => id === 'lug-torque@1L')?.meters).toContainEqual(
+      expect.objectContaining({ cause: 'shop', limit: 0 }),
+    );
+    expect(duties.find(({ id }) => id === 'lug-torque@1L')?.within).toBeUndefined();
+    expect(towVerdict(rigOf(...story), duties, []).reasons).toContainEqual(
+      expect.objectContaining({ kind: 'duty', duty: expect.objectContaining({ id: 'lug-torque@1L' }) }),
+    );
+    expect(duties.find(({ id }) => id === 'lug-recheck@1L')).toBeUndefined();
   });
 
   test('what was tightened on the verge is overdue after two miles more', () => {

@@ -7,7 +7,7 @@ export { isChannel, type Channel, type Fix, type Sample } from './sample';
 export type { Quality } from './quality';
 export { NO_TRACK, track, type Track } from './position';
 export {
-  countedFrom,
+  countsFrom,
   countOn,
   differing,
   milesNow,

@@ -1,5 +1,5 @@
 import { mi, storyFrom } from '../testing/story';
-import { countedFrom, countOn, differing, milesNow, rolls } from '.';
+import { countOn, countsFrom, differing, milesNow, rolls } from '.';
 
 const { day } = storyFrom('2026-05-01');
 const HOUR = 1 / 24;
@@ -35,11 +35,19 @@ test('an instrument comes before position, position before the clock; only what 
   const rolled = { before: 0, since: day(1) };
   expect(now({ position, rolled })).toEqual([57, 'position']);
   expect(now({ position, instrument, rolled })).toEqual([58, 'instrument']);
-  expect(countedFrom({ position, instrument, rolled: { before: 9, since: day(1) } }, at)).toEqual({
+  const told = countsFrom(
+    { position, instrument, rolled: { before: 9, since: day(1) } },
+    { at: day(1), told: at },
+    at,
+  );
+  expect(told).toEqual({
+    from: at,
     position: { in: mi(58), told: mi(58), at },
     instrument: { in: mi(60), told: mi(60), at },
     rolled: { before: 0, since: at },
   });
+  // Told once, it counts from there for good.
+  expect(countsFrom(told, { at: day(1), told: at }, day(3))).toBe(told);
 });
 
 test('a counter that falls silent while it rolls: from then on the clock counts, and what nobody counted stays', () => {
@@ -71,4 +79,30 @@ test('counts that differ by more than counting does are told, the owner’s stan
   expect(differing(mi(4), { instrument: mi(4.8) })).toEqual([]);
   expect(differing(mi(4), { instrument: mi(6) })).toEqual([{ by: 'instrument', counted: mi(6) }]);
   expect(differing(mi(4), {})).toEqual([]);
+});
+
+test('miles that were typed take the place of what the clock counted, on whichever page they are told', () => {
+  const begun = day(1);
+  // An hour and a half rolled, then it stands at a stop: 97 mi at most.
+  const stands = rolls(rolls({ rolled: { before: 0 } }, true, begun), false, day(1 + 1.5 * HOUR));
+  const before = milesNow({ into: 0, told: begun }, stands, day(1 + 1.6 * HOUR));
+  expect([miles(before.into), before.by]).toEqual([98, 'clock']);
+  const told = day(1 + 1.6 * HOUR);
+  const after = { at: begun, told, into: mi(62) };
+  const counts = (now: string) => countsFrom(stands, after, now);
+  expect(milesNow(after, counts(told), told)).toEqual({ into: mi(62), by: 'owner' });
+  // Driven on at once, by the same tap: the hour and a half does not come back.
+  const off = rolls(counts(told), true, told);
+  const soon = milesNow(after, off, day(1 + 1.6 * HOUR + HOUR / 300));
+  expect([miles(soon.into), soon.by]).toEqual([62, 'owner']);
+  expect(miles(milesNow(after, off, day(1 + 2.6 * HOUR)).into)).toBe(127);
+});
+
+test('heard of late, what rolled meanwhile counts by the clock, never for less', () => {
+  const told = day(1);
+  const position = { in: mi(80), told: 0, at: day(1 + HOUR) };
+  const counting = { position, rolled: { before: 0, since: day(1 - HOUR) } };
+  const way = { at: day(1 - HOUR), told, into: mi(30) };
+  const heard = countsFrom(counting, way, day(1 + HOUR));
+  expect(miles(milesNow(way, heard, day(1 + HOUR)).into)).toBe(95);
 });

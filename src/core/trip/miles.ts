@@ -4,6 +4,8 @@ import { toSI } from '../quantity';
 
 /** Miles that nobody told count as used: as many as the clock allows at this speed (m/s), our figure. */
 const AT_MOST = toSI(65, 'mi') / 3600;
+/** Less than so much (m) that nobody counted does not make a figure one of the clock's: it was told a moment ago. */
+const A_LITTLE = toSI(0.5, 'mi');
 /** Two counts differ once they are so far apart (m, and as a share of the larger). */
 const APART = toSI(1, 'mi');
 const APART_SHARE = 0.03;
@@ -17,6 +19,8 @@ interface Counter {
 
 /** What counts the miles of a trip on a device. */
 export interface Counting {
+  /** When the miles were told that it counts on from; the beginning of the trip where that is not said. */
+  readonly from?: Instant | undefined;
   readonly position?: Counter | undefined;
   readonly instrument?: Counter | undefined;
   /** How long (ms) it has rolled with nothing counting since miles were last told, and since when it rolls; without it the clock has run all the time. */
@@ -55,7 +59,7 @@ export function milesNow(
   const come = into + (counter ? Math.max(0, counter.in - counter.told) : 0);
   const unknown = ((rolled.before + uncounted(rolled.since, counting, now)) / 1000) * AT_MOST;
   const by = counter ? (instrument ? 'instrument' : 'position') : 'owner';
-  return { into: come + unknown, by: unknown > 0 ? 'clock' : by };
+  return { into: come + unknown, by: unknown >= A_LITTLE ? 'clock' : by };
 }
 
 /** The counts with a counter that has come so far by a moment (m). What was rolled while it was away counts by the clock, unless it made up for that itself. */
@@ -87,13 +91,28 @@ export function rolls(counting: Counting, sets: boolean, now: Instant): Counting
   };
 }
 
-/** The counts once miles were told at a moment: from there on they come to them. */
-export function countedFrom({ position, instrument, rolled }: Counting, now: Instant): Counting {
-  const from = (one: Counter | undefined) => one && { ...one, told: one.in };
+/**
+ * The counts of a trip as its log has it: once miles were told, on whichever page or device, what is counted from there
+ * on comes to them, and nothing from before. Heard of late, what rolled meanwhile counts by the clock.
+ */
+export function countsFrom(
+  counting: Counting,
+  { at, told }: Pick<UnderWay, 'at' | 'told'>,
+  now: Instant,
+): Counting {
+  const { from = at, position, instrument, rolled } = counting;
+  if (from === told) return counting;
+  const on = (one: Counter | undefined) => one && { ...one, told: one.in };
+  const late = msOf(now) - msOf(told);
+  const since = rolled?.since;
+  const unheard = (position ?? instrument) !== undefined && since !== undefined && late > GAP;
   return {
-    position: from(position),
-    instrument: from(instrument),
-    rolled: { before: 0, ...(rolled?.since !== undefined && { since: now }) },
+    from: told,
+    position: on(position),
+    instrument: on(instrument),
+    rolled: unheard
+      ? { before: late, since: now }
+      : { before: 0, ...(since !== undefined && { since: since > told ? since : told }) },
   };
 }
 

@@ -54,10 +54,9 @@ export const happening = defineKind({
         : places.map((place) => ({ routine, place }));
     const pulls = pulled(rig, jobs, what, AFTER[what], entry);
     if (what !== 'shop') return { pulls };
-    // Nobody knows what a shop put on the threads.
-    const threads = Object.fromEntries(
-      Object.entries(rig.threads).filter(([place]) => !places.some((one) => one === place)),
-    );
-    return { pulls, threads };
+    const elsewhere = <T>(all: Readonly<Record<string, T>>) =>
+      Object.fromEntries(Object.entries(all).filter(([place]) => !places.some((one) => one === place)));
+    // Nobody knows what a shop put on the threads; and it refitted the wheel, whose rechecks begin when it is torqued.
+    return { pulls, threads: elsewhere(rig.threads), refits: elsewhere(rig.refits) };
   },
 });

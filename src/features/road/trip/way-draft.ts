@@ -25,6 +25,7 @@ export const WAY_DRAFT: DraftDef<WayDraft> = {
     trip: z.string(),
     leg: z.enum(['rolls', 'stands', 'passenger']),
     counting: z.object({
+      from: z.optional(z.string()),
       position: counter,
       instrument: counter,
       rolled: z.optional(z.object({ before: z.number(), since: z.optional(z.string()) })),

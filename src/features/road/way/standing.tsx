@@ -29,7 +29,6 @@ function OwnMiles({ view, way }: { view: RigView; way: Way }) {
       if (read.value < 0 || read.value > 5e6) return setError(`Miles of this trip, in ${unit}.`);
       const written = await record(view.rig.id, [milesEntry(read.value, 'owner')], 'Miles noted');
       if (written.length === 0) return;
-      way.noteTold();
       setText('');
     });
   return (

@@ -221,7 +221,6 @@ function Stop({
       stopKey(rig.id),
     );
     if (written.length === 0) return;
-    if (miles) way.noteTold();
     // What is not right is seen to before it rolls.
     await onLeave(bad.length === 0 && !stays);
   };

@@ -3,8 +3,8 @@ import type { Instant } from '@/core/base';
 import { morningPressure, targetAt } from '@/core/judge';
 import type { UnderWay } from '@/core/log';
 import {
-  countedFrom,
   countOn,
+  countsFrom,
   milesNow,
   rolls,
   type Counting,
@@ -39,8 +39,6 @@ export interface Way {
   readonly change: (next: (draft: WayDraft) => WayDraft) => void;
   /** It rolls, stands, or is looked at by a passenger. */
   readonly setLeg: (leg: WayDraft['leg']) => void;
-  /** Miles were written to the log: what is counted from here on comes to them. */
-  readonly noteTold: () => void;
 }
 
 /** The counts with what has come by a moment of what counts and told of late (m). */
@@ -60,9 +58,12 @@ function counted(
     : located;
 }
 
-/** The newest counts, since when it rolls as the draft has it: another tab may have stopped it. */
-function sinceWhen(newest: Counting, kept: Counting): Counting {
+/** The newest counts, since when it rolls as the draft has it: another tab may have stopped it, and the log may have heard of miles. */
+function sinceWhen(newest: Counting, draft: Counting, way: UnderWay, now: Instant): Counting {
+  const kept = countsFrom(draft, way, now);
   const { rolled } = kept;
+  // Of other miles that were told: nothing of it counts any more.
+  if (newest.from !== kept.from) return kept;
   if (!rolled) return newest;
   const before = Math.max(
     rolled.before,
@@ -102,11 +103,22 @@ export function useWay(view: RigView, way: UnderWay): Way | undefined {
   useEffect(() => holdTrailer(rig.id, stands), [rig.id, stands]);
   const here = told.trip === way.entry;
   const now = store.clock.now();
-  const counting = mine && here ? counted(mine.counting, told, tick, now) : (mine?.counting ?? {});
+  const kept = mine && countsFrom(mine.counting, way, now);
+  const counting = kept && here ? counted(kept, told, tick, now) : (kept ?? {});
   const newest = useRef(counting);
+  const trip = useRef(way);
   useEffect(() => {
     newest.current = counting;
+    trip.current = way;
   });
+  const unheard = mine !== undefined && (mine.counting.from ?? way.at) !== way.told;
+  useEffect(() => {
+    if (!unheard) return;
+    change((draft) => ({
+      ...draft,
+      counting: countsFrom(draft.counting, trip.current, store.clock.now()),
+    }));
+  }, [unheard, change, store]);
   const meter = told.meter?.from;
   useEffect(() => {
     if (!ready) return;
@@ -114,13 +126,13 @@ export function useWay(view: RigView, way: UnderWay): Way | undefined {
       () =>
         change((draft) => ({
           ...draft,
-          counting: sinceWhen(newest.current, draft.counting),
+          counting: sinceWhen(newest.current, draft.counting, trip.current, store.clock.now()),
           ...(meter && { meter }),
         })),
       KEPT_EVERY,
     );
     return () => clearInterval(timer);
-  }, [ready, change, meter]);
+  }, [ready, change, meter, store]);
   if (!mine) return undefined;
   return {
     draft: mine,
@@ -134,14 +146,7 @@ export function useWay(view: RigView, way: UnderWay): Way | undefined {
       change((draft) => ({
         ...draft,
         leg,
-        counting: rolls(sinceWhen(newest.current, draft.counting), leg !== 'stands', now),
-      }));
-    },
-    noteTold: () => {
-      const now = store.clock.now();
-      change((draft) => ({
-        ...draft,
-        counting: countedFrom(sinceWhen(newest.current, draft.counting), now),
+        counting: rolls(sinceWhen(newest.current, draft.counting, way, now), leg !== 'stands', now),
       }));
     },
   };
