@@ -37,7 +37,7 @@ export { daysApart, momentsIn, withDays, type DayOf } from './days';
 export { actsOn, makeEntry, makeVoid, recordedNow, type Stamp } from './make';
 export { workOf } from './work-of';
 export { lastDoneOf } from './last-done';
-export { asOf, limitLeft, limitUsed, nextLook } from './limits';
+export { asOf, hasLimit, limitLeft, limitUsed, nextLook, type Limited } from './limits';
 export { roadLimits, type Joined, type RoadLimits } from './road-limits';
 export type { ToldLimit } from './limit-schema';
 export { SUPPLIES_KEPT, type SupplyKept } from './supplies';

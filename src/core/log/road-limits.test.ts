@@ -120,6 +120,20 @@ test('used up by its miles or its days it stays, and so does what stops without 
   expect(limits?.left).toBeUndefined();
 });
 
+test('worse at a look it stays, whatever was left; as it was, the rest of its miles stand', () => {
+  const nail = towedOnWith(2, '1R', [50, 45], 'nail');
+  const seen = (body: Partial<EntryOf<'finding.seen'>['body']>) =>
+    entry('finding.seen', 4, { finding: nail.id, verdict: 'due', driven: mi(10), ...body });
+  expect(miles(limitsOf(5, nail, seen({})))).toBe(40);
+  expect(limitsOf(5, nail, seen({ verdict: 'stop', stays: true }))?.roll).toBe('stay');
+  // As a look was told before it said so.
+  expect(limitsOf(5, nail, seen({ verdict: 'stop' }))?.roll).toBe('stay');
+  // A creep that is as it was goes on creeping.
+  const creeps = towedOnWith(2, '1R', [5, 15], 'nail', { roll: 'creep' });
+  const same = entry('finding.seen', 4, { finding: creeps.id, verdict: 'stop', driven: mi(1) });
+  expect(limitsOf(5, creeps, same)).toMatchObject({ roll: 'creep' });
+});
+
 test('a hub too hot at the last stop stays under way, at home it is only due; Trouble or a later stop answers it', () => {
   const begun = entry('trip.begun', 1, {});
   const tooHot = entry('finding.opened', 3, {

@@ -81,6 +81,10 @@ export function seenEntries(finding: FindingState, seen: SeenAgain, house: House
           body: {
             finding: finding.id,
             verdict,
+            // Worse than it was: what was left of its limit does not hold any more.
+            ...(finding.limit &&
+              verdict === 'stop' &&
+              finding.reported !== 'stop' && { stays: true as const }),
             ...(note !== '' && { note: note.slice(0, 500) }),
             ...of,
           },

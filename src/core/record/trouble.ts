@@ -292,6 +292,7 @@ export function roadLookEntries(
         finding: finding.id,
         verdict: fine ? (finding.reported ?? finding.verdict) : 'stop',
         driven: Math.max(driven, used),
+        ...(!fine && { stays: true as const }),
       },
     },
   ];

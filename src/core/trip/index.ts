@@ -30,5 +30,5 @@ export {
   type WatchContext,
 } from './watch';
 export { standingOf, type RigStanding } from './standing';
-export { stopWalk, type StopGroup } from './stop';
+export { limitLooks, stopWalk, type LimitLook, type StopGroup } from './stop';
 export { readTrack, type TrackPoint, type TrackRead } from './track';

@@ -4,7 +4,7 @@ import { toSI } from '../quantity';
 
 /** Miles that nobody told count as used: as many as the clock allows at this speed (m/s), our figure. */
 const AT_MOST = toSI(65, 'mi') / 3600;
-/** Less than so much (m) that nobody counted does not make a figure one of the clock's: it was told a moment ago. */
+/** Less than so much (m) that nobody counted does not count yet: the figure was told a moment ago. */
 const A_LITTLE = toSI(0.5, 'mi');
 /** Two counts differ once they are so far apart (m, and as a share of the larger). */
 const APART = toSI(1, 'mi');
@@ -59,7 +59,7 @@ export function milesNow(
   const come = into + (counter ? Math.max(0, counter.in - counter.told) : 0);
   const unknown = ((rolled.before + uncounted(rolled.since, counting, now)) / 1000) * AT_MOST;
   const by = counter ? (instrument ? 'instrument' : 'position') : 'owner';
-  return { into: come + unknown, by: unknown >= A_LITTLE ? 'clock' : by };
+  return unknown >= A_LITTLE ? { into: come + unknown, by: 'clock' } : { into: come, by };
 }
 
 /** The counts with a counter that has come so far by a moment (m). What was rolled while it was away counts by the clock, unless it made up for that itself. */

@@ -1,7 +1,7 @@
 import { sampleModel } from '../testing/arbitraries';
 import { mi, storyFrom } from '../testing/story';
 import { itemsOf } from '../walk';
-import { lookNext, stopWalk } from '.';
+import { limitLooks, lookNext, stopWalk } from '.';
 
 const story = storyFrom('2026-05-01');
 const { day, entry, trip, rigOf, done } = story;
@@ -74,3 +74,28 @@ test.each(['hub-renew', 'tire-change', 'bearing-renew', 'plate-renew'] as const)
     expect(at('tire-rotate', 'rig')?.places).toEqual(['1L', '1R', '2L', '2R']);
   },
 );
+
+test('what was tightened on the shoulder is torqued at the stop where it has come', () => {
+  const hard = entry('event', 2, { what: 'verge', places: ['1R'] });
+  expect(torques(rigOf(setup, begun, hard), 0)).toEqual(['1R']);
+});
+
+test('all that it is towed on with is looked at on a stop; due where its look or its end has come', () => {
+  const nail = entry('finding.opened', 1, {
+    place: '1R',
+    verdict: 'due',
+    of: { trouble: 'nail', because: 'holds-air' },
+    limit: { roll: 'care', distance: mi(50), looks: { at: [mi(5)], every: mi(10) }, until: day(9) },
+  });
+  const looks = (into: number) =>
+    limitLooks(rigOf(setup, nail, begun), mi(into)).map(({ driven, due }) => [
+      Math.round(driven / mi(1)),
+      due,
+    ]);
+  expect(looks(2)).toEqual([[2, false]]);
+  expect(looks(4)).toEqual([[4, true]]);
+  expect(looks(49)).toEqual([[49, true]]);
+  const gone = rigOf(setup, nail, begun);
+  const worse = { ...gone, findings: { x: { ...Object.values(gone.findings)[0], limit: undefined } } };
+  expect(limitLooks(worse as typeof gone, mi(2))).toEqual([]);
+});

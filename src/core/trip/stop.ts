@@ -1,4 +1,4 @@
-import type { RigState } from '../log';
+import { hasLimit, limitLeft, limitUsed, nextLook, type Limited, type RigState } from '../log';
 import { isWheelEnd, type RigModel, type WheelEnd } from '../rig';
 import { compileWalk, itemsOf, type Walk, type WalkItem } from '../walk';
 import { recheckAhead, SLACK_OF_STOP } from './next-look';
@@ -28,21 +28,58 @@ function groupOf({ look, place }: WalkItem): StopGroup['id'] {
   }
 }
 
-/** The wheels whose recheck has come, or comes within a stop's reach of here (m into the trip). */
+/** How far a rig has rolled in all (m), so far into its trip. */
+const hereOf = ({ distance, underWay }: Pick<RigState, 'distance' | 'underWay'>, into: number) =>
+  distance + into - (underWay?.into ?? 0);
+
+/** The wheels whose recheck has come, or comes within a stop's reach of here (m into the trip), and those tightened on the shoulder that are to be torqued. */
 function torqueNow(
-  rig: Pick<RigState, 'refits' | 'distance' | 'underWay'>,
+  rig: Pick<RigState, 'refits' | 'pulls' | 'distance' | 'underWay'>,
   into: number,
 ): readonly WheelEnd[] {
-  const here = rig.distance + into - (rig.underWay?.into ?? 0);
-  return Object.entries(rig.refits).flatMap(([place, refit]) => {
+  const here = hereOf(rig, into);
+  const settled = Object.entries(rig.refits).flatMap(([place, refit]) => {
     const ahead = refit && recheckAhead(refit, here);
     return ahead && ahead.left <= SLACK_OF_STOP && isWheelEnd(place) ? [place] : [];
   });
+  const byHand = Object.entries(rig.pulls).flatMap(([key, pulls]) => {
+    const place = key.split('@')[1] ?? '';
+    const due = pulls.some(
+      ({ cause, distance, limit }) => cause === 'verge' && limit - (here - distance) <= SLACK_OF_STOP,
+    );
+    return due && isWheelEnd(place) ? [place] : [];
+  });
+  return [...new Set([...settled, ...byHand])];
+}
+
+/** Something it is towed on with, as it is looked at on a stop: how far it has been towed so (m), and whether its look has come. */
+export interface LimitLook {
+  readonly finding: Limited;
+  readonly driven: number;
+  readonly due: boolean;
+}
+
+/** All that a rig is towed on with, as it is looked at on a stop so far into its trip (m); what is used up stays, and is not looked at. */
+export function limitLooks(
+  rig: Pick<RigState, 'findings' | 'distance' | 'underWay'>,
+  into: number,
+): readonly LimitLook[] {
+  const here = hereOf(rig, into);
+  return Object.values(rig.findings)
+    .filter(hasLimit)
+    .filter(({ past }) => past === undefined)
+    .map((finding) => {
+      const { limit } = finding;
+      const next = nextLook(limit);
+      const used = limitUsed(limit, here);
+      const nearest = Math.min(next === undefined ? Infinity : next - used, limitLeft(limit, here));
+      return { finding, driven: used, due: nearest <= SLACK_OF_STOP };
+    });
 }
 
 /** What is looked at on a stop: every hub, tires and nuts by eye, straps, hitch, lamps, and a wrench where a recheck has come. The hubs stand in walking order. */
 export function stopWalk(
-  rig: Pick<RigState, 'refits' | 'distance' | 'underWay'>,
+  rig: Pick<RigState, 'refits' | 'pulls' | 'distance' | 'underWay'>,
   model: RigModel,
   into: number,
   barred: readonly WheelEnd[],

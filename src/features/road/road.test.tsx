@@ -90,6 +90,61 @@ test('a stop does not drive on by one tap against a stay', async ({ page }) => {
   await expect(page.getByRole('button', { name: 'Drive on anyway' })).toBeVisible();
 });
 
+/** Every hub cool, by hand. */
+async function hubsCool(page: TestPage): Promise<void> {
+  for (const hub of ['1L', '1R'])
+    await page
+      .getByRole('radiogroup', { name: `Hub ${hub}` })
+      .getByRole('radio', { name: /^Cool/ })
+      .click();
+}
+
+test('what it is towed on with is looked at on a stop; a look that is due is made before it drives on', async ({
+  page,
+}) => {
+  await setUp(page, DRIFTWOOD, [towedOnWith('1L', 'hot', [25, 45])]);
+  await begin(page);
+  await page.goto('/walk?walk=stop');
+  await page.getByRole('textbox', { name: 'Miles so far on this trip' }).fill('5');
+  const ahead = page.getByRole('region', { name: 'Towed on with' });
+  await expect(ahead).toContainText('Next check 5 mi after it began');
+  await hubsCool(page);
+  await choose(page, /1L: hot hub/, 'As it was');
+  await page.getByRole('button', { name: 'The rest looks right: drive on' }).click();
+  await expect(page.getByRole('button', { name: 'I am the passenger' })).toBeVisible();
+  // Miles told there are the miles everywhere, and the look of 5 mi is made.
+  await expect(page.getByRole('main')).toContainText('5 mi');
+  await expect(line(page)).toContainText('Go with care: 20 mi left, 45 mph at most');
+  await page.goto('/walk?walk=stop');
+  await hubsCool(page);
+  await choose(page, /1L: hot hub/, 'Worse');
+  await page.getByRole('button', { name: 'Log it: it is not all right' }).click();
+  await expect(line(page)).toContainText('Stay: not towed any farther');
+});
+
+test('home tells a limit that was passed on the way', async ({ page }) => {
+  await setUp(page, DRIFTWOOD, [towedOnWith('1L', 'nail', [25, 45])]);
+  await page.getByRole('button', { name: 'Home again' }).click();
+  await page.getByLabel('Towed', { exact: true }).fill('60');
+  await page.getByRole('button', { name: 'Log the trip' }).click();
+  const came = page.getByRole('dialog');
+  await expect(came).toContainText('A limit was passed on this trip: it stays where it is now.');
+  await expect(came.getByRole('region', { name: 'How far it may roll' })).toContainText(
+    'Stay: not towed any farther',
+  );
+});
+
+test('figures that were told stay in sight through the questions of a trouble', async ({ page }) => {
+  await setUp(page, DRIFTWOOD);
+  await page.goto('/trouble?seen=hot&at=1L&hub=355&mate=320&air=300');
+  await choose(page, /lane/, 'Yes');
+  await choose(page, /level/, 'Yes');
+  await choose(page, /alone/, 'No');
+  await choose(page, /dark/, 'No');
+  await page.getByRole('button', { name: 'On to what decides' }).click();
+  await expect(page.getByRole('region', { name: 'Figures so far' })).toContainText('Hub temperature 179 °F');
+});
+
 test('the rig in hand stays in hand: in every place opened without one', async ({ page }) => {
   demo();
   await page.goto('/');

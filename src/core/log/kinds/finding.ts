@@ -157,6 +157,8 @@ export const findingSeen = defineKind({
     of: z.optional(evidenceSchema),
     /** How far it has been towed with it by then (m), as its owner says. */
     driven: z.optional(nonNegative(1e8)),
+    /** Worse at a look: it is not towed any farther, whatever was left of its limit. */
+    stays: z.optional(z.literal(true)),
     limit: z.optional(limitSchema),
     from: z.optional(uuid()),
   }),
@@ -176,6 +178,8 @@ export const findingSeen = defineKind({
       OF_THE_MOMENT.has(evidenceOf(of)) &&
       daysBetween(finding.seen?.at ?? finding.at, entry.happened) >= ANOTHER_LOOK &&
       inOneSeason(finding.at, entry.happened);
+    // Up to version 4 a look that found it worse told no more than that it is a stop now.
+    const stays = body.stays ?? (body.driven !== undefined && body.verdict === 'stop' && before !== 'stop');
     // A step added stays until it looks better than it did.
     const escalated = better
       ? undefined
@@ -186,7 +190,7 @@ export const findingSeen = defineKind({
       verdict: escalated ? escalate(body.verdict) : body.verdict,
       escalated,
       of,
-      ...seenLimit(rig, finding, body),
+      ...(stays ? { limit: undefined } : seenLimit(rig, finding, body)),
       seen: { at: entry.happened, count: (finding.seen?.count ?? 1) + 1 },
     };
     return { findings: { ...rig.findings, [finding.id]: next } };

@@ -6,9 +6,10 @@ import { countsAsSalt } from '@/core/rig';
 import { endsUnderWay, tripEntries } from '@/core/record';
 import { markOfDuty } from '@/core/rules';
 import { raised, type Duty } from '@/core/duty';
+import type { RoadLimits } from '@/core/log';
 import { differing } from '@/core/trip';
 import { TakenUp, useDraft, useRecord, useSheetForm } from '@/features/forms';
-import { dutyHref, Named, rigView, type RigView, type Rigs } from '@/features/rigs';
+import { dutyHref, Named, RoadLine, rigView, type RigView, type Rigs } from '@/features/rigs';
 import { usePreferences, useYard } from '@/store';
 import { dateField, dutyTitle, dutyWhy, measure, sinceWords, typed, words } from '@/text';
 import { Button, Dialog, Field, FieldError, LinkButton, Mark, SheetForm, Stepper } from '@/ui';
@@ -20,18 +21,22 @@ type Ready = Extract<Rigs, { status: 'ready' }>;
 function Became({
   rig,
   became,
+  limits,
   now,
   onClose,
 }: {
   rig: string;
   became: readonly Duty[];
+  /** How far it may roll from here, where anything limits it. */
+  limits: RoadLimits | undefined;
   now: string;
   onClose: () => void;
 }) {
   const { units } = usePreferences();
   return (
     <div className="grid gap-4">
-      {became.length === 0 ? (
+      {limits && <RoadLine rig={rig} limits={limits} now={now} />}
+      {became.length === 0 && limits ? null : became.length === 0 ? (
         <p className="flex items-center gap-3 text-lg">
           <Mark mark="clear" size={32} />
           Nothing new came due.
@@ -104,7 +109,12 @@ export function TripDialog({
   const miles = proposed ?? way?.into ?? 0;
   const record = useRecord();
   const { store } = useYard();
-  const [became, setBecame] = useState<{ duties: readonly Duty[]; miles: string }>();
+  const [became, setBecame] = useState<{
+    duties: readonly Duty[];
+    miles: string;
+    limits: RoadLimits | undefined;
+    passed: boolean;
+  }>();
   const [opened, setOpened] = useState(false);
   const fresh: Fresh = {
     by: model.miles === 'meter' ? 'meter' : 'miles',
@@ -173,7 +183,14 @@ export function TripDialog({
       const after = rolled && rigView(rolled, ready.runs, ready.now, ready.houseRules, ready.houseSeason);
       // What every trip asks for again is no news.
       const duties = raised(view.duties, after?.duties ?? []).filter((duty) => duty.matter !== 'moment');
-      setBecame({ duties, miles: measure(body.distance, 'distance', units) });
+      const limits = after?.limits;
+      setBecame({
+        duties,
+        miles: measure(body.distance, 'distance', units),
+        limits,
+        // What it was towed on with is used up by these miles.
+        passed: limits?.roll === 'stay' && view.limits?.roll !== 'stay',
+      });
     });
   };
 
@@ -184,12 +201,20 @@ export function TripDialog({
         onClose={onClose}
         title={`${became.miles} logged`}
         description={
-          became.duties.length === 0
-            ? `${model.name} has not changed.`
-            : `It brought ${words(became.duties.length, 'thing')} closer for ${model.name}.`
+          became.passed
+            ? 'A limit was passed on this trip: it stays where it is now.'
+            : became.duties.length === 0
+              ? `Nothing new came due for ${model.name}.`
+              : `It brought ${words(became.duties.length, 'thing')} closer for ${model.name}.`
         }
       >
-        <Became rig={rig.id} became={became.duties} now={ready.now} onClose={onClose} />
+        <Became
+          rig={rig.id}
+          became={became.duties}
+          limits={became.limits}
+          now={ready.now}
+          onClose={onClose}
+        />
         <LinkButton className="mt-2 w-full" size="lg" href={`/walk?rig=${rig.id}&walk=home`}>
           Walk around it while it is warm
         </LinkButton>

@@ -14,6 +14,8 @@ export interface WalkDraft {
   readonly begun: boolean;
   readonly around: Around;
   readonly answers: Answers;
+  /** What it is towed on with, looked at on a stop: as it was, or worse; by its finding. */
+  readonly looked?: Readonly<Record<string, 'same' | 'worse'>> | undefined;
   /** The zone in hand; past the last one it comes to its end. */
   readonly at: number;
   /** Pictures by the item they show. */
@@ -50,6 +52,7 @@ export const WALK_DRAFT: DraftDef<WalkDraft> = {
         words: z.optional(z.string()),
       }),
     ),
+    looked: z.optional(z.record(z.string(), z.enum(['same', 'worse']))),
     at: z.int().check(z.minimum(0)),
     photos: z.array(
       z.object({

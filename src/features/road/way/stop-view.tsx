@@ -4,8 +4,8 @@ import { useEffect, useMemo, useState } from 'react';
 import { msOf } from '@/core/base';
 import type { UnderWay } from '@/core/log';
 import { parseQuantity, unitFor } from '@/core/quantity';
-import { milesEntry, walkEntries } from '@/core/record';
-import { standingOf, stopWalk, type StopGroup } from '@/core/trip';
+import { milesEntry, roadLookEntries, walkEntries } from '@/core/record';
+import { limitLooks, standingOf, stopWalk, type StopGroup } from '@/core/trip';
 import { isWheelEnd, matesOf, type RigModel } from '@/core/rig';
 import { judgeItem, judgeWalk, standsAs, type Answer, type WalkItem } from '@/core/walk';
 import { useDraft, useLeadOn, useRecord } from '@/features/forms';
@@ -26,6 +26,7 @@ import { count, inUnits, measure, parseWords, WALK_WORDS } from '@/text';
 import { MILES_BY_WORDS } from '@/text/way';
 import { Button, cx, Field, reported, Settled } from '@/ui';
 import { HubRow } from './hub-row';
+import { LimitLooks } from './limit-looks';
 import { useWay, type Way } from './use-way';
 
 const GROUP_WORDS: Readonly<Record<StopGroup['id'], { readonly name: string; readonly clear: string }>> = {
@@ -180,6 +181,11 @@ function Stop({
   const answer = (key: string, value: Answer | undefined) => change((now) => answered(now, key, value));
   const judged = judgeWalk(walk, draft.answers, context);
   const bad = judged.filter((one) => ['due', 'stop'].includes(standsAs(one) ?? ''));
+  const looked = draft.looked ?? {};
+  const looks = limitLooks(rig, way.miles.into);
+  const worse = looks.some(({ finding }) => looked[finding.id] === 'worse');
+  // A look that has come is made, or the trip asks for it before it drives on.
+  const owed = looks.filter(({ finding, due }) => due && looked[finding.id] === undefined);
   const unfelt = hubs.filter(({ key }) => !draft.answers[key]);
   // A wrench is answered for by who held it, never by the rest being right.
   const rest = groups.filter(({ id }) => id !== 'torque').flatMap(({ items }) => items.map(({ key }) => key));
@@ -202,6 +208,10 @@ function Stop({
       rig.id,
       [
         ...(miles ? [miles] : []),
+        ...limitLooks(rig, typedIn?.ok ? typedIn.value : into).flatMap(({ finding, driven }) => {
+          const as = looked[finding.id];
+          return as ? roadLookEntries(finding, driven, as === 'same', rig) : [];
+        }),
         ...walkEntries({
           ...now,
           walk,
@@ -222,7 +232,7 @@ function Stop({
     );
     if (written.length === 0) return;
     // What is not right is seen to before it rolls.
-    await onLeave(bad.length === 0 && !stays);
+    await onLeave(bad.length === 0 && !stays && !worse && owed.length === 0);
   };
   return (
     <div className="mx-auto grid w-full max-w-3xl gap-5 px-4 py-4 md:px-8">
@@ -269,6 +279,12 @@ function Stop({
           </ul>
         </Settled>
       </section>
+      <LimitLooks
+        looks={looks}
+        looked={looked}
+        distance={rig.distance + way.miles.into - (rig.underWay?.into ?? 0)}
+        onLooked={(finding, as) => change((now) => ({ ...now, looked: { ...now.looked, [finding]: as } }))}
+      />
       <div className="grid gap-2.5">
         {groups.map((group) => (
           <Group
@@ -347,10 +363,15 @@ function Stop({
             so, they go on record as not checked.
           </p>
         )}
+        {owed.length > 0 && (
+          <p className="text-soft">
+            {count(owed.length, 'check')} above not made yet, due here: until then it does not roll on.
+          </p>
+        )}
         <Button look="primary" size="lg" onClick={() => reported(log())}>
-          {bad.length > 0
+          {bad.length > 0 || worse
             ? 'Log it: it is not all right'
-            : stays
+            : stays || owed.length > 0
               ? 'The rest looks right: log it'
               : 'The rest looks right: drive on'}
         </Button>
