@@ -7,7 +7,7 @@ export { jobsLink, remedyIn, RepairButton } from './repair';
 export { RigPage } from './rig-page';
 export { WithRig } from './with-rig';
 export { useChosenRig, useKeptRig } from './use-chosen-rig';
-export { RoadLine } from './road-line';
+export { howFar, RoadLine } from './road-line';
 export { RigTabs } from './rig-tabs';
 export { DutyTape } from './duty-tape';
 export { ClockNote } from './clock-note';

@@ -1,4 +1,4 @@
-import type { RoadLimits } from '@/core/log';
+import type { RigState, RoadLimits } from '@/core/log';
 import type { PlaceMark } from '@/core/rules';
 import { usePreferences } from '@/store';
 import { limitsWhy, rollWords } from '@/text';
@@ -7,6 +7,14 @@ import { findingHref } from './links';
 import { Named } from './named';
 
 const MARK: Readonly<Record<RoadLimits['roll'], PlaceMark>> = { care: 'soon', creep: 'due', stay: 'stop' };
+
+/** The limits where they say how far it may roll: on the road, or where it is towed on with something; at home a stop is a stop. */
+export function howFar(
+  limits: RoadLimits | undefined,
+  { underWay }: Pick<RigState, 'underWay'>,
+): RoadLimits | undefined {
+  return limits && (underWay || limits.of.some(({ limit }) => limit)) ? limits : undefined;
+}
 
 /** The strictest limit that stands, as one line: how far, how fast, why, and what would end it a tap away. */
 export function RoadLine({

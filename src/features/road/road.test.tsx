@@ -54,6 +54,11 @@ test('two on one axle are a creep everywhere, and the looks of both are still as
   await expect(page.getByRole('heading', { level: 1 })).toHaveText('Not fit to tow');
   await expect(line(page)).toContainText('Creep: 1 mi left, 15 mph at most');
   await expect(line(page)).toContainText('Two troubles on one axle');
+  // Beside each other they roll less far than each by itself: on their wheel ends and their pages as well.
+  await page.goto('/end?place=1L');
+  await expect(line(page)).toContainText('Creep: 1 mi left, 15 mph at most');
+  await line(page).getByRole('link').click();
+  await expect(line(page)).toContainText('Creep: 1 mi left, 15 mph at most');
   await begin(page);
   await expect(line(page)).toContainText('Creep: 1 mi left, 15 mph at most');
   const look = page.getByRole('region', { name: 'The next look' });

@@ -4,7 +4,7 @@ import Link from 'next/link';
 import { useState } from 'react';
 import { LONG_TRIP, markOfDuty, markOfFitness } from '@/core/rules';
 import type { TowReason } from '@/core/duty';
-import { Named, reasonHref, RoadLine, tripsAhead, type RigView } from '@/features/rigs';
+import { howFar, Named, reasonHref, RoadLine, tripsAhead, type RigView } from '@/features/rigs';
 import { usePreferences } from '@/store';
 import { measure, reasonLines, sinceWords, towHeadline, towSummary } from '@/text';
 import { cx, Mark } from '@/ui';
@@ -30,6 +30,7 @@ export function Verdict({ view, onPlan }: { view: RigView; onPlan: () => void })
   const { units } = usePreferences();
   const [open, setOpen] = useState(false);
   const { tow, now } = view;
+  const limits = howFar(view.limits, view.rig);
   const [next] = tripsAhead(view);
   const lines = reasonLines(tow.reasons, units, now);
   return (
@@ -44,9 +45,9 @@ export function Verdict({ view, onPlan }: { view: RigView; onPlan: () => void })
           </span>
           {towHeadline(tow)}
         </h1>
-        {view.limits && (view.rig.underWay || view.limits.of.some(({ limit }) => limit)) && (
+        {limits && (
           <div className="mt-2">
-            <RoadLine rig={view.rig.id} limits={view.limits} now={now} />
+            <RoadLine rig={view.rig.id} limits={limits} now={now} />
           </div>
         )}
         {view.rig.underWay && (

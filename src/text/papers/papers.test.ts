@@ -62,6 +62,19 @@ describe('the service record', () => {
     expect(textOf(paper)).toContain('No finding is open.');
   });
 
+  test('says how far it may roll as every screen does, and each verdict', () => {
+    const towed = story.entry('finding.opened', 2, {
+      place: '1L',
+      verdict: 'due',
+      of: { trouble: 'hot', because: 'nut-reset' },
+      limit: { roll: 'care', distance: 25 * 1609.344, speed: 45 * 0.44704, until: story.day(400) },
+    });
+    const said = textOf(recordOf([towed]));
+    expect(said).toContain('Go with care: 25 mi left, 45 mph at most');
+    const stop = story.entry('finding.opened', 3, { place: '1R', verdict: 'stop', text: 'wheel gone' });
+    expect(textOf(recordOf([towed, stop]))).toContain('Stay: not towed any farther');
+  });
+
   test('tells work at the place it was done, each with its own readings, and what was withdrawn as withdrawn', () => {
     const work = story.done(2, ['repack', '1L'], ['repack', '2R']);
     const wrong = story.trip(3, 9999);

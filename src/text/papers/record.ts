@@ -1,4 +1,4 @@
-import { partAt, type Entry, type RigState } from '@/core/log';
+import { asOf, partAt, roadLimits, type Entry, type RigState } from '@/core/log';
 import type { UnitSystem } from '@/core/quantity';
 import {
   type FactId,
@@ -14,7 +14,9 @@ import { day, dayInFull } from '../dates';
 import { entryWords, KIND_OF_ENTRY } from '../entry';
 import { FACT_GROUP_WORDS, FACT_WORDS } from '../facts';
 import { findingWords } from '../finding';
+import { VERDICT_WORDS } from '../grades';
 import { placeName, placeWords } from '../gear';
+import { limitsWhy, rollWords } from '../limits';
 import { capital, count, list, measure, small } from '../measure';
 import { PART_FACT_WORDS, PART_WORDS, partFactText } from '../parts';
 import { KIND_WORDS } from '../rig';
@@ -154,7 +156,9 @@ export function serviceRecord(of: RecordOf): Paper {
   const counting = entries.filter((entry) => !retracted.has(entry.id) && entry.kind !== 'void');
   const gone = entries.filter((entry) => retracted.has(entry.id));
   const trips = counting.filter(({ kind }) => kind === 'trip');
-  const open = Object.values(rig.findings);
+  const stands = asOf(rig, printed);
+  const open = Object.values(stands.findings);
+  const limits = open.some(({ limit }) => limit) ? roadLimits(rig, printed) : undefined;
   const first = entries[0];
   return {
     title: `Service record: ${model.name}`,
@@ -171,14 +175,24 @@ export function serviceRecord(of: RecordOf): Paper {
         ? { as: 'text', text: 'No finding is open.' }
         : {
             as: 'table',
-            head: ['Since', 'Where', 'What'],
-            widths: [62, 62, '*'],
+            head: ['Since', 'Where', 'Verdict', 'What'],
+            widths: [62, 62, 46, '*'],
             rows: open.map((one) => [
               day(one.at, printed),
               placeName(one.place),
+              VERDICT_WORDS[one.verdict],
               capital(findingWords(one, system)),
             ]),
           },
+      // The same line as on the Yard: a paper is not milder than a screen.
+      ...(limits
+        ? [
+            {
+              as: 'text' as const,
+              text: `${rollWords(limits, system)}. ${limitsWhy(limits, system, printed)}`,
+            },
+          ]
+        : []),
       { as: 'head', text: 'Work, readings and findings by place' },
       ...(counting.length === 0
         ? [{ as: 'text' as const, text: 'Nothing on record yet.' }]

@@ -12,10 +12,12 @@ import { LimitCard, PhotoTaker, useRecord } from '@/features/forms';
 import { FactDialog } from '@/features/rig/facts';
 import {
   Failed,
+  howFar,
   jobsLink,
   Loading,
   remedyIn,
   RepairButton,
+  RoadLine,
   Ruled,
   WithRig,
   type RigView,
@@ -157,6 +159,9 @@ function OneFinding({ view, story }: { view: RigView; story: FindingStory }) {
   const leads = leadsFor(of, place, rig, house);
   const { jobs, check, figure } = remedyIn(view, open ?? state);
   const rule = evidenceAndSource(of, units);
+  // Beside others it may roll less far than by itself.
+  const all = howFar(view.limits, rig);
+  const limits = all && all.of.length > 1 && all.of.some(({ id }) => id === state.id) ? all : undefined;
   const close = () => setDialog(undefined);
   return (
     <div className="mx-auto w-full max-w-[80rem] px-4 py-4 md:px-8 md:py-6">
@@ -181,6 +186,7 @@ function OneFinding({ view, story }: { view: RigView; story: FindingStory }) {
         <div className="grid min-w-0 content-start gap-8">
           <div className="grid gap-3">
             <Verdict finding={open ?? state} closed={!open} />
+            {limits && <RoadLine rig={rig.id} limits={limits} now={now} />}
             {open?.limit && <LimitCard finding={open} rig={rig} />}
             {open?.waits && <Waits waits={open.waits} stop={open.verdict === 'stop'} now={now} />}
             {open && <WayOut figure={figure} jobs={jobs} check={check} />}

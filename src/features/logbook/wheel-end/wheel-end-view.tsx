@@ -6,7 +6,7 @@ import { useState } from 'react';
 import { isSpare, isWheelEnd, sparesOf, wheelEnds, type RigModel, type TirePlace } from '@/core/rig';
 import { VERDICT_SCALE } from '@/core/rules';
 import { warns, type Trend } from '@/core/trend';
-import { benchLink, Failed, Loading, WithRig, type RigView } from '@/features/rigs';
+import { benchLink, Failed, howFar, Loading, RoadLine, WithRig, type RigView } from '@/features/rigs';
 import type { AnswerTo } from '@/keeper';
 import { useAsk, usePreferences } from '@/store';
 import { capital, findingWords, PATTERN_WORDS, placeWords, trendWords } from '@/text';
@@ -62,6 +62,9 @@ function End({ view, place, log }: { view: RigView; place: TirePlace; log: Answe
     (duty) => duty.place === place && duty.verdict !== 'clear' && !duty.within,
   );
   const work = benchLink(rig.id, pressing);
+  // What is found here is not all that decides: the line is that of the whole rig.
+  const all = howFar(view.limits, rig);
+  const limits = all?.of.some((one) => one.place === place) ? all : undefined;
   const worst = Object.values(rig.findings)
     .filter((one) => one.place === place)
     .sort((a, b) => VERDICT_SCALE.gravestFirst(a.verdict, b.verdict))[0];
@@ -86,6 +89,11 @@ function End({ view, place, log }: { view: RigView; place: TirePlace; log: Answe
                 : 'No sign of trouble in its readings.'}
           </p>
           {warning && <Warning trend={warning} view={view} place={place} />}
+          {limits && (
+            <div className="mt-3">
+              <RoadLine rig={rig.id} limits={limits} now={now} />
+            </div>
+          )}
         </div>
       </div>
       <div className="mt-5 flex flex-wrap gap-2.5">

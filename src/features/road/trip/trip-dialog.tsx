@@ -9,7 +9,7 @@ import { raised, type Duty } from '@/core/duty';
 import type { RoadLimits } from '@/core/log';
 import { differing } from '@/core/trip';
 import { TakenUp, useDraft, useRecord, useSheetForm } from '@/features/forms';
-import { dutyHref, Named, RoadLine, rigView, type RigView, type Rigs } from '@/features/rigs';
+import { dutyHref, howFar, Named, RoadLine, rigView, type RigView, type Rigs } from '@/features/rigs';
 import { usePreferences, useYard } from '@/store';
 import { dateField, dutyTitle, dutyWhy, measure, sinceWords, typed, words } from '@/text';
 import { Button, Dialog, Field, FieldError, LinkButton, Mark, SheetForm, Stepper } from '@/ui';
@@ -183,7 +183,7 @@ export function TripDialog({
       const after = rolled && rigView(rolled, ready.runs, ready.now, ready.houseRules, ready.houseSeason);
       // What every trip asks for again is no news.
       const duties = raised(view.duties, after?.duties ?? []).filter((duty) => duty.matter !== 'moment');
-      const limits = after?.limits;
+      const limits = howFar(after?.limits, rig);
       setBecame({
         duties,
         miles: measure(body.distance, 'distance', units),

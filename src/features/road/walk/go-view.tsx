@@ -3,12 +3,12 @@
 import { markOfFitness, markOfGo } from '@/core/rules';
 import type { TowReason, TowVerdict } from '@/core/duty';
 import { contradictionsIn } from '@/core/judge';
-import type { WalkBody } from '@/core/log';
+import type { RoadLimits, WalkBody } from '@/core/log';
 import { decisionOf } from '@/core/record';
 import type { GoReason, GoVerdict, Walk } from '@/core/walk';
 import { walkBody } from '@/core/walk';
 import { useSheetForm } from '@/features/forms';
-import type { RigView } from '@/features/rigs';
+import { howFar, RoadLine, type RigView } from '@/features/rigs';
 import { KitNote } from '@/features/road/kit';
 import { usePreferences } from '@/store';
 import {
@@ -72,6 +72,7 @@ export function GoView({
   walk,
   verdict,
   tow,
+  limits,
   view,
   onBack,
   onZone,
@@ -82,6 +83,7 @@ export function GoView({
   verdict: GoVerdict;
   /** What every page says of towing once this is on record. */
   tow: TowVerdict;
+  limits: RoadLimits | undefined;
   view: RigView;
   onBack: () => void;
   onZone: (index: number) => void;
@@ -99,6 +101,7 @@ export function GoView({
   const decides = draft.walk === 'hitch';
   const { go: rule, reasons, mayGo } = verdict;
   const go = against ? 'care' : rule;
+  const far = howFar(limits, view.rig);
   const { word, means } = GO_WORDS[go];
   // The same words as on the Yard: only what a fit rig is watched for is this walk's own to say.
   const fit = tow.fitness === 'fit';
@@ -127,6 +130,11 @@ export function GoView({
         <p className="text-soft mt-2 text-lg">
           {against ? 'By your own decision, against the rule. It is on record with your reason.' : means}
         </p>
+      )}
+      {far && (
+        <div className="mt-4">
+          <RoadLine rig={view.rig.id} limits={far} now={view.now} />
+        </div>
       )}
       {odd.map((one) => (
         <div key={contradictionWords(one, units)} className="mt-4">

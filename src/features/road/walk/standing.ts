@@ -1,6 +1,6 @@
 import { findingOf, stampEntries, walkEntries } from '@/core/record';
 import type { TowVerdict } from '@/core/duty';
-import { advance } from '@/core/log';
+import { advance, type RoadLimits } from '@/core/log';
 import { compileWalk, judgeWalk, type TowAfter } from '@/core/walk';
 import { rigView, type RigView, type Rigs } from '@/features/rigs';
 import { barredLugs } from './barred-lugs';
@@ -9,6 +9,8 @@ import type { WalkDraft } from './walk-draft';
 /** The verdict on towing once this walk is on record, and what of it the walk does not tell itself. */
 export interface AfterWalk extends TowAfter {
   readonly tow: TowVerdict;
+  /** How far it may roll by all that is found on it together. */
+  readonly limits: RoadLimits | undefined;
 }
 
 /** What every page will say of towing once this walk is on record. */
@@ -19,7 +21,7 @@ export function towAfter(
 ): AfterWalk {
   const { rig, model, house, now } = view;
   const walk = compileWalk(draft.walk, model, draft.order, barredLugs(view));
-  const still = { tow: view.tow, fitness: view.tow.fitness, reasons: view.tow.reasons };
+  const still = { tow: view.tow, limits: view.limits, fitness: view.tow.fitness, reasons: view.tow.reasons };
   // Asked at its end alone: a tap on the way waits for nothing.
   if (draft.at < walk.zones.length) return still;
   const judged = judgeWalk(walk, draft.answers, {
@@ -52,6 +54,7 @@ export function towAfter(
   const told = new Set(drafts.flatMap((one) => findingOf(one) ?? []));
   return {
     tow: then.tow,
+    limits: then.limits,
     fitness: then.tow.fitness,
     reasons: then.tow.reasons.filter((one) => one.kind !== 'finding' || !told.has(one.finding.id)),
   };

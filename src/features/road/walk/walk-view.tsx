@@ -139,6 +139,7 @@ function Walking({
       walk={walk}
       verdict={verdict}
       tow={after.tow}
+      limits={after.limits}
       view={view}
       onBack={() => change((now) => ({ ...now, at: walk.zones.length - 1 }))}
       onZone={(index) => change((now) => ({ ...now, at: Math.max(0, index) }))}
