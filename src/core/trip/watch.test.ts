@@ -151,6 +151,37 @@ describe('tires', () => {
     expect(low.map(([, , place]) => place)).toContain('1L');
   });
 
+  test('a cold morning: tires that warm together are held to what they are cold, all the way up', () => {
+    // Set at 70 °F, they read 58 at 25 °F: a ninth low, which is watched and rings nothing.
+    const up = (at: number) => 58 + 8 * (1 - Math.exp(-at / 18));
+    const all = (at: number) => tires(Object.fromEntries(ENDS.map((end) => [end, up(at)])));
+    let watch = NO_WATCH;
+    for (let minute = 0; minute < 60; minute += 1) {
+      watch = hears(watch, minute, all);
+      expect([minute, called(watch).filter(([code]) => code === 'tire-low')]).toEqual([minute, []]);
+    }
+    // One that does not come up with them has lost what they gained.
+    const one = hears(watch, 60, (at) => ({ ...all(at), 'pressure@2R': psi(60) }), 3);
+    expect(called(one).map(([, place]) => place)).toContain('2R');
+  });
+
+  test('8 psi a minute, told once a minute, is called at the second figure that is lower', () => {
+    let watch = hears(NO_WATCH, 0, () => tires({}), 3);
+    const tell = (minute: number, value: number) => {
+      for (const end of ENDS)
+        watch = watchOn(
+          watch,
+          { what: 'pressure', place: end, value: psi(end === '1L' ? value : 70), at: minute * MINUTE, from },
+          about,
+        );
+    };
+    tell(4, 70);
+    tell(5, 69);
+    expect(called(watch)).toEqual([]);
+    tell(6, 61);
+    expect(called(watch)).toEqual([['tire-leak', '1L', 'stop']]);
+  });
+
   test('a tenth under the one across is called', () => {
     expect(called(hears(NO_WATCH, 0, () => tires({ '1L': 66, '1R': 73.5 }), 4))).toEqual([
       ['tire-under-mate', '1L', 'look'],

@@ -1,10 +1,10 @@
 import { airPressure } from '../figures';
-import { judgeWarmPressure } from '../judge';
+import { coldByRule, judgeWarmPressure } from '../judge';
 import { toSI } from '../quantity';
 import { isWheelEnd, matesOf, wheelEnds, type RigModel, type Specified, type WheelEnd } from '../rig';
 import { HUB_HEAT, OVER_AIR, OVER_MATE } from '../rules';
 import type { TroubleId } from '../trouble';
-import { hear, qualityOf, type Heard, type Quality } from './quality';
+import { hear, LOWER, qualityOf, SELDOM, type Heard, type Quality } from './quality';
 import type { Channel, Sample } from './sample';
 
 /** What the live values call out. */
@@ -203,7 +203,9 @@ function burstCall(
   // The middle of those before: one that was too high is no fall.
   const earlier = [...points.slice(0, -2)].sort((a, b) => a.value - b.value);
   const from = earlier[Math.floor((earlier.length - 1) / 2)];
-  const fell = from && from.value - Math.max(before.value, last.value);
+  // Where figures come seldom the second in a row that is lower is enough, however little the first was.
+  const seldom = last.at - before.at >= SELDOM && from !== undefined && from.value - before.value >= LOWER;
+  const fell = from && from.value - (seldom ? last.value : Math.max(before.value, last.value));
   if (!from || !fell || fell < BURST.least) return [];
   // All of them falling is a cold rain, or a sensor's hub that restarts.
   const others = wheelEnds(model).filter((end) => end !== place);
@@ -212,6 +214,26 @@ function burstCall(
     return (theirs[0]?.value ?? 0) - (theirs.at(-1)?.value ?? 0) < fell / 2;
   });
   return alone ? call(from) : [];
+}
+
+/** The middle of some figures; undefined of none. */
+function middle(values: readonly number[]): number | undefined {
+  const sorted = [...values].sort((a, b) => a - b);
+  return sorted[Math.floor(sorted.length / 2)];
+}
+
+/**
+ * What a tire that warms comes to cold (Pa): the others tell how far they have come, and never more is taken off than the
+ * rule does (handbook 5). On a cold morning a tire that has risen a little is not taken for one that runs hot.
+ */
+function coldBy(watch: Watch, place: WheelEnd, value: number, model: RigModel, now: number): number {
+  const risen = wheelEnds(model).flatMap((end) => {
+    const first = watch.trip[channelKey('pressure', end)]?.[0]?.value;
+    const reading = end === place ? undefined : reads(watch, 'pressure', end, now);
+    return first && reading !== undefined ? [reading / first] : [];
+  });
+  const by = middle(risen);
+  return by === undefined ? coldByRule(value) : Math.max(coldByRule(value), value / Math.max(1, by));
 }
 
 /** True for a tire that has not warmed yet: what it reads is what it holds cold. */
@@ -245,7 +267,7 @@ function tireCalls(watch: Watch, place: WheelEnd, about: WatchContext, now: numb
     target: about.target(place),
     morning: about.morning(place),
     mate,
-    ...(isCold(watch, place, value, now) && { cold: value }),
+    cold: isCold(watch, place, value, now) ? value : coldBy(watch, place, value, about.model, now),
   });
   const code = judged?.by === 'rise' ? 'tire-rise' : judged?.by === 'mate' ? 'tire-under-mate' : 'tire-low';
   return judged && (judged.verdict === 'due' || judged.verdict === 'stop')
