@@ -40,6 +40,7 @@ test('a repack with gloves on, on a phone: all within reach, figures from our ow
     const title = await heading.innerText();
     if (title === 'Every step is through') break;
     const before = await stands();
+    await drawn(page);
     wrong.push(...(await wrongHere(page)).map((what) => `${title}: ${what}`));
     // One answer at a time, as the step asks for it.
     for (let asked = 0; asked < 6 && (await stands()) === before; asked++) {

@@ -11,6 +11,7 @@ import { Loading, tripsAhead, type RigView } from '@/features/rigs';
 import { useAsk } from '@/store';
 import { parseWords, towHeadline, typed } from '@/text';
 import { Button, Field, LinkButton, Mark, reported } from '@/ui';
+import { tryOut } from './sound';
 
 /** A plan is for this trip within so long (ms). */
 const SOON = 36 * 3_600_000;
@@ -37,6 +38,8 @@ export function BeginTrip({ view }: { view: RigView }) {
   const text = form.values.expected.trim();
   const proposed = planned && text === '' ? typed(planned.distance, 'distance', form.units, 0) : undefined;
   const begin = () => {
+    // In the very tap that begins it: later no device lets an alarm sound by itself.
+    reported(tryOut());
     const far = text === '' ? undefined : parseQuantity(text, 'distance', unit);
     const wrong =
       far &&

@@ -18,6 +18,7 @@ import type { RigView } from '@/features/rigs';
 import { useYard } from '@/store';
 import { reported } from '@/ui';
 import { deckOf } from './deck';
+import { isHeard, tryOut } from './sound';
 import { holdTrailer } from './trailer';
 import { useDeck } from './use-deck';
 import { useTick } from './use-tick';
@@ -142,6 +143,8 @@ export function useWay(view: RigView, way: UnderWay): Way | undefined {
     at: instrumentNow(told, tick),
     change,
     setLeg: (leg) => {
+      // A tap that sets off: the last one before an alarm may have to sound.
+      if (leg === 'rolls' && !isHeard()) reported(tryOut());
       const now = store.clock.now();
       change((draft) => ({
         ...draft,

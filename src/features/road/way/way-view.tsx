@@ -14,6 +14,7 @@ import { MILES_BY_WORDS } from '@/text/way';
 import { Button, LinkButton } from '@/ui';
 import { AgainstDialog } from './against-dialog';
 import { Alarms } from './alarms';
+import { SoundNote } from './sound-note';
 import { Coming } from './coming';
 import { deckOf } from './deck';
 import { InstrumentsPanel } from './instruments-panel';
@@ -198,6 +199,7 @@ export function WayView({
             {under.walk === undefined && ', without a hitching walk'}
           </p>
         </div>
+        {live && <SoundNote mayTap={leg !== 'rolls'} />}
         {forgotten && <Forgotten under={under} onHome={home} />}
         <Alarms
           alarms={way.deck.watch.alarms}
