@@ -69,7 +69,9 @@ test('people first: nobody works beside the lane, and at home there are no miles
   await expect(page.getByText('Nobody works here')).toBeVisible();
   await choose(page, /level/, 'No');
   await choose(page, /alone/, 'Yes');
+  await choose(page, /Traffic runs/, 'Left');
   await choose(page, /dark/, 'Yes');
+  await choose(page, /Lamps on you/, 'No');
   await tap(page, 'What do you see?');
   await tap(page, 'Grease cap missing');
   await tap(page, /^1L/);

@@ -7,6 +7,7 @@ export { BECAUSE, type Because } from './because';
 export { TROUBLE_IDS, type TroubleId } from './ids';
 export { troubleAbout, type TroubleAbout } from './about';
 export { lossOf, minutesLeft } from './tires';
+export { asksOfSpot, barredAt, SPOT_QUESTIONS, type Barred, type Spot, type SpotQuestion } from './spot';
 export { outOfDanger, type OutOfDanger } from './out';
 export { TROUBLES, troubleDef } from './troubles';
 export { ROLLS, stricter, type RoadVerdict, type Roll } from './verdict';

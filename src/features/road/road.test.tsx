@@ -139,6 +139,38 @@ test('home tells a limit that was passed on the way', async ({ page }) => {
   );
 });
 
+test('alone on the traffic side, and in the dark without lamps, nobody is led through work', async ({
+  page,
+}) => {
+  await setUp(page, DRIFTWOOD);
+  await page.goto('/trouble');
+  await choose(page, 'Where are you?', 'On the road');
+  await choose(page, /lane/, 'Yes');
+  await choose(page, /level/, 'Yes');
+  await choose(page, /alone/, 'Yes');
+  await choose(page, /dark/, 'Yes');
+  await expect(page.getByRole('button', { name: 'Answer these first' })).toBeVisible();
+  await choose(page, /Traffic runs/, 'Left');
+  await choose(page, /Lamps on you/, 'No');
+  await expect(page.getByRole('status').first()).toContainText('Nothing is worked at on the left side');
+  await page.getByRole('button', { name: 'What do you see?' }).click();
+  await page
+    .getByRole('button', { name: /Stud|nut/ })
+    .first()
+    .click();
+  await page.getByRole('button', { name: /^1L/ }).click();
+  for (let asked = 0; asked < 12; asked += 1) {
+    const unknown = page.getByRole('button', { name: 'Not known', exact: true });
+    const skip = page.getByRole('button', { name: 'Not known here' });
+    if ((await unknown.count()) > 0) await unknown.click();
+    else if ((await skip.count()) > 0) await skip.click();
+    else break;
+  }
+  await expect(
+    page.getByText(/No work here: it takes lamps on you and on the rig and someone with you/),
+  ).toBeVisible();
+});
+
 test('figures that were told stay in sight through the questions of a trouble', async ({ page }) => {
   await setUp(page, DRIFTWOOD);
   await page.goto('/trouble?seen=hot&at=1L&hub=355&mate=320&air=300');
@@ -193,7 +225,9 @@ test('a trouble told at another stop asks whether it is still this one, and its 
   await choose(page, /lane/, 'No');
   await choose(page, /level/, 'No');
   await choose(page, /alone/, 'Yes');
+  await choose(page, /Traffic runs/, 'Left');
   await choose(page, /dark/, 'Yes');
+  await choose(page, /Lamps on you/, 'Yes');
   await page.getByRole('button', { name: 'On to what decides' }).click();
   await expect(asks).toHaveText(/^Hub temperature/);
 });

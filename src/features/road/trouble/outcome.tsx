@@ -9,17 +9,11 @@ import { jobsLink, Named, type RigView } from '@/features/rigs';
 import { newId, usePreferences, type Photo } from '@/store';
 import { findingWords, inUnits, limitWords, placeName, workAt } from '@/text';
 import { Button, Choice, Mark, reported, useOnce } from '@/ui';
-import { STEPS_HERE } from '@/text/trouble';
+import { barredWords, STEPS_HERE } from '@/text/trouble';
 import { HowItWent } from './how-it-went';
 import { Recovery } from './recovery';
 import { readTold } from './told';
-import {
-  mayWork,
-  troubleDraftKey,
-  type ChangeTrouble,
-  type ToldId,
-  type TroubleDraft,
-} from './trouble-draft';
+import { barred, troubleDraftKey, type ChangeTrouble, type ToldId, type TroubleDraft } from './trouble-draft';
 import { Workings } from './workings';
 
 const NO_ID = '00000000-0000-7000-8000-000000000000';
@@ -110,7 +104,9 @@ export function Outcome({
   const alone = soFar(trouble, answers);
   const job = troubleJob({ trouble, place }, alone, model, house);
   const onceDone = holdsOnceDone(trouble, alone);
-  const led = job !== undefined && mayWork(draft);
+  const kept = barred(draft);
+  const may = kept.length === 0;
+  const led = job !== undefined && may;
   // A hub that is to be opened is judged again once it was.
   const mayBeDone = onceDone || (job !== undefined && alone.roll !== 'stay');
   const asks = onceDone || led;
@@ -167,9 +163,7 @@ export function Outcome({
       {(verdict.roll === 'stay' || verdict.roll === 'creep') && draft.met !== 'home' && (
         <Recovery view={view} trouble={trouble} place={place} />
       )}
-      {STEPS_HERE[alone.because] && mayWork(draft) && !led && (
-        <Steps steps={STEPS_HERE[alone.because] ?? []} />
-      )}
+      {STEPS_HERE[alone.because] && may && !led && <Steps steps={STEPS_HERE[alone.because] ?? []} />}
       <Workings trouble={trouble} place={place} view={view} answers={answers} />
       {trouble === 'lights' && (
         <p className="text-lg">
@@ -181,10 +175,9 @@ export function Outcome({
           <Named href={`/figures?rig=${rig.id}&of=magnets`}>How many magnets pull?</Named>
         </p>
       )}
-      {job && !led && (
+      {kept.length > 0 && (job || STEPS_HERE[alone.because]) && (
         <p className="border-stop bg-stop-wash rounded-r-sheet border-l-[6px] px-4 py-3 text-lg">
-          No work here: it takes a place off the lane, firm and level. Get there by the verdict above, or
-          call.
+          {barredWords(kept)} Get there by the verdict above, or call.
         </p>
       )}
       {asks && (

@@ -1,36 +1,45 @@
 import { Button, Choice } from '@/ui';
-import { SAFETY, type ChangeTrouble, type SafetyId, type TroubleDraft } from './trouble-draft';
+import { asksOfSpot, SPOT_QUESTIONS, type SpotQuestion } from '@/core/trouble';
+import type { ChangeTrouble, TroubleDraft } from './trouble-draft';
 
-const SAFETY_WORDS: Readonly<Record<SafetyId, string>> = {
+const SAFETY_WORDS: Readonly<Record<SpotQuestion, string>> = {
   place: 'Off the road, 6 ft (2 m) from the lane?',
   level: 'Firm and level?',
   alone: 'Are you alone?',
+  traffic: 'Traffic runs on which side of the trailer?',
   night: 'Is it dark?',
+  lamps: 'Lamps on you and on the rig?',
 };
 
-const YES_NO = [
-  { value: 'yes', label: 'Yes' },
-  { value: 'no', label: 'No' },
-] as const;
+const ANSWER_WORDS = { yes: 'Yes', no: 'No', left: 'Left', right: 'Right' } as const;
 
 /** What the answers on the place come to. */
-function placeSays({ place, level, alone, night }: TroubleDraft['safety']): readonly string[] {
+function placeSays({
+  place,
+  level,
+  alone,
+  traffic,
+  night,
+  lamps,
+}: TroubleDraft['safety']): readonly string[] {
   return [
     ...(place === 'no'
       ? ['Nobody works here. If it rolls, creep to a safe place; if not, stay away from it and call.']
       : []),
     ...(level === 'no' ? ['Nothing is lifted on a slope or on soft ground.'] : []),
     ...(alone === 'yes'
-      ? ['Nothing is lifted on the traffic side. Send a message first: where you are, what you do.']
+      ? [
+          `Nothing is worked at on the ${traffic ?? 'traffic'} side. Send a message first: where you are, what you do.`,
+        ]
       : []),
-    ...(night === 'yes' ? ['Not without lamps on you and on the rig.'] : []),
+    ...(night === 'yes' && lamps !== 'yes' ? ['Nobody works in the dark without lamps.'] : []),
   ];
 }
 
 /** Safety first: short, large, not skipped. At home only what lifting asks. */
 export function SafetyPage({ draft, onChange }: { draft: TroubleDraft; onChange: ChangeTrouble }) {
   const said = placeSays(draft.safety);
-  const asked = draft.met === 'home' ? (['level', 'alone', 'night'] as const) : SAFETY;
+  const asked = asksOfSpot({ ...draft.safety, met: draft.met });
   const all = draft.met !== undefined && asked.every((id) => draft.safety[id] !== undefined);
   return (
     <div className="grid gap-6">
@@ -70,7 +79,7 @@ export function SafetyPage({ draft, onChange }: { draft: TroubleDraft; onChange:
               label={SAFETY_WORDS[id]}
               columns="grid-cols-2"
               big
-              options={YES_NO}
+              options={SPOT_QUESTIONS[id].map((value) => ({ value, label: ANSWER_WORDS[value] }))}
               value={draft.safety[id]}
               onChange={(answer) =>
                 onChange((before) => ({ ...before, safety: { ...before.safety, [id]: answer } }))

@@ -1,12 +1,19 @@
 import * as z from 'zod/mini';
 import { msOf } from '@/core/base';
 import { placeSchema, type Place } from '@/core/rig';
-import { KIT_IDS, TROUBLE_IDS, troubleDef, type Answers, type KitId, type TroubleId } from '@/core/trouble';
+import {
+  barredAt,
+  KIT_IDS,
+  SPOT_QUESTIONS,
+  TROUBLE_IDS,
+  troubleDef,
+  type Answers,
+  type Barred,
+  type KitId,
+  type Spot,
+  type TroubleId,
+} from '@/core/trouble';
 import type { DraftDef } from '@/store';
-
-/** Where one stands: asked before anything else. */
-export const SAFETY = ['place', 'level', 'alone', 'night'] as const;
-export type SafetyId = (typeof SAFETY)[number];
 
 /** What is told of it at the end, as it was typed. */
 const TOLD = ['into', 'where', 'did', 'helped', 'minutes', 'cost', 'currency'] as const;
@@ -19,7 +26,7 @@ export interface TroubleDraft {
   readonly trip?: string | undefined;
   /** On the road, or found at home. */
   readonly met?: 'road' | 'home' | undefined;
-  readonly safety: Readonly<Partial<Record<SafetyId, 'yes' | 'no'>>>;
+  readonly safety: Omit<Spot, 'met'>;
   /** The safety page is through. */
   readonly safe: boolean;
   readonly trouble?: TroubleId | undefined;
@@ -46,7 +53,11 @@ export const TROUBLE_DRAFT: DraftDef<TroubleDraft> = {
     said: z.optional(z.string()),
     trip: z.optional(z.string()),
     met: z.optional(z.enum(['road', 'home'])),
-    safety: z.partialRecord(z.enum(SAFETY), z.enum(['yes', 'no'])),
+    safety: z.object(
+      Object.fromEntries(
+        Object.entries(SPOT_QUESTIONS).map(([id, answers]) => [id, z.optional(z.enum(answers))]),
+      ),
+    ),
     safe: z.boolean(),
     trouble: z.optional(z.enum(TROUBLE_IDS)),
     at: z.optional(z.union([placeSchema, z.literal('rig')])),
@@ -118,12 +129,12 @@ export function whereItStands(trouble: TroubleId, draft: TroubleDraft): Answers 
   const asks = new Set(troubleDef(trouble).questions.map(({ id }) => id));
   const known: Answers = {
     danger: draft.met === 'home' || draft.safety.place === 'yes' ? 'no' : 'yes',
-    lift: mayWork(draft) ? 'yes' : 'no',
+    lift: barred(draft).length === 0 ? 'yes' : 'no',
   };
   return Object.fromEntries(Object.entries(known).filter(([id]) => asks.has(id)));
 }
 
-/** True where work may be done at the spot: off the lane, firm and level. */
-export function mayWork({ met, safety }: TroubleDraft): boolean {
-  return safety.level === 'yes' && (met === 'home' || safety.place === 'yes');
+/** What keeps anybody from working where the trouble is, as the spot was told. */
+export function barred({ met, safety, at }: TroubleDraft): readonly Barred[] {
+  return barredAt({ ...safety, met }, at);
 }
