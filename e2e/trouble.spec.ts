@@ -56,6 +56,9 @@ test('answers tapped faster than they are stored all count', async ({ page }) =>
     for (const group of groups) group.querySelector<HTMLElement>('[role=radio]')?.click();
   });
   await expect(page.locator('main [role=radio][aria-checked=true]')).toHaveCount(5);
+  // Alone and in the dark two more are asked.
+  await choose(page, /Traffic runs/, 'Left');
+  await choose(page, /Lamps on you/, 'Yes');
   await expect(page.getByRole('button', { name: 'What do you see?' })).toBeEnabled();
 });
 

@@ -90,8 +90,8 @@ function calledWithin(seeds: readonly number[], rate: number, within: number, pl
   return (quick.length / seeds.length) * 100;
 }
 
-/** A cold morning (K): what was set at 70 °F is low by what the air makes of it, and by no more than is watched. */
-const morningOf = (seed: number) => toSI(20 + 25 * seeded(seed + 9)(), '°F');
+/** A cold morning (K): what was set at 70 °F is low by what the air makes of it, and a sensor's step away from due at the lowest. */
+const morningOf = (seed: number) => toSI(25 + 20 * seeded(seed + 9)(), '°F');
 const inTheCold = (outside: number) => (_: WheelEnd, usual: number) =>
   pressureAt(
     usual,

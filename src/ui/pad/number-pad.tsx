@@ -200,12 +200,20 @@ export default function NumberPad() {
       setInput(padded);
     };
     const came = (event: FocusEvent) => opened(event.target);
+    let down = false;
     const left = () => {
       clearTimeout(leaving);
       leaving = setTimeout(() => {
+        // A finger that is down has its button where it put it.
+        if (down) return left();
         if (!paddedInput(document.activeElement)) setInput(undefined);
       }, A_BREATH);
     };
+    const finger = (event: PointerEvent) => {
+      down = event.type === 'pointerdown';
+    };
+    const PRESSES = ['pointerdown', 'pointerup', 'pointercancel'] as const;
+    for (const press of PRESSES) document.addEventListener(press, finger, { capture: true });
     const typed = () => setTyped((count) => count + 1);
     opened(document.activeElement);
     document.addEventListener('focusin', came);
@@ -213,6 +221,7 @@ export default function NumberPad() {
     document.addEventListener('input', typed);
     return () => {
       clearTimeout(leaving);
+      for (const press of PRESSES) document.removeEventListener(press, finger, { capture: true });
       document.removeEventListener('focusin', came);
       document.removeEventListener('focusout', left);
       document.removeEventListener('input', typed);
@@ -236,7 +245,14 @@ export default function NumberPad() {
       data-number-pad
       className="bg-paper border-ink pointer-events-auto fixed inset-x-0 bottom-0 z-60 border-t-2 px-3 pt-2 pb-[max(0.75rem,env(safe-area-inset-bottom))] md:left-auto md:w-[30rem] md:border-l-2"
     >
-      <Keys input={input} onClose={() => input.blur()} />
+      <Keys
+        input={input}
+        onClose={() => {
+          input.blur();
+          // Nothing else is under the finger: what comes next lies where it will stay.
+          setInput(undefined);
+        }}
+      />
     </div>
   );
 }
