@@ -55,7 +55,13 @@ export function tellFinding(found: Found, { rig, closing = [], from, id, happene
     return {
       kind: 'finding.seen',
       ...when,
-      body: { finding: same.id, ...about, ...(note !== '' && { note }) },
+      body: {
+        finding: same.id,
+        ...about,
+        // Told again as one that stays: what was left of an earlier limit does not hold any more.
+        ...(same.limit && !found.limit && found.verdict === 'stop' && { stays: true as const }),
+        ...(note !== '' && { note }),
+      },
     };
   }
   const { text, note, remedy, place } = found;

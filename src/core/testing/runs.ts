@@ -1,4 +1,5 @@
-const FULL = process.env['PROPERTIES'] === 'full';
+/** Everything is tried: `npm run bench -- properties`. */
+export const FULL = process.env['PROPERTIES'] === 'full';
 
 /**
  * How often a property is tried (of `full`): a tenth of it with every change, all of it where

@@ -139,6 +139,21 @@ test('home tells a limit that was passed on the way', async ({ page }) => {
   );
 });
 
+test('people come first, whatever is broken', async ({ page }) => {
+  await setUp(page, DRIFTWOOD);
+  await page.goto('/trouble');
+  for (const said of [
+    'Hazard lamps, parking brake. Nobody stays in the trailer.',
+    'behind the barrier and back from the rig, never ahead of it. Vest on, triangles out.',
+    'No safe way out, as in a lane or on a bridge: belts on, hazard lamps, call for help.',
+    'everyone out and 100 ft upwind, 300 ft and behind something solid with gas or fuel aboard.',
+    'Fire service first; an extinguisher only while it is small, one try.',
+    'no water on hot metal, no cap opened, let it cool with the wheel on.',
+    'bursts sideways: stand in line with its tread, 50 ft off while it smokes.',
+  ])
+    await expect(page.getByRole('main')).toContainText(said);
+});
+
 test('alone on the traffic side, and in the dark without lamps, nobody is led through work', async ({
   page,
 }) => {

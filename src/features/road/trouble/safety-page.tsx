@@ -1,3 +1,5 @@
+import { usePreferences } from '@/store';
+import { inUnits } from '@/text';
 import { Button, Choice } from '@/ui';
 import { asksOfSpot, SPOT_QUESTIONS, type SpotQuestion } from '@/core/trouble';
 import type { ChangeTrouble, TroubleDraft } from './trouble-draft';
@@ -38,6 +40,7 @@ function placeSays({
 
 /** Safety first: short, large, not skipped. At home only what lifting asks. */
 export function SafetyPage({ draft, onChange }: { draft: TroubleDraft; onChange: ChangeTrouble }) {
+  const { units } = usePreferences();
   const said = placeSays(draft.safety);
   const asked = asksOfSpot({ ...draft.safety, met: draft.met });
   const all = draft.met !== undefined && asked.every((id) => draft.safety[id] !== undefined);
@@ -45,14 +48,24 @@ export function SafetyPage({ draft, onChange }: { draft: TroubleDraft; onChange:
     <div className="grid gap-6">
       <h1 className="text-4xl md:text-5xl">People first</h1>
       <ul className="grid gap-2 text-xl leading-snug md:text-2xl">
-        <li>Off the road. Hazard lamps, parking brake.</li>
-        <li>Everyone out on the side away from traffic. Vest on, triangles out.</li>
+        <li>Off the road. Hazard lamps, parking brake. Nobody stays in the trailer.</li>
         <li>
-          <strong className="text-stop">Flames:</strong> everyone 100 ft (30 m) upwind, call the fire service.
+          Everyone out on the side away from traffic, behind the barrier and back from the rig, never ahead of
+          it. Vest on, triangles out.
+        </li>
+        <li>No safe way out, as in a lane or on a bridge: belts on, hazard lamps, call for help.</li>
+        <li>
+          <strong className="text-stop">Flames:</strong> everyone out and {inUnits('{100 ft}', units)} upwind,{' '}
+          {inUnits('{300 ft}', units)} and behind something solid with gas or fuel aboard. Fire service first;
+          an extinguisher only while it is small, one try.
         </li>
         <li>
           <strong className="text-stop">Smoke:</strong> no water on hot metal, no cap opened, let it cool with
           the wheel on.
+        </li>
+        <li>
+          <strong className="text-stop">A tire</strong> that is hot, low, smoking or being filled bursts
+          sideways: stand in line with its tread, {inUnits('{50 ft}', units)} off while it smokes.
         </li>
       </ul>
       <Choice
