@@ -78,3 +78,14 @@ test('one that is gone takes its finding with it', () => {
   const rig = rigOf(...start, cut, moved(['1L', 'gone']));
   expect([rig.findings, rig.shelved]).toEqual([{}, {}]);
 });
+
+test('each tire read by itself within half a day is the round of pressures; the spare with them', () => {
+  const gauge = (at: number, place: string) =>
+    entry('reading', at, { taken: [{ place: place as '1L', what: 'pressure', value: 448_000 }] });
+  const round = (rig: ReturnType<typeof rigOf>) =>
+    dutiesOf(rig, '2026-03-20T12:00:00.000Z').find(({ id }) => id === 'pressures@rig');
+  const ends = ['1L', '1R', '2L', '2R'].map((place, i) => gauge(12 + i / 100, place));
+  expect(round(rigOf(...start, ...ends))?.reason).toBe('no-record');
+  expect(round(rigOf(...start, ...ends, gauge(12.1, 'S1')))?.from?.at).toBe(gauge(12.1, 'S1').happened);
+  expect(round(rigOf(...start, ...ends, gauge(13, 'S1')))?.reason).toBe('no-record');
+});

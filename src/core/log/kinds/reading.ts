@@ -1,7 +1,9 @@
 import * as z from 'zod/mini';
-import { figure, text } from '../../base';
-import { READING_IDS } from '../../rules';
+import { figure, msOf, text, type Instant } from '../../base';
+import { READING_IDS, type RoutinePlace } from '../../rules';
+import { clearedBy } from '../cleared';
 import { defineKind, mine, type Applied, type Own } from '../define';
+import { doneNow, restart, type JobDone } from '../last-done';
 import { instrumentSchema, isKept, somewhereSchema } from '../kept';
 import type { RigState } from '../state';
 
@@ -64,6 +66,27 @@ export function readWith(
   return { read };
 }
 
+/** So long (ms) figures read one by one are one look: whoever goes round with a gauge writes each down where it was read. */
+const ONE_LOOK = 12 * 3_600_000;
+
+/** What figures clear together with those read a while before: each tire read by itself is the round of pressures. */
+function clearedWith(
+  rig: Pick<RigState, 'model'>,
+  read: RigState['read'],
+  taken: readonly z.infer<typeof takenSchema>[],
+  at: Instant,
+): readonly JobDone[] {
+  if (!taken.some(({ what }) => what === 'pressure')) return [];
+  const readings = Object.entries(read).flatMap(([key, last]) => {
+    const [what, place] = key.split('@');
+    const since = msOf(at) - msOf(last.at);
+    return what === 'pressure' && place !== undefined && since >= 0 && since <= ONE_LOOK
+      ? [{ place: place as RoutinePlace, what: 'pressure' as const }]
+      : [];
+  });
+  return clearedBy({ jobs: [], conditions: [], readings }, rig.model);
+}
+
 /** Figures read apart from any work or walk. */
 export const reading = defineKind({
   kind: 'reading',
@@ -77,5 +100,9 @@ export const reading = defineKind({
   places: ({ taken }) => taken.map(({ place }) => place),
   corrected: 'elsewhere',
   upcasters: [(body) => body, (body) => body],
-  apply: (rig, { taken, around }, entry, own) => readWith(rig, taken, entry, around, own),
+  apply: (rig, { taken, around }, entry, own) => {
+    const patch = readWith(rig, taken, entry, around, own);
+    const done = clearedWith(rig, patch.read ?? rig.read, taken, entry.happened);
+    return done.length > 0 ? { ...patch, ...restart(rig, done, doneNow(rig, entry), own) } : patch;
+  },
 });
