@@ -12,6 +12,8 @@ export default async function config() {
       // Small files under one load, where they were gathered for this run.
       ...(process.env.GATHERED ? ['<rootDir>/test-results/suites/*.test.ts'] : []),
     ],
+    // A build beside the tests writes it anew.
+    modulePathIgnorePatterns: ['<rootDir>/\\.next/'],
     moduleNameMapper: {
       '^@/(.*)$': '<rootDir>/src/$1',
       '^next/(navigation|link|dynamic)$': '<rootDir>/src/testing/next/$1',

@@ -79,11 +79,14 @@ export function LimitCard({
   finding,
   rig,
   href,
+  beside = false,
 }: {
   finding: FindingState;
   rig: Pick<RigState, 'id' | 'distance'>;
   /** Where the finding has its page; left out on that page. */
   href?: string;
+  /** Others stand beside it, and all together it may roll less far: these are its own figures. */
+  beside?: boolean;
 }) {
   const { units } = usePreferences();
   const [looking, setLooking] = useState(false);
@@ -103,7 +106,9 @@ export function LimitCard({
           </Link>
         </div>
       )}
-      <p className="figures text-2xl font-semibold">{past ? pastWords(past) : words}</p>
+      <p className="figures text-2xl font-semibold">
+        {past ? pastWords(past) : beside ? `By itself: ${words}` : words}
+      </p>
       <div className="mt-1 max-w-[34rem]">
         <Tape
           used={limitUsed(limit, rig.distance)}

@@ -187,7 +187,7 @@ function OneFinding({ view, story }: { view: RigView; story: FindingStory }) {
           <div className="grid gap-3">
             <Verdict finding={open ?? state} closed={!open} />
             {limits && <RoadLine rig={rig.id} limits={limits} now={now} />}
-            {open?.limit && <LimitCard finding={open} rig={rig} />}
+            {open?.limit && <LimitCard finding={open} rig={rig} beside={limits !== undefined} />}
             {open?.waits && <Waits waits={open.waits} stop={open.verdict === 'stop'} now={now} />}
             {open && <WayOut figure={figure} jobs={jobs} check={check} />}
             {rule && (

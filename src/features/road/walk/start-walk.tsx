@@ -6,7 +6,7 @@ import type { WalkId } from '@/core/log';
 import { WALKS } from '@/core/log';
 import { compileWalk, itemsOf, type WalkOrder } from '@/core/walk';
 import { LimitCard } from '@/features/forms';
-import { findingHref, RigTabs, Ruled, type RigView } from '@/features/rigs';
+import { findingHref, howFar, RigTabs, RoadLine, Ruled, type RigView } from '@/features/rigs';
 import { useAsk, usePreferences } from '@/store';
 import { count, dayAgo, entryWords, WALK_WORDS, inUnits } from '@/text';
 import { Button, Choice, LinkButton, Mark } from '@/ui';
@@ -38,6 +38,7 @@ export function StartWalk({
   const { units } = usePreferences();
   const [order, setOrder] = useState<WalkOrder>('round');
   const limits = Object.values(view.rig.findings).filter(({ limit }) => limit);
+  const all = howFar(view.limits, view.rig);
   const barred = barredLugs(view);
   const items = (walk: WalkId) => itemsOf(compileWalk(walk, view.model, 'round', barred)).length;
   const asked = useAsk('walks', { rig: view.rig.id, most: SHOWN });
@@ -65,10 +66,20 @@ export function StartWalk({
           {limits.length > 0 && (
             <section aria-label="Towed on with" className="mb-8">
               <Ruled>Towed on with</Ruled>
+              {all && (
+                <div className="mt-3">
+                  <RoadLine rig={view.rig.id} limits={all} now={view.now} />
+                </div>
+              )}
               <ul>
                 {limits.map((finding) => (
                   <li key={finding.id} className="border-line border-b py-4">
-                    <LimitCard finding={finding} rig={view.rig} href={findingHref(view.rig.id, finding.id)} />
+                    <LimitCard
+                      finding={finding}
+                      rig={view.rig}
+                      href={findingHref(view.rig.id, finding.id)}
+                      beside={limits.length > 1}
+                    />
                   </li>
                 ))}
               </ul>

@@ -161,7 +161,8 @@ function Stop({
 }) {
   const { rig, model, house, limits } = view;
   // Against what stands nobody drives on by one tap here: the trip's own screen asks why.
-  const stays = standingOf(rig, view.tow, view.now).roll === 'stay';
+  const { roll } = standingOf(rig, view.tow, view.now);
+  const stays = roll === 'stay';
   const { units } = usePreferences();
   const { store } = useYard();
   const record = useRecord();
@@ -373,7 +374,9 @@ function Stop({
             ? 'Log it: it is not all right'
             : stays || owed.length > 0
               ? 'The rest looks right: log it'
-              : 'The rest looks right: drive on'}
+              : roll === 'creep'
+                ? 'The rest looks right: creep on'
+                : 'The rest looks right: drive on'}
         </Button>
       </div>
     </div>
