@@ -18,7 +18,7 @@ const lines = (name: string) =>
     .split('\n')
     .filter((line) => line !== '');
 
-const NEWEST = 'v12.ndjson';
+const NEWEST = 'v13.ndjson';
 
 const FIRST = [
   'finding.closed',
@@ -71,6 +71,7 @@ describe.each([
   ['v9.ndjson', NINTH],
   ['v10.ndjson', TENTH],
   ['v11.ndjson', ELEVENTH],
+  ['v12.ndjson', TWELFTH],
   [NEWEST, TWELFTH],
 ])('a stored log: %s', (name, kinds) => {
   const read = lines(name).map((line) => readEntry(JSON.parse(line)));
@@ -116,12 +117,12 @@ describe('what version 1 is lifted to', () => {
     (line) => [JSON.parse(line) as Entry, readEntry(JSON.parse(line))] as const,
   );
 
-  test('set-ups and changes are at version 4, findings at version 7; a boat keeps its water with the environment', () => {
+  test('set-ups and changes are at version 4, findings at version 8; a boat keeps its water with the environment', () => {
     const lifted = read.filter(([old]) => ['rig.setup', 'rig.changed', 'finding.opened'].includes(old.kind));
     expect(lifted.length).toBeGreaterThanOrEqual(7);
     for (const [old, now] of lifted) {
       expect(old.v).toBe(1);
-      expect(now).toMatchObject({ ok: true, value: { v: old.kind === 'finding.opened' ? 7 : 4 } });
+      expect(now).toMatchObject({ ok: true, value: { v: old.kind === 'finding.opened' ? 8 : 4 } });
       if (!now.ok) continue;
       const { water, ...model } = (old.body as { model?: Record<string, unknown> }).model ?? {};
       if (old.kind === 'rig.setup')
