@@ -62,6 +62,7 @@ const TABLE: Record<Subject, Record<string, Verdict>> = {
     crazed: 'watch',
     cracks: 'due',
     'flat-spot': 'due',
+    flat: 'stop',
     cut: 'stop',
     bulge: 'stop',
     cord: 'stop',

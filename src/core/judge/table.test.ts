@@ -446,6 +446,7 @@ test('tire wall', () =>
     crazed: 'watch',
     cracks: 'due',
     'flat-spot': 'due',
+    flat: 'stop',
     cut: 'stop',
     bulge: 'stop',
     cord: 'stop',
