@@ -8,7 +8,6 @@ import { breath, DRIFTWOOD, setUp } from './steps';
 test.use({ viewport: { width: 390, height: 844 } });
 
 const TANDEM = { ...DRIFTWOOD, axles: 2 } as const;
-const DAY = 86_400_000;
 const PRESSURE: Seeded = {
   kind: 'rig.changed',
   body: { changes: { 'tires.pressure': { value: toSI(65, 'psi'), source: 'maker' } } },
@@ -142,24 +141,6 @@ test('the trip follows its walk, and a hot hub at a stop does not drive on', asy
   await expect(await entry(page, /Trip begun/)).toContainText('After the hitching walk');
 });
 
-test('a boat at the ramp: launched in one tap, the rinse stands open, and home knows of it', async ({
-  page,
-}) => {
-  await setUp(page, { ...TANDEM, kind: 'boat' }, [
-    { kind: 'rig.changed', body: { changes: { 'environment.water': 'salt' } } },
-  ]);
-  await begin(page);
-  const ramp = page.getByRole('region', { name: 'At the ramp' });
-  await ramp.getByRole('button', { name: 'Hubs are cool: count the launch' }).click();
-  await expect(ramp.getByText('1 launch counted.')).toBeVisible();
-  await expect(ramp.getByRole('link', { name: 'Rinse it' })).toBeVisible();
-  await page.getByRole('button', { name: 'Home' }).click();
-  await page.getByRole('dialog').getByRole('textbox', { name: 'Towed' }).fill('24');
-  await page.getByRole('button', { name: 'Log the trip' }).click();
-  await expect(page.getByText('24 mi logged')).toBeVisible();
-  await expect(await entry(page, /Towed 24 mi/)).toContainText('1 launch');
-});
-
 test('a hub that fails is called out by the live values and leads straight into Trouble, marked as simulated', async ({
   page,
 }) => {
@@ -250,36 +231,6 @@ test('position that is refused says so and asks for miles; given, it counts them
   await page.getByRole('button', { name: 'Count miles by position' }).click();
   await expect(page.getByText('into the trip, by position')).toBeVisible();
   await expect(page.getByText('Position was refused.')).toHaveCount(0);
-});
-
-test('a trip left open for a week is told and closed with what is known; one that never was is withdrawn', async ({
-  page,
-}) => {
-  await setUp(page, TANDEM, [
-    { kind: 'trip.begun', body: {}, ago: 9 * DAY },
-    { kind: 'trip.mark', body: { into: toSI(48, 'mi'), by: 'owner' }, ago: 9 * DAY - 3_600_000 },
-  ]);
-  await page.goto('/walk');
-  await expect(page.getByRole('alert').filter({ hasText: 'open since' })).toContainText('48 mi');
-  await page.getByRole('button', { name: 'It came home: log it' }).click();
-  await expect(page.getByRole('dialog').getByRole('textbox', { name: 'Towed' })).toHaveValue('48');
-  await page.keyboard.press('Escape');
-  const stands = page.getByRole('button', { name: 'This trip did not happen' });
-  await stands.click();
-  await expect(page.getByRole('link', { name: 'Begin a trip' })).toBeVisible();
-});
-
-test('a metric owner tows in kilometers, bar and degrees Celsius', async ({ page }) => {
-  await setUp(page, TANDEM, [PRESSURE]);
-  await page.evaluate(() =>
-    localStorage.setItem('yardline', JSON.stringify({ units: 'metric', yard: 'own' })),
-  );
-  await begin(page, '290');
-  await expect(look(page)).toContainText('40km');
-  const figures = page.getByRole('region', { name: 'Figures for the shoulder' });
-  await expect(figures).toContainText('5.15 bar');
-  await expect(figures).toContainText('136 N·m');
-  await expect(page.getByRole('main')).not.toContainText(/ mi\b|psi|°F/);
 });
 
 test.describe('with the network off', () => {

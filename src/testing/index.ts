@@ -15,6 +15,7 @@ export {
   failOnce,
   inDays,
   openPlace,
+  peopleFirst,
   RECHECK_DUE,
   setUp,
   skipTo,

@@ -35,6 +35,17 @@ export async function tellFact(page: TestPage, label: string, fill: () => Promis
   await expect(page.getByRole('dialog')).toHaveCount(0);
 }
 
+/** Through the page on people, for a place that is good to work at. */
+export async function peopleFirst(page: TestPage): Promise<void> {
+  await choose(page, 'Where are you?', 'On the road');
+  await choose(page, /lane/, 'Yes');
+  await choose(page, /level/, 'Yes');
+  await choose(page, /alone/, 'No');
+  await choose(page, /dark/, 'No');
+  await page.getByRole('button', { name: 'What do you see?' }).click();
+  await expect(page.getByRole('heading', { level: 1 })).toHaveText('What do you see?');
+}
+
 /** Logs a trip from the Yard and closes what came of it. */
 export async function tow(page: TestPage, miles: string): Promise<void> {
   await page.getByRole('button', { name: 'Home again' }).click();

@@ -1,6 +1,6 @@
 /** @jest-environment ./src/testing/environment.cjs */
 import { toSI } from '@/core/quantity';
-import { choose, demo, DRIFTWOOD, setUp, test, type Seeded, type TestPage } from '@/testing';
+import { choose, demo, DRIFTWOOD, peopleFirst, setUp, test, type Seeded, type TestPage } from '@/testing';
 
 const mi = (miles: number) => toSI(miles, 'mi');
 const DAY = 86_400_000;
@@ -207,16 +207,6 @@ test('the rig in hand stays in hand: in every place opened without one', async (
     await expect(tabs.getByRole('link', { name: 'Hive Cart' })).toHaveAttribute('aria-current', 'page');
   }
 });
-
-/** Through the page on people, for a place that is good to work at. */
-async function peopleFirst(page: TestPage): Promise<void> {
-  await choose(page, 'Where are you?', 'On the road');
-  await choose(page, /lane/, 'Yes');
-  await choose(page, /level/, 'Yes');
-  await choose(page, /alone/, 'No');
-  await choose(page, /dark/, 'No');
-  await page.getByRole('button', { name: 'What do you see?' }).click();
-}
 
 test('a trouble told at another stop asks whether it is still this one, and its place again', async ({
   page,
