@@ -177,6 +177,7 @@ const SHOTS = [
         [/level/, 'Yes'],
         [/alone/, 'No'],
         [/dark/, 'Yes'],
+        [/Lamps on you/, 'Yes'],
       ])
         await page.getByRole('radiogroup', { name: asked }).getByRole('radio', { name: answer }).click();
       await page.getByRole('button', { name: 'What do you see?' }).click();

@@ -143,6 +143,15 @@ test('bolts without a figure, or with a guess, ask for the figure first; the wor
   expect(of({ torque: 'plate' }, { ...model, torques: {} })).toMatchObject({ figure: 'plate', jobs: [] });
 });
 
+test('what only shows a fault asks for its cause first; what is broken itself does not', () => {
+  const finds = (of: Evidence) => remedyOf({ place: '1L', of }, { model, house: HOUSE_DEFAULT }).find;
+  expect(finds(graded('lamp', 'none'))).toBe(true);
+  expect(finds(graded('brake-test', 'none'))).toBe(true);
+  expect(finds({ trend: 'leak' })).toBe(true);
+  expect(finds(graded('weld', 'through'))).toBe(false);
+  expect(finds(graded('lining', 'gone'))).toBe(false);
+});
+
 test('a card that was left is gone on with, a look as well', () => {
   const left = { place: '1L', of: { leftAt: 'hub-off' }, remedy: 'brake-measure' } as const;
   expect(remedyOf(left, { model, house: HOUSE_DEFAULT }).jobs).toEqual([

@@ -184,6 +184,9 @@ const CHECKS: Readonly<Record<Subject | JudgedReading, RoutineId | undefined>> =
   fluid: undefined,
 };
 
+/** What shows a fault that lies somewhere else: a fuse, a wire, a leak, a bent axle. */
+const SHOWS_ONLY: ReadonlySet<Subject | JudgedReading> = new Set(['lamp', 'brake-test', 'valve', 'wear']);
+
 /** What something that happened on a card is of. */
 const BRANCH_OF: Readonly<Record<BranchId, readonly [Subject, GradeId] | undefined>> = {
   // Put right there and then, or without a finding of its own.
@@ -276,6 +279,8 @@ export interface Remedy {
   readonly figure: TorqueId | undefined;
   readonly jobs: readonly RemedyJob[];
   readonly check: RemedyJob | undefined;
+  /** What is seen is not what is broken: the check finds the cause first. */
+  readonly find: boolean;
 }
 
 /** What is known where a remedy is asked for. */
@@ -340,6 +345,7 @@ export function remedyOf(finding: Pick<FindingState, 'place' | 'of' | 'remedy'>,
     jobs,
     check: jobs.some(({ routine }) => routine === looks) ? undefined : check,
     figure: figureMissing(of, about.model),
+    find: jobs.length === 0 && told !== undefined && SHOWS_ONLY.has(told.what),
   };
 }
 

@@ -4,7 +4,7 @@ import Link from 'next/link';
 import { useSearchParams } from 'next/navigation';
 import { useState } from 'react';
 import { photoEntry } from '@/core/record';
-import { leadsFor, type Remedy } from '@/core/judge';
+import { aboutOf, leadsFor, type Remedy } from '@/core/judge';
 import type { Entry, FindingState } from '@/core/log';
 import { type Verdict, markOfVerdict, TORQUE_FACTS } from '@/core/rules';
 import { isWheelEnd } from '@/core/rig';
@@ -133,14 +133,14 @@ function Waits({
 }
 
 /** What stands first where no card puts it right at once: a figure, a look that finds the cause, or somebody else. */
-function WayOut({ figure, jobs, check }: Pick<Remedy, 'figure' | 'jobs' | 'check'>) {
+function WayOut({ figure, jobs, find }: Pick<Remedy, 'figure' | 'jobs' | 'find'>) {
   if (!figure && jobs.length > 0) return null;
   return (
     <p className="border-soon border-l-4 pl-4">
       {figure
         ? `First the figure for the ${BOLT_WORDS[figure]}, from the maker’s manual: nothing is tight until it is set to one${jobs.length > 0 ? `. Then: ${small(jobsTitle(jobs))}` : ''}.`
-        : check
-          ? `Look again first: ${small(workAt(check.routine, [check.place]))} shows the cause. Then say what was done, or who it waits for.`
+        : find
+          ? 'What is seen is not what is broken: find the cause first. Then say what was done, or who it waits for.'
           : 'A part, a welder or a shop puts this right. Say who it waits for, or what was done.'}
     </p>
   );
@@ -157,7 +157,7 @@ function OneFinding({ view, story }: { view: RigView; story: FindingStory }) {
   const { place, of } = state;
   const open = rig.findings[state.id];
   const leads = leadsFor(of, place, rig, house);
-  const { jobs, check, figure } = remedyIn(view, open ?? state);
+  const { jobs, check, figure, find } = remedyIn(view, open ?? state);
   const rule = evidenceAndSource(of, units);
   // Beside others it may roll less far than by itself.
   const all = howFar(view.limits, rig);
@@ -189,7 +189,7 @@ function OneFinding({ view, story }: { view: RigView; story: FindingStory }) {
             {limits && <RoadLine rig={rig.id} limits={limits} now={now} />}
             {open?.limit && <LimitCard finding={open} rig={rig} beside={limits !== undefined} />}
             {open?.waits && <Waits waits={open.waits} stop={open.verdict === 'stop'} now={now} />}
-            {open && <WayOut figure={figure} jobs={jobs} check={check} />}
+            {open && <WayOut figure={figure} jobs={jobs} find={find} />}
             {rule && (
               <div className="border-line bg-sheet flex flex-wrap items-center gap-4 rounded-sheet border px-4 py-3">
                 {of && 'subject' in of && isDrawn(of.subject) && (
@@ -220,6 +220,11 @@ function OneFinding({ view, story }: { view: RigView; story: FindingStory }) {
                   <RepairButton view={view} finding={open} size="lg">
                     {jobsTitle(jobs)}
                   </RepairButton>
+                )}
+                {find && aboutOf(of)?.what === 'lamp' && (
+                  <LinkButton look="primary" size="lg" href={`/lights?rig=${rig.id}`}>
+                    Find the fault
+                  </LinkButton>
                 )}
                 {check && (
                   <LinkButton size="lg" href={jobsLink(rig.id, [check])}>
