@@ -48,6 +48,8 @@ export interface Finish {
   readonly can: 'yes' | 'no' | 'never';
   /** What is wanting, the first of each group that would do. */
   readonly missing: readonly Need[];
+  /** The same with all that would do for each. */
+  readonly lacks: readonly (readonly Need[])[];
   /** Among a hundred troubles on the road: our own estimate. */
   readonly often: number;
 }
@@ -61,13 +63,13 @@ export function finishes(
   const belongs = new Set(kit.map(({ item }) => item));
   return troubles.map((trouble) => {
     const { takes, often } = FINISH[trouble];
-    if (takes === 'never') return { trouble, can: 'never', missing: [], often };
-    const missing = takes.flatMap((need) => {
+    if (takes === 'never') return { trouble, can: 'never', missing: [], lacks: [], often };
+    const lacks = takes.flatMap((need) => {
       const any = [need].flat().filter((one) => belongs.has(one));
-      const [first] = any;
-      return first === undefined || any.some((one) => serves.has(one)) ? [] : [first];
+      return any.length === 0 || any.some((one) => serves.has(one)) ? [] : [any];
     });
-    return { trouble, can: missing.length === 0 ? 'yes' : 'no', missing, often };
+    const missing = lacks.flatMap(([first]) => first ?? []);
+    return { trouble, can: lacks.length === 0 ? 'yes' : 'no', missing, lacks, often };
   });
 }
 
@@ -80,12 +82,15 @@ export interface Purchase {
 
 /** The best purchase of at most so many things; undefined where none brings a trouble within reach. */
 export function bestPurchase(all: readonly Finish[], most = 3): Purchase | undefined {
-  const open = all.filter(({ can, missing }) => can === 'no' && missing.length <= most);
-  const wanted = [...new Set(open.flatMap(({ missing }) => missing))].sort();
+  const open = all.filter(({ can }) => can === 'no');
+  const wanted = [...new Set(open.flatMap(({ lacks }) => lacks.flat()))].sort();
   let best: Purchase | undefined;
   const look = (from: number, items: readonly Need[]): void => {
     if (items.length > 0) {
-      const reached = open.filter(({ missing }) => missing.every((need) => items.includes(need)));
+      // One thing may do for several: a made-up hub for bearings and seal.
+      const reached = open.filter(({ lacks }) =>
+        lacks.every((any) => any.some((need) => items.includes(need))),
+      );
       const often = reached.reduce((sum, one) => sum + one.often, 0);
       const better =
         !best || often > best.often || (often === best.often && items.length < best.items.length);

@@ -150,6 +150,8 @@ describe('the spare', () => {
     expect(with_({ ...GOOD, dot: '1515' })).toBe('fails spare-too-old');
     expect(with_({ size: 'ST225/75R15' })).toBe('unknown spare-age-unknown');
     expect(with_(GOOD, psi(40))).toBe('fails spare-low');
+    expect(with_(GOOD, psi(54))).toBe('fails spare-low');
+    expect(with_(GOOD, psi(56))).toBe('serves spare-sound');
     expect(with_(GOOD, psi(65), { read: {} })).toBe('unknown spare-not-read');
     const flat: FindingState = {
       id: 'f',
@@ -274,6 +276,21 @@ describe('what can be finished on the spot', () => {
       ),
       { numRuns: 60 },
     );
+  });
+
+  test('one thing that does for several is counted for each: a made-up hub for bearings and seal', () => {
+    const aboard = kitFor(MODEL).filter((item) => !['bearings', 'seal', 'hub'].includes(item));
+    const best = bestPurchase(
+      finishes(
+        kitFor(MODEL).map((item) => ({
+          item,
+          state: aboard.includes(item) ? ('serves' as const) : ('missing' as const),
+        })),
+      ),
+      1,
+    );
+    expect(best?.items).toEqual(['hub']);
+    expect(best?.troubles).toEqual(expect.arrayContaining(['hot', 'leaning']));
   });
 
   test('every trouble is weighed, and every item is asked of some rig', () => {

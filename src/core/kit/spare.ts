@@ -3,7 +3,7 @@ import { tireDate, tireSize } from '../figures';
 import { pressureTarget } from '../judge';
 import { hasUsableSpare, partAt, type PartState } from '../log';
 import { isGuess, sparesOf, wheelEnds } from '../rig';
-import { tireAgeLimit } from '../rules';
+import { PRESSURE_SHARE, tireAgeLimit } from '../rules';
 import type { KitAbout, KitReading } from './about';
 
 /** A pressure read longer ago (d) says nothing of the spare today. */
@@ -12,8 +12,6 @@ const READ_WITHIN = 60;
 const AS_TALL = 0.02;
 /** Past this (y) it is not driven on at all. */
 const TOO_OLD = 10;
-/** A fifth under its target it is not ready. */
-const READY = 0.8;
 
 const fact = (tire: PartState | undefined, name: string) => {
   const spec = tire?.facts[name];
@@ -46,8 +44,8 @@ export function readSpare({ rig, model, house, now }: KitAbout): KitReading {
   const read = rig.read[`pressure@${place}`];
   const fresh = read && daysBetween(read.at, now) <= READ_WITHIN ? read : undefined;
   const target = pressureTarget(model, house);
-  // What is known to be wrong is told before what nobody knows.
-  if (fresh && target && fresh.value < READY * target.value)
+  // Low enough to be due it is not ready: filled first, or driven with care. What is known to be wrong is told before what nobody knows.
+  if (fresh && target && fresh.value < PRESSURE_SHARE.due * target.value)
     return { item, state: 'fails', by: 'spare-low', have: fresh.value, need: target.value };
   if (!made?.ok) return { item, state: 'unknown', by: 'spare-age-unknown' };
   if (!fresh) return { item, state: 'unknown', by: 'spare-not-read' };
