@@ -147,6 +147,8 @@ describe('tires', () => {
   test('a tire that has not warmed is judged cold: an eighth under its target it is watched, and nothing rings', () => {
     const cold = (minute: number) => tires(Object.fromEntries(ENDS.map((end) => [end, 57 + minute * 0.05])));
     expect(aMinute(cold, 15)).toEqual([]);
+    // One sensor alone has no others to go by.
+    expect(aMinute((minute) => ({ 'pressure@1L': psi(57 + minute * 0.05) }), 15)).toEqual([]);
     const low = aMinute(() => tires({ '1L': 50, '1R': 65, '2L': 65, '2R': 65 }), 15);
     expect(low.map(([, , place]) => place)).toContain('1L');
   });
