@@ -451,12 +451,20 @@ const MUTANTS = [
     'told again',
   ],
   [
-    'a stop drives on past a look that is due',
+    'a stop drives on with what is worse',
     'src/features/road/way/stop-view.tsx',
     'await onLeave(bad.length === 0 && !stays && !worse && owed.length === 0);',
     'await onLeave(bad.length === 0 && !stays && owed.length === 0);',
     ROAD,
     'what it is towed on with',
+  ],
+  [
+    'a stop drives on past a look that is due',
+    'src/features/road/way/stop-view.tsx',
+    'await onLeave(bad.length === 0 && !stays && !worse && owed.length === 0);',
+    'await onLeave(bad.length === 0 && !stays && !worse);',
+    ROAD,
+    'a look that has come',
   ],
   [
     'home keeps still about a limit',

@@ -125,6 +125,21 @@ test('what it is towed on with is looked at on a stop; a look that is due is mad
   await choose(page, /1L: hot hub/, 'Worse');
   await page.getByRole('button', { name: 'Log it: it is not all right' }).click();
   await expect(line(page)).toContainText('Stay: not towed any farther');
+  // It stands: nobody drives on by that tap.
+  await expect(page.getByRole('button', { name: 'Drive on anyway' })).toBeVisible();
+});
+
+test('a look that has come and is not made does not roll on by one tap', async ({ page }) => {
+  await setUp(page, DRIFTWOOD, [towedOnWith('1L', 'hot', [25, 45])]);
+  await begin(page);
+  await page.getByRole('textbox', { name: 'Your miles so far' }).fill('5');
+  await page.getByRole('button', { name: 'Note the miles' }).click();
+  await page.goto('/walk?walk=stop');
+  await hubsCool(page);
+  await expect(page.getByText('1 check above not made yet, due here')).toBeVisible();
+  await page.getByRole('button', { name: 'The rest looks right: log it' }).click();
+  await expect(page.getByRole('button', { name: 'Drive on', exact: true })).toBeVisible();
+  await expect(page.getByRole('region', { name: 'The next look' })).toContainText('Check 1L: hot hub');
 });
 
 test('home tells a limit that was passed on the way', async ({ page }) => {
