@@ -138,8 +138,10 @@ test('a look that has come and is not made does not roll on by one tap', async (
   await hubsCool(page);
   await expect(page.getByText('1 check above not made yet, due here')).toBeVisible();
   await page.getByRole('button', { name: 'The rest looks right: log it' }).click();
-  await expect(page.getByRole('button', { name: 'Drive on', exact: true })).toBeVisible();
   await expect(page.getByRole('region', { name: 'The next look' })).toContainText('Check 1L: hot hub');
+  await page.goto('/walk');
+  await expect(page.getByRole('button', { name: 'Drive on', exact: true })).toBeVisible();
+  await expect(page.getByRole('button', { name: 'I am the passenger' })).toHaveCount(0);
 });
 
 test('home tells a limit that was passed on the way', async ({ page }) => {
