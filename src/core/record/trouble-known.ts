@@ -1,25 +1,40 @@
 import { pressureTarget } from '../judge';
 import { readKitItem, type KitAbout } from '../kit';
-import { partAt, type RigState } from '../log';
+import { daysBetween, type Instant } from '../base';
+import { partAt, type KitState, type RigState } from '../log';
 import { axleOf, isGuess, isWheelEnd, matesOf, type Place, type Specified } from '../rig';
-import { survivorLoad, troubleDef, type Answers, type TroubleId } from '../trouble';
+import { survivorLoad, troubleDef, type Answers, type KitId, type TroubleId } from '../trouble';
+
+/** So long (d) what was said to be aboard answers for its owner; older it is asked (trouble 1). */
+const ABOARD_WITHIN = 180;
+
+/** What is said of an item of the kit, where that is fresh. */
+function saidOf({ kit }: Pick<RigState, 'kit'>, item: KitId, now: Instant): KitState | undefined {
+  const said = kit[item];
+  return said && daysBetween(said.at, now) <= ABOARD_WITHIN ? said : undefined;
+}
 
 /** Minutes the pump aboard takes from flat to full, as its owner told; none aboard takes none. */
-const pumpAboard = ({ kit }: Pick<RigState, 'kit'>): number | undefined =>
-  kit.inflator?.aboard === false ? 0 : kit.inflator?.figures.minutes;
+function pumpAboard(rig: Pick<RigState, 'kit'>, now: Instant): number | undefined {
+  const said = saidOf(rig, 'inflator', now);
+  return said?.aboard === false ? 0 : said?.figures.minutes;
+}
 
 /** Under so much of its target (share) a spare is no spare without a pump aboard; up to the second it goes with care. */
 const SPARE_LOW = { none: 0.75, low: 0.85 } as const;
 
 /** What the log says of the spare, by the very rule of the kit: unfit, too old or too low is none; not known is asked. */
 function spareAs(about: KitAbout & { readonly rig: RigState }): string | undefined {
+  const { rig, now } = about;
   const { state, by, have, need } = readKitItem('spare-fits', about);
+  // Said to be aboard too long ago, it is asked; that it is unfit holds until somebody puts it right.
+  if (rig.kit['spare-fits'] && !saidOf(rig, 'spare-fits', now) && state !== 'fails') return undefined;
   if (state === 'serves') return by === 'spare-aged' ? 'aged' : 'usable';
   if (state === 'missing') return 'none';
   if (state !== 'fails') return undefined;
   // A pump aboard fills it: then it is for its owner to say.
   if (by !== 'spare-low') return 'none';
-  if (about.rig.kit.inflator?.aboard === true) return undefined;
+  if (saidOf(rig, 'inflator', now)?.aboard === true) return undefined;
   const share = have !== undefined && need ? have / need : 0;
   return share < SPARE_LOW.none ? 'none' : share < SPARE_LOW.low ? 'low' : undefined;
 }
@@ -47,7 +62,7 @@ export function knownAnswers(
   const known: Answers = {
     studs: trouble === 'studs' ? model.wheels.studs : undefined,
     target: sure(pressureTarget(model, house)),
-    pump: pumpAboard(rig),
+    pump: pumpAboard(rig, now),
     spare: spareAs({ rig, model, house, now }),
     axles: model.axles.length > 1 ? 'more' : 'one',
     // An unknown weight is the rating.

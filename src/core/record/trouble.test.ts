@@ -306,5 +306,22 @@ describe('what the rig tells by itself', () => {
     expect(spare(64)).toBeUndefined();
     const pump = story.entry('kit', 9, { items: [{ item: 'inflator', aboard: true }] });
     expect(spare(22, pump)).toBeUndefined();
+    // Seen aboard more than half a year ago it fills nothing.
+    const old = story.entry('kit', -175, { items: [{ item: 'inflator', aboard: true }] });
+    expect(spare(22, old)).toBe('none');
+  });
+
+  test('what was said to be aboard answers for half a year; then it is asked', () => {
+    const told = (days: number, aboard: boolean) => {
+      const kit = story.entry('kit', days, {
+        items: [{ item: 'inflator', aboard, ...(aboard && { figures: { minutes: 9 } }) }],
+      });
+      const rig = foldEntries([story.setup(tandem), kit]).state.rigs[story.rig] as RigState;
+      return knownAnswers('soft', '1L', { rig, model: tandem, house, now: story.day(10) })['pump'];
+    };
+    expect(told(5, true)).toBe(9);
+    expect(told(5, false)).toBe(0);
+    expect(told(-175, true)).toBeUndefined();
+    expect(told(-175, false)).toBeUndefined();
   });
 });
