@@ -1,8 +1,10 @@
 import { pressureTarget } from '../judge';
 import { readKitItem, type KitAbout } from '../kit';
 import { daysBetween, type Instant } from '../base';
-import { partAt, type KitState, type RigState } from '../log';
+import { doneKey, partAt, type KitState, type RigState } from '../log';
+import { toSI } from '../quantity';
 import { axleOf, isGuess, isWheelEnd, matesOf, type Place, type Specified } from '../rig';
+import { routineDef, WORKS, type WorkId } from '../rules';
 import { survivorLoad, troubleDef, type Answers, type KitId, type TroubleId } from '../trouble';
 
 /** So long (d) what was said to be aboard answers for its owner; older it is asked (trouble 1). */
@@ -39,6 +41,18 @@ function spareAs(about: KitAbout & { readonly rig: RigState }): string | undefin
   return share < SPARE_LOW.none ? 'none' : share < SPARE_LOW.low ? 'low' : undefined;
 }
 
+/** Work on a bearing is lately done within so far (m; trouble 1). */
+const LATELY = toSI(500, 'mi');
+const OPENS_HUB: readonly WorkId[] = WORKS.filter((work) => routineDef(work).opensHub);
+
+/** True where the log has work on the bearings of a wheel end of late; that it has none proves nothing. */
+function bearingTouched(rig: Pick<RigState, 'lastDone' | 'distance'>, place: Place | 'rig'): boolean {
+  return OPENS_HUB.some((work) => {
+    const done = rig.lastDone[doneKey(work, place)];
+    return done?.distanceKnown === true && rig.distance - done.distance <= LATELY;
+  });
+}
+
 /** What the rig tells of a trouble's questions by itself: figures in SI with nothing guessed, and choices. */
 export function knownAnswers(
   trouble: TroubleId,
@@ -64,6 +78,7 @@ export function knownAnswers(
     target: sure(pressureTarget(model, house)),
     pump: pumpAboard(rig, now),
     spare: spareAs({ rig, model, house, now }),
+    touched: bearingTouched(rig, place) ? 'yes' : undefined,
     axles: model.axles.length > 1 ? 'more' : 'one',
     // An unknown weight is the rating.
     load: gvwr === undefined ? undefined : survivorLoad(gvwr, undefined, undefined),

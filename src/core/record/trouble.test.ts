@@ -311,6 +311,20 @@ describe('what the rig tells by itself', () => {
     expect(spare(22, old)).toBe('none');
   });
 
+  test('a bearing that the log has of late is not asked for; that it has none proves nothing', () => {
+    const touched = (...more: Entry[]) => {
+      const rig = foldEntries([story.setup(tandem), ...more]).state.rigs[story.rig] as RigState;
+      return ['1L', '1R'].map(
+        (place) =>
+          knownAnswers('hot', place as '1L', { rig, model: tandem, house, now: story.day(10) })['touched'],
+      );
+    };
+    const repack = story.done(2, ['repack', '1L']);
+    expect(touched(repack)).toEqual(['yes', undefined]);
+    expect(touched(repack, story.trip(3, 400))).toEqual(['yes', undefined]);
+    expect(touched(repack, story.trip(3, 600))).toEqual([undefined, undefined]);
+  });
+
   test('what was said to be aboard answers for half a year; then it is asked', () => {
     const told = (days: number, aboard: boolean) => {
       const kit = story.entry('kit', days, {
