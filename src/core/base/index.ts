@@ -7,6 +7,7 @@ export { addDays, daysBetween, instantOf, isInstant, msOf, type Instant } from '
 export { civilDay, isCivilDay, type CivilDay } from './civil';
 export { assertNever } from './assert';
 export { gamma, normal, seeded, type Random } from './random';
+export { middle } from './middle';
 export { sameValue } from './same';
 export { code, figure, keyWords, uuid } from './names';
 export { moment, nonNegative, positive, shaped, text, whole, words } from './schema';

@@ -1,3 +1,4 @@
+import { middle } from '../base';
 import { groupBy } from './group';
 import type { WorkId } from '../rules';
 import type { Expense } from './expenses';
@@ -18,13 +19,6 @@ export interface Ahead {
   readonly most: number;
   readonly counted: number;
   readonly unknown: readonly WorkId[];
-}
-
-function middle(values: readonly number[]): number | undefined {
-  const sorted = [...values].sort((a, b) => a - b);
-  const at = sorted.length / 2;
-  if (sorted.length === 0) return undefined;
-  return sorted.length % 2 === 1 ? sorted[Math.floor(at)] : ((sorted[at - 1] ?? 0) + (sorted[at] ?? 0)) / 2;
 }
 
 /** Works that put nothing in: they cost own time alone, where nobody ever told a cost. */

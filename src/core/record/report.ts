@@ -7,10 +7,11 @@ import {
   type Severity,
   type Subject,
   type JudgedReading,
+  worse,
 } from '../rules';
 import type { Trend } from '../trend';
 import type { NewEntry, NewId } from './new-entry';
-import { remedyFor, tellFinding } from './finding';
+import { remedyFor, sameFinding, tellFinding } from './finding';
 import { photoEntry, type PhotoSize } from './photo';
 
 /** Something graded by hand: its verdict and what puts it right are those of the rule, whoever tells it. */
@@ -31,6 +32,15 @@ export function gradedFound(
   };
 }
 
+/** What is told beside something graver of the same kind at its place does not make that milder: it is one thing more, no second look at it. */
+function noMilder(found: Found, { findings }: Pick<RigState, 'findings'>): Found {
+  const same = sameFinding(findings, found.place, found.of);
+  const told = same && (same.reported ?? same.verdict);
+  return same && told && told !== found.verdict && worse(told, found.verdict) === told
+    ? { ...found, verdict: told, of: same.of }
+    : found;
+}
+
 /** Something that is not right, reported by hand with its pictures. */
 export function reportEntries(
   found: Found,
@@ -40,7 +50,7 @@ export function reportEntries(
 ): readonly NewEntry[] {
   const id = newId();
   return [
-    tellFinding(found, { rig, id }),
+    tellFinding(noMilder(found, rig), { rig, id }),
     ...photos.map((photo) => photoEntry(photo, found.place, { of: id })),
   ];
 }

@@ -1,4 +1,4 @@
-import { middle } from './fit';
+import { middle } from '../base';
 import type { Point, RecheckPoint } from './history';
 
 /** What rechecks of one wheel say together. */

@@ -1,3 +1,4 @@
+import { middle } from '../base';
 /** A straight line through some points, with how sure it is. */
 export interface Line {
   /** Change of y with one of x, and its standard error. */
@@ -60,14 +61,6 @@ export function fitRuns(runs: readonly (readonly Dot[])[], noise: number): Line 
     spread,
     count,
   };
-}
-
-/** The middle of some values; undefined of none. */
-export function middle(values: readonly number[]): number | undefined {
-  if (values.length === 0) return undefined;
-  const sorted = [...values].sort((a, b) => a - b);
-  const half = sorted.length >> 1;
-  return sorted.length % 2 === 1 ? sorted[half] : ((sorted[half - 1] ?? 0) + (sorted[half] ?? 0)) / 2;
 }
 
 /** How far values lie from their middle as a rule, unmoved by a few wild ones: as large as a standard deviation where they are normal. */

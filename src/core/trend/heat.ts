@@ -1,6 +1,7 @@
+import { middle } from '../base';
 import { saysNothing } from '../judge';
 import { toSI } from '../quantity';
-import { middle, scatter } from './fit';
+import { scatter } from './fit';
 import type { Point } from './history';
 
 /** A hub over its mate at one stop (K). */

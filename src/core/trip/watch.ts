@@ -1,3 +1,4 @@
+import { middle } from '../base';
 import { airPressure } from '../figures';
 import { coldByRule, judgeWarmPressure } from '../judge';
 import { toSI } from '../quantity';
@@ -214,12 +215,6 @@ function burstCall(
     return (theirs[0]?.value ?? 0) - (theirs.at(-1)?.value ?? 0) < fell / 2;
   });
   return alone ? call(from) : [];
-}
-
-/** The middle of some figures; undefined of none. */
-function middle(values: readonly number[]): number | undefined {
-  const sorted = [...values].sort((a, b) => a - b);
-  return sorted[Math.floor(sorted.length / 2)];
 }
 
 /**

@@ -317,6 +317,7 @@ test('bolts without a figure: the figure is the first way out, and nothing close
   await next.getByRole('link', { name: 'Enter the figure' }).first().click();
   await expect(page.getByRole('button', { name: 'Fixed' })).toHaveCount(0);
   await expect(page.getByText('nothing is tight until it is set to one')).toBeVisible();
+  await expect(page.getByRole('button', { name: 'Seen again' })).toHaveCount(0);
   await page.getByRole('button', { name: 'Enter the figure' }).click();
   await page.getByRole('textbox', { name: 'Lug torque' }).fill('95');
   await page.getByRole('radio', { name: /^Maker's manual/ }).click();

@@ -2,6 +2,7 @@ import { cardDoing } from '@/core/duty';
 import { remedyOf, type Remedy } from '@/core/judge';
 import type { FindingState } from '@/core/log';
 import { LinkButton } from '@/ui';
+import { findingHref } from './links';
 import type { RigView } from './use-rigs';
 
 /** What puts a finding right on this rig, and what looks at it again. */
@@ -35,11 +36,7 @@ export function RepairButton({
   // Without its figure no round of torque puts it right.
   if (figure)
     return (
-      <LinkButton
-        look="primary"
-        {...(size && { size })}
-        href={`/finding?rig=${view.rig.id}&id=${finding.id}`}
-      >
+      <LinkButton look="primary" {...(size && { size })} href={findingHref(view.rig.id, finding.id)}>
         Enter the figure
       </LinkButton>
     );

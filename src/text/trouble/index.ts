@@ -3,4 +3,5 @@ export { barredWords } from './spot';
 export { answerWords } from './answer';
 export { recoveryLines } from './recovery';
 export { STEPS_HERE } from './steps-here';
-export { BECAUSE_WORDS, TROUBLE_WORDS, type QuestionWords, type TroubleWords } from './words';
+export { BECAUSE_WORDS } from './because-words';
+export { TROUBLE_WORDS, type QuestionWords, type TroubleWords } from './words';

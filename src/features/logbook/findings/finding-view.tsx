@@ -247,7 +247,7 @@ function OneFinding({ view, story }: { view: RigView; story: FindingStory }) {
                     ['needless', 'Not needed'],
                   ] as const
                 )
-                  .filter(([opens]) => !figure || opens !== 'needless')
+                  .filter(([opens]) => !figure || (opens !== 'needless' && opens !== 'seen'))
                   .map(([opens, label]) => (
                     <Button key={opens} look="quiet" onClick={() => setDialog(opens)}>
                       {label}
