@@ -87,13 +87,14 @@ export function speedWords(speed: number, system: UnitSystem): string {
   return `${Math.floor(perHour + 1e-6)} ${system === 'us' ? 'mph' : 'km/h'}`;
 }
 
-/** How far and how fast, where there is a limit: `at most 25 mi, 45 mph`. */
+/** How far and how fast, where there is a limit, and until when where that is told: `at most 25 mi, 45 mph, until December 6, 2026`. */
 export function limitWords(
-  { distance, speed }: Pick<RoadVerdict, 'distance' | 'speed'>,
+  { distance, speed, until }: Pick<RoadVerdict, 'distance' | 'speed'> & { readonly until?: string },
   system: UnitSystem,
 ): string | undefined {
   if (distance === undefined || speed === undefined) return undefined;
-  return `at most ${measure(distance, 'distance', system, 0)}, ${speedWords(speed, system)}`;
+  const end = until === undefined ? '' : `, until ${day(until, until)}`;
+  return `at most ${measure(distance, 'distance', system, 0)}, ${speedWords(speed, system)}${end}`;
 }
 
 /** When it is looked at again: `after 2 mi, 5 mi, then every 5 mi`. */

@@ -37,6 +37,7 @@ export { figureEntry, figureFacts } from './figure';
 export {
   besides,
   holdsOnceDone,
+  limitEnds,
   roadLookEntries,
   troubleEntries,
   troubleJob,

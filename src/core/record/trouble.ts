@@ -31,6 +31,11 @@ import { photoEntry, type PhotoSize } from './photo';
 /** A limit of the road has a date beside its miles: our default, by the rows that name one. */
 const LIMIT_DAYS = 7;
 
+/** When a limit of the road that is told now ends, whatever miles are left. */
+export function limitEnds(now: Instant): Instant {
+  return addDays(now, LIMIT_DAYS);
+}
+
 /** A trouble as it was met. */
 export interface TroubleTold extends Omit<TroubleBody, 'verdict'> {
   /** How the nuts of a wheel that was off were left. */
@@ -78,7 +83,7 @@ function limitIn(verdict: RoadVerdict, into: number | undefined, now: Instant): 
     distance,
     ...(speed !== undefined && { speed }),
     ...(looks && { looks: { at: [...looks.at], ...(looks.every !== undefined && { every: looks.every }) } }),
-    until: addDays(now, LIMIT_DAYS),
+    until: limitEnds(now),
     ...(into !== undefined && { into }),
   };
 }

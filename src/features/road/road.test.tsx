@@ -37,6 +37,11 @@ const begin = async (page: TestPage) => {
   await page.getByRole('button', { name: 'Begin without the walk' }).click();
 };
 
+const clock = Date.now.bind(Date);
+/** So much later (ms), for the rest of its test. */
+const later = (by: number) => jest.spyOn(Date, 'now').mockImplementation(() => clock() + by);
+afterEach(() => jest.restoreAllMocks());
+
 test('a rig towed on with a caution says so on the Yard and on the trip, in the same words', async ({
   page,
 }) => {
@@ -160,15 +165,48 @@ test('people come first, whatever is broken', async ({ page }) => {
   await setUp(page, DRIFTWOOD);
   await page.goto('/trouble');
   for (const said of [
-    'Hazard lamps, parking brake. Nobody stays in the trailer.',
-    'behind the barrier and back from the rig, never ahead of it. Vest on, triangles out.',
+    'Off the road. Hazard lamps, parking brake. Nobody stays in the trailer; gas shut at its bottle where that is safe.',
+    'Everyone out on the side away from traffic, behind the barrier and back from the rig, never ahead of it.',
+    'Vest on, triangles out; on a freeway only where you walk behind the barrier to set them.',
     'No safe way out, as in a lane or on a bridge: belts on, hazard lamps, call for help.',
     'everyone out and 100 ft upwind, 300 ft and behind something solid with gas or fuel aboard.',
-    'Fire service first; an extinguisher only while it is small, one try.',
+    'Fire service first; an extinguisher only while it is small, from upwind, a way out behind you, one try.',
     'no water on hot metal, no cap opened, let it cool with the wheel on.',
     'bursts sideways: stand in line with its tread, 50 ft off while it smokes.',
   ])
     await expect(page.getByRole('main')).toContainText(said);
+});
+
+test('a second trouble at the same spot does not ask for the spot again; rolled on, it does', async ({
+  page,
+}) => {
+  await setUp(page, DRIFTWOOD);
+  const asks = page.getByRole('heading', { level: 1 });
+  const capGone = async () => {
+    await page.getByRole('button', { name: 'Grease cap missing' }).click();
+    await page.getByRole('button', { name: /^1L/ }).click();
+    for (const answer of ['There', 'No movement', 'Clean'])
+      await page.getByRole('button', { name: answer, exact: true }).click();
+    await page.getByRole('radio', { name: /^Not now/ }).click();
+    await page.getByRole('button', { name: 'Add it to the log' }).click();
+    await expect(page.getByRole('region', { name: 'Next for Driftwood' })).toBeVisible();
+  };
+  await page.goto('/trouble');
+  await peopleFirst(page);
+  await capGone();
+  await page.goto('/trouble');
+  await expect(asks).toHaveText('What do you see?');
+  await capGone();
+  await page.getByRole('button', { name: 'Home again' }).click();
+  await page.getByLabel('Towed', { exact: true }).fill('5');
+  await page.getByRole('button', { name: 'Log the trip' }).click();
+  await page.goto('/trouble');
+  await expect(asks).toHaveText('People first');
+  await peopleFirst(page);
+  // Hours later nobody knows where it stands.
+  later(3 * 3_600_000);
+  await page.goto('/trouble');
+  await expect(asks).toHaveText('People first');
 });
 
 test('alone on the traffic side, and in the dark without lamps, nobody is led through work', async ({
@@ -237,8 +275,7 @@ test('a trouble told at another stop asks whether it is still this one, and its 
   await expect(asks).toHaveText(/^Hub temperature/);
   await page.goto('/trouble');
   await expect(asks).toHaveText(/^Hub temperature/);
-  const now = Date.now;
-  jest.spyOn(Date, 'now').mockImplementation(() => now.call(Date) + 40 * DAY);
+  later(40 * DAY);
   await page.goto('/trouble');
   await expect(asks).toHaveText('Still this one?');
   await expect(page.getByRole('main')).toContainText('Hot hub, 1L');

@@ -13,7 +13,14 @@ import { barredWords, STEPS_HERE } from '@/text/trouble';
 import { HowItWent } from './how-it-went';
 import { Recovery } from './recovery';
 import { readTold } from './told';
-import { barred, troubleDraftKey, type ChangeTrouble, type ToldId, type TroubleDraft } from './trouble-draft';
+import {
+  barred,
+  spotOf,
+  troubleDraftKey,
+  type ChangeTrouble,
+  type ToldId,
+  type TroubleDraft,
+} from './trouble-draft';
 import { Workings } from './workings';
 
 const NO_ID = '00000000-0000-7000-8000-000000000000';
@@ -156,6 +163,8 @@ export function Outcome({
       const said = found.length > 0 ? 'Logged. It stays on the Yard until it is put right' : 'Logged';
       const written = await record(rig.id, drafts, said, photos, [troubleDraftKey(rig.id)]);
       if (written.length === 0) return;
+      const on = rig.underWay ? Math.max(0, (told.into ?? 0) - rig.underWay.into) : 0;
+      onDraft(() => spotOf(draft, rig.distance + on));
       leadOn(outcome === 'bench' && job ? `${jobsLink(rig.id, [job])}&road=1` : `/?rig=${rig.id}`);
     });
   return (

@@ -48,16 +48,19 @@ export function SafetyPage({ draft, onChange }: { draft: TroubleDraft; onChange:
     <div className="grid gap-6">
       <h1 className="text-4xl md:text-5xl">People first</h1>
       <ul className="grid gap-2 text-xl leading-snug md:text-2xl">
-        <li>Off the road. Hazard lamps, parking brake. Nobody stays in the trailer.</li>
+        <li>
+          Off the road. Hazard lamps, parking brake. Nobody stays in the trailer; gas shut at its bottle where
+          that is safe.
+        </li>
         <li>
           Everyone out on the side away from traffic, behind the barrier and back from the rig, never ahead of
-          it. Vest on, triangles out.
+          it. Vest on, triangles out; on a freeway only where you walk behind the barrier to set them.
         </li>
         <li>No safe way out, as in a lane or on a bridge: belts on, hazard lamps, call for help.</li>
         <li>
           <strong className="text-stop">Flames:</strong> everyone out and {inUnits('{100 ft}', units)} upwind,{' '}
           {inUnits('{300 ft}', units)} and behind something solid with gas or fuel aboard. Fire service first;
-          an extinguisher only while it is small, one try.
+          an extinguisher only while it is small, from upwind, a way out behind you, one try.
         </li>
         <li>
           <strong className="text-stop">Smoke:</strong> no water on hot metal, no cap opened, let it cool with

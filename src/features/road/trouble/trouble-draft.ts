@@ -1,5 +1,6 @@
 import * as z from 'zod/mini';
 import { msOf } from '@/core/base';
+import { toSI } from '@/core/quantity';
 import { placeSchema, type Place } from '@/core/rig';
 import {
   barredAt,
@@ -24,6 +25,8 @@ export interface TroubleDraft {
   /** When something was said of it last, and on which trip. */
   readonly said?: string | undefined;
   readonly trip?: string | undefined;
+  /** How far the rig had rolled in all by then (m). */
+  readonly rolled?: number | undefined;
   /** On the road, or found at home. */
   readonly met?: 'road' | 'home' | undefined;
   readonly safety: Omit<Spot, 'met'>;
@@ -52,6 +55,7 @@ export const TROUBLE_DRAFT: DraftDef<TroubleDraft> = {
   schema: z.object({
     said: z.optional(z.string()),
     trip: z.optional(z.string()),
+    rolled: z.optional(z.number()),
     met: z.optional(z.enum(['road', 'home'])),
     safety: z.object(
       Object.fromEntries(
@@ -70,17 +74,45 @@ export const TROUBLE_DRAFT: DraftDef<TroubleDraft> = {
   }) as unknown as z.ZodMiniType<TroubleDraft>,
 };
 
+/** Where and when a rig stands: the trip it is on, how far its log has it rolled in all, and how far it has by what counts the miles (m). */
+export interface Stop {
+  readonly now: string;
+  readonly trip: string | undefined;
+  readonly logged: number;
+  readonly rolled: number;
+}
+
 /** What was told of a place so long ago (ms) belongs to another stop. */
 const ANOTHER_STOP = 12 * 3_600_000;
+/** Farther than this (m) it was rolled on. */
+const ROLLED_ON = toSI(0.2, 'mi');
+/** A spot with nothing wrong at it any more is asked anew after so long (ms): our own, since a rig with no trip tells no miles. */
+const SPOT_HOLDS = 2 * 3_600_000;
+
+const stoodFor = ({ said }: TroubleDraft, now: string) =>
+  said === undefined ? Infinity : msOf(now) - msOf(said);
+
+const rolledOn = ({ rolled }: TroubleDraft, by: number) => rolled !== undefined && by - rolled > ROLLED_ON;
 
 /** True where what was told belongs to another stop or another trip: whether it is still this one is asked first. */
-export function isOfAnotherStop(
-  { said, trip, safe, trouble }: TroubleDraft,
-  now: string,
-  underWay: string | undefined,
-): boolean {
+export function isOfAnotherStop(draft: TroubleDraft, stop: Stop): boolean {
+  const { safe, trouble, trip } = draft;
   if (!safe && trouble === undefined) return false;
-  return said === undefined || msOf(now) - msOf(said) > ANOTHER_STOP || trip !== underWay;
+  return stoodFor(draft, stop.now) > ANOTHER_STOP || trip !== stop.trip || rolledOn(draft, stop.logged);
+}
+
+/** What stays once a trouble is in the log, the rig having rolled so far (m): the spot, so that a second one there does not ask for it again. */
+export function spotOf({ met, safety, safe }: TroubleDraft, rolled: number): TroubleDraft {
+  return { ...NO_TROUBLE, met, safety, safe, rolled };
+}
+
+/** True for a spot that is left of another stop: it is asked anew, there is nothing to go on with. */
+export function isSpotOver(draft: TroubleDraft, stop: Stop): boolean {
+  return (
+    draft.trouble === undefined &&
+    draft.safe &&
+    (isOfAnotherStop(draft, stop) || rolledOn(draft, stop.rolled) || stoodFor(draft, stop.now) > SPOT_HOLDS)
+  );
 }
 
 /** The same trouble at this stop: what was said of the place, and what was answered there, is asked anew. */

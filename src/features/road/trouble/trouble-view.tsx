@@ -14,11 +14,13 @@ import { begunUnderWay, seenUnderWay } from './seen-under-way';
 import { SeenPage } from './seen-page';
 import {
   isOfAnotherStop,
+  isSpotOver,
   NO_TROUBLE,
   stillThisOne,
   TROUBLE_DRAFT,
   troubleDraftKey,
   type ChangeTrouble,
+  type Stop,
   type TroubleDraft,
 } from './trouble-draft';
 
@@ -93,10 +95,14 @@ function RigTrouble({ view, ready }: { view: RigView; ready: Ready }) {
   const seen = seenUnderWay(params, view, units);
   // What the instruments saw begins a trouble of its own; one that is being taken through goes on.
   const begins = seen !== undefined && (state === 'none' || (typeof state === 'object' && !state.trouble));
-  const trip = view.rig.underWay?.entry;
-  const other = typeof state === 'object' && isOfAnotherStop(state, store.clock.now(), trip);
-  const { safe, safety } = typeof state === 'object' && !other ? state : NO_TROUBLE;
-  const first = begins ? JSON.stringify({ ...seen, safe, safety, trip }) : undefined;
+  const { underWay, distance } = view.rig;
+  const trip = underWay?.entry;
+  const rolled = distance + Math.max(0, Number(params.get('into') ?? 0) - (underWay?.into ?? Infinity));
+  const stop: Stop = { now: store.clock.now(), trip, logged: distance, rolled };
+  const over = typeof state === 'object' && isSpotOver(state, stop);
+  const other = typeof state === 'object' && !over && isOfAnotherStop(state, stop);
+  const { safe, safety } = typeof state === 'object' && !other && !over ? state : NO_TROUBLE;
+  const first = begins ? JSON.stringify({ ...seen, safe, safety, trip, rolled }) : undefined;
   useEffect(() => {
     if (first === undefined) return;
     // The address has told it: once it is through, or started over, it does not begin again.
@@ -106,9 +112,12 @@ function RigTrouble({ view, ready }: { view: RigView; ready: Ready }) {
       ),
     );
   }, [first, set, router, store, view.rig.id]);
-  const draft: TroubleDraft = typeof state === 'object' ? state : fresh;
+  const draft: TroubleDraft = typeof state === 'object' && !over ? state : fresh;
   const said: ChangeTrouble = (next) =>
-    change((before) => ({ ...next(before), said: store.clock.now(), trip }));
+    change((before) => {
+      const after = next(isSpotOver(before, stop) ? fresh : { told: fresh.told, ...before });
+      return { ...after, said: store.clock.now(), trip, rolled: Math.max(rolled, after.rolled ?? 0) };
+    });
   // Read at night, beside a road: dark unless it is said to be day.
   useRootMark('night', draft.safety.night !== 'no');
   if (state === 'loading' || begins) return <Loading />;

@@ -1,5 +1,6 @@
 import { fromSI } from '@/core/quantity';
 import { instantOf, msOf } from '@/core/base';
+import { limitEnds } from '@/core/record';
 import { outOfDanger, ROLLS, type OutOfDanger, type RoadVerdict, type TroubleId } from '@/core/trouble';
 import { usePreferences } from '@/store';
 import { inUnits, limitWords, looksWords, ROLL_WORDS, sinceWords } from '@/text';
@@ -47,7 +48,7 @@ export function VerdictStrip({
 }) {
   const { units } = usePreferences();
   const at = ROLLS.indexOf(verdict.roll);
-  const limit = home ? undefined : limitWords(verdict, units);
+  const limit = home ? undefined : limitWords({ ...verdict, ...(final && { until: limitEnds(now) }) }, units);
   const looks = home ? undefined : looksWords(verdict, units);
   const { roll, speed } = verdict;
   const out = home ? undefined : outOfDanger(trouble, verdict);
