@@ -25,7 +25,8 @@ globalThis.fillPhotos = async (hashes) => {
     if (pen) pen.fillStyle = `hsl(${(i * 37) % 360} 60% 50%)`;
     pen?.fillRect((i * 97) % 1200, (i * 53) % 900, 90, 70);
   }
-  const value = await canvas.convertToBlob({ type: 'image/jpeg', quality: 0.8 });
+  const picture = await canvas.convertToBlob({ type: 'image/jpeg', quality: 0.8 });
+  const value = new Uint8Array(await picture.arrayBuffer());
   for (let i = 0; i < hashes.length; i += 100)
     await port.change({
       put: hashes.slice(i, i + 100).map((key) => ({ shelf: 'photos' as const, key, value })),

@@ -21,6 +21,8 @@ test.describe('shared to the application', () => {
         action: '/shared',
         method: 'post',
         enctype: 'multipart/form-data',
+        // The system opens it from nowhere.
+        rel: 'noreferrer',
       });
       form.append(input);
       document.body.append(form);
@@ -34,6 +36,29 @@ test.describe('shared to the application', () => {
     await share(page, [shared(csv('my trips.csv', 'Date,Miles\n2025-05-16,40\n'))]);
     await expect(block(page, 'Tables in')).toContainText('my trips.csv: 1 row.');
     await expect(page).toHaveURL(/\/keep$/);
+  });
+
+  test('a form on another page shares nothing', async ({ page, baseURL }) => {
+    await setUp(page, DRIFTWOOD);
+    await page.waitForFunction(() => navigator.serviceWorker.controller !== null);
+    const port = new URL(baseURL ?? '').port;
+    const from = new URL(baseURL ?? '').hostname === 'localhost' ? '127.0.0.1' : 'localhost';
+    await page.route(`http://${from}:${port}/`, (route) =>
+      route.fulfill({
+        contentType: 'text/html',
+        body: `<form action="${baseURL}/shared" method="post" enctype="multipart/form-data"><input name="files" type="file" id="file"></form><script>
+          const carried = new DataTransfer();
+          carried.items.add(new File(['Date,Miles'], 'theirs.csv', { type: 'text/csv' }));
+          file.files = carried.files;
+          document.forms[0].submit();
+        </script>`,
+      }),
+    );
+    await page.goto(`http://${from}:${port}/`);
+    await expect(page.getByText('Nothing was taken')).toBeVisible();
+    await page.goto('/keep?shared');
+    await expect(page.getByRole('heading', { name: 'Tables in' })).toBeVisible();
+    await expect(page.getByText('theirs.csv')).toHaveCount(0);
   });
 
   test('pictures from the album, two of one name among them, are kept with a wheel end; what is none is told', async ({

@@ -83,6 +83,11 @@ test('two profiles in step: each told on while apart, a copy and a half-written 
     { ...sealed, name: sealed.name.replace('.ndjson', ' (2).ndjson') },
   ]);
   await other.getByRole('button', { name: 'Choose a folder' }).click();
+  // What lies there is told before anything of it is taken in.
+  await expect(other.getByRole('region', { name: 'What would come in' })).toContainText(
+    `${DRIFTWOOD.name}, not here yet: 1 entry`,
+  );
+  await other.getByRole('button', { name: 'Bring it in' }).click();
   await expect(folder(other)).toContainText('1 entry came in');
   await expect(other.getByText('is not whole yet')).toBeVisible();
 
@@ -169,6 +174,7 @@ test.describe('without a network in between', () => {
     await behind.goto('/keep');
     await carry(behind, [newer]);
     await behind.getByRole('button', { name: 'Choose a folder' }).click();
+    await behind.getByRole('button', { name: 'Bring it in' }).click();
     await expect(folder(behind)).toContainText('3 entries came in');
     await expect(alertOf(behind)).toContainText('1 log entry on this device came from a newer Yardline');
 
@@ -227,7 +233,9 @@ test('another yard’s folder is asked about, a broken one is told, and without 
   await page.goto('/keep');
   await carry(page, await filesOf(other));
   await page.getByRole('button', { name: 'Choose a folder' }).click();
-  await expect(page.getByText(/Another yard’s files lie in this folder: Somebody else’s/)).toBeVisible();
+  const asked = page.getByRole('region', { name: 'What would come in' });
+  await expect(asked).toContainText('Another yard’s, by the look of it.');
+  await expect(asked).toContainText('Somebody else’s, not here yet: 1 entry');
   await page.getByRole('button', { name: 'Choose another folder' }).click();
   await expect(page.getByRole('button', { name: 'Choose a folder' })).toBeVisible();
 
@@ -249,9 +257,10 @@ test('another yard’s folder is asked about, a broken one is told, and without 
   });
   await expect(third.getByText('is not a Yardline file')).toBeVisible();
   await open.setInputFiles(path);
+  await third.getByRole('button', { name: 'Bring it in' }).click();
   await expect(third.getByText('1 entry came in.')).toBeVisible();
   await open.setInputFiles(path);
-  await expect(third.getByText('Nothing new on either side.')).toBeVisible();
+  await expect(third.getByText('Nothing new in it: all of it is here.')).toBeVisible();
   await third.context().close();
   await other.context().close();
 });

@@ -79,8 +79,19 @@ self.addEventListener('install', (event) => event.waitUntil(keepSoft()));
 self.addEventListener('activate', (event) =>
   event.waitUntil(dropOldSoft().then(() => heal().catch(() => undefined))),
 );
-/** What is shared to the application is laid by for the page that takes it in (`features/files/arrivals.ts`). */
+/** True for a share as the system sends it: a page opened anew, from nowhere. A form on some page has a page it comes from, or a frame it stands in. */
+function isShare({ mode, destination, referrer }: Request): boolean {
+  return mode === 'navigate' && destination === 'document' && referrer === '';
+}
+
+/** What is shared to the application is laid by for the page that shows it before anything is taken in (`features/files/arrivals.ts`); what was shared before and never looked at is gone. */
 async function takeShared(request: Request): Promise<Response> {
+  if (!isShare(request))
+    return new Response('Nothing was taken: this did not come from the share sheet of this device.', {
+      status: 403,
+      headers: { 'Content-Type': 'text/plain; charset=utf-8' },
+    });
+  await caches.delete('shared');
   const cache = await caches.open('shared');
   const files = (await request.formData()).getAll('files');
   // An album calls many of its pictures alike.

@@ -12,7 +12,8 @@ async function demoPhotos(entries: readonly Entry[]) {
   const rows = await Promise.all(
     hashes.map(async (hash) => {
       const response = await fetch(`/demo/${hash}.jpg`).catch(() => undefined);
-      return response?.ok ? [{ shelf: 'photos' as const, key: hash, value: await response.blob() }] : [];
+      const bytes = response?.ok && new Uint8Array(await response.arrayBuffer());
+      return bytes ? [{ shelf: 'photos' as const, key: hash, value: bytes }] : [];
     }),
   );
   return rows.flat();

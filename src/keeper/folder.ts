@@ -1,4 +1,4 @@
-import type { Folder } from './step';
+import { UNREADABLE, type Folder } from './step';
 
 /** The part of a directory handle that is used; some browsers' own types lack its listing. */
 interface Listed {
@@ -12,7 +12,13 @@ export function folderOf(handle: FileSystemDirectoryHandle): Folder {
       const files: { name: string; size: number }[] = [];
       for await (const [name, entry] of (handle as unknown as Listed).entries())
         if (entry.kind === 'file')
-          files.push({ name, size: (await (entry as FileSystemFileHandle).getFile()).size });
+          files.push({
+            name,
+            size: await (entry as FileSystemFileHandle).getFile().then(
+              ({ size }) => size,
+              () => UNREADABLE,
+            ),
+          });
       return files.sort((a, b) => (a.name < b.name ? -1 : 1));
     },
     read: async (name) =>

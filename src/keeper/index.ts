@@ -13,7 +13,7 @@ export { glance } from './glance';
 export { newId } from './ids';
 export { LONG } from './long';
 export type { CheckedArchive } from './long-asks';
-export type { InStep } from './step';
+export type { CheckedFiles, InStep } from './step';
 export type { CheckedTable } from './tables';
 export type { FromDesk, ToDesk } from './messages';
 export { DEMO_NOW, YARD_NAMES, type YardName } from './names';

@@ -24,7 +24,7 @@ import { KeptZone } from './kept-zone';
 import { extendByRows, foldRows, orderRows, readRows, type LostRow } from './log-reader';
 import { type Change, type ChangeProblem, type LogRow, type Row, type Shelf, type YardPort } from './port';
 import { lostOf } from './lost';
-import { Shelves, type PhotoRow } from './shelves';
+import { bytesOf, Shelves, type PhotoRow } from './shelves';
 import type { Shown } from './shown';
 import { YardGone, YardMark } from './yard-mark';
 import { dayHere } from './zone';
@@ -359,6 +359,12 @@ export class Keeper {
     return this.standing?.state.rigs[HOUSE]?.gone ?? { rigs: [], photos: [] };
   }
 
+  /** Those of some entries that are not of a rig that was let go of. */
+  staying(entries: readonly Entry[]): readonly Entry[] {
+    const { rigs } = this.gone();
+    return rigs.length === 0 ? entries : entries.filter(({ rig }) => !rigs.includes(rig));
+  }
+
   /** What had been let go of when the disk was last gone through for it. */
   private goneOver = '';
 
@@ -368,7 +374,12 @@ export class Keeper {
     const all = [...rigs, ...photos].join(' ');
     // Nothing was let go of since it was last looked at.
     if (all === this.goneOver) return;
+    await this.purge({ rigs, photos });
+    // Only what is done is not done again: where it failed it is tried with the next change.
     this.goneOver = all;
+  }
+
+  private async purge({ rigs, photos }: GoneState): Promise<void> {
     const { entries } = await this.entries();
     const lines =
       entries.some(({ rig }) => rigs.includes(rig)) ||
@@ -476,11 +487,13 @@ export class Keeper {
     this.refuseSimulated(entries);
     if (!this.standing) await this.refresh();
     // What was let go of does not come back with what others still have of it.
-    const { rigs, photos: gonePhotos } = this.gone();
-    const staying = entries.filter(({ rig }) => !rigs.includes(rig));
-    const put = photos
-      .filter(({ hash }) => !gonePhotos.includes(hash))
-      .map(({ hash, blob }) => ({ shelf: 'photos' as const, key: hash, value: blob }));
+    const { photos: gonePhotos } = this.gone();
+    const staying = this.staying(entries);
+    const put = await Promise.all(
+      photos
+        .filter(({ hash }) => !gonePhotos.includes(hash))
+        .map(async ({ hash, blob }) => ({ shelf: 'photos' as const, key: hash, value: await bytesOf(blob) })),
+    );
     // What a newer version wrote is kept to the letter.
     const kept = unread.map(({ raw }) => raw as Entry);
     const done = await this.written({
@@ -489,7 +502,12 @@ export class Keeper {
       drop: forms.map((key) => ({ shelf: 'drafts' as const, key })),
       when: once === undefined ? [] : [{ shelf: 'drafts', key: once, is: 'there' }],
     });
-    if (staying.some(({ kind }) => kind === 'let.go')) await this.letGo();
+    // The mark is on disk by now, and no page shows what it is of: whoever told it is not told that it failed.
+    await this.letGo().catch((error: unknown) => {
+      this.around.warn(`Let go of, not yet off the disk: ${String(error)}`);
+      clearTimeout(this.looking);
+      this.lookLater(false);
+    });
     return done;
   }
 

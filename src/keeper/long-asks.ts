@@ -1,28 +1,32 @@
 import type { Instant } from '@/core/base';
 import {
   fingerprintOf,
+  holdsOf,
+  isStrange,
   rigOfFingerprint,
   planMerge,
   readArchive,
   writeArchive,
   type ArchiveProblem,
   type Fingerprint,
+  type Holds,
   type MergeProblem,
   type Progress,
   type RowEntry,
 } from '@/core/exchange';
-import { foldEntries, SUPPLIES_KEPT, type SupplyKept } from '@/core/log';
+import { foldEntries, HOUSE, SUPPLIES_KEPT, type SupplyKept } from '@/core/log';
 import { stockLeft, type Stock } from '@/core/supplies';
 import { historyOfReadings } from '@/core/trend';
 import type { UnitSystem } from '@/core/quantity';
 import type { TableOut } from '@/text';
 import type { Desk } from './desk';
 import { forecast, type ForecastAsk } from './forecast';
+import { hereOf } from './here';
 import type { Keeper } from './keeper';
 import { dayTimes, planOf, type DaysAsk, type PlanAsk } from './plan';
 import type { PageWanted } from './reads';
 import { folderOf } from './folder';
-import { forgetFolder, keepInStep, openSealed, sealForSending, stepKnown } from './step';
+import { bringFiles, checkFiles, forgetFolder, keepInStep, sealForSending, stepKnown } from './step';
 import { freshDevice } from './ids';
 import { shrink } from './shrink';
 import { bringRows, checkTable, tableText, type TableAsk } from './tables';
@@ -33,10 +37,17 @@ export type CheckedArchive =
   | { readonly ok: false; readonly problem: ArchiveProblem | MergeProblem }
   | {
       readonly ok: true;
+      /** What is new in it, rig by rig. */
+      readonly holds: Holds | undefined;
+      /** It speaks of no rig that is here. */
+      readonly strange: boolean;
       readonly added: number;
       /** Of those added, how many a newer version wrote. */
       readonly newer: number;
       readonly same: number;
+      /** Entries of rigs that were deleted here for good: they stay out. */
+      readonly gone: number;
+      /** Photos that an entry speaks of and that are not here. */
       readonly photos: number;
       readonly created: Instant;
     };
@@ -84,12 +95,12 @@ export const LONG_ASKS = {
   /** Meets the other devices in a folder. */
   keepInStep: (
     { keeper }: Desk,
-    ask: { handle: FileSystemDirectoryHandle; now: Instant; anyYard?: boolean },
+    ask: { handle: FileSystemDirectoryHandle; now: Instant; accept?: boolean },
   ) =>
     keepInStep(keeper, folderOf(ask.handle), {
       now: ask.now,
       fresh: freshDevice,
-      ...(ask.anyYard && { anyYard: true }),
+      ...(ask.accept && { accept: true }),
     }),
   /** What the pictures here come to, and how many of them could be thinned out. */
   photosKept: async ({ keeper }: Desk, ask: { before: Instant }) =>
@@ -131,43 +142,71 @@ export const LONG_ASKS = {
   /** Writes tracks as trips; one that was brought in before is left out. Gives how many were added. */
   bringTracks: ({ keeper }: Desk, ask: { rig: string; rows: readonly RowEntry[]; now: Instant }) =>
     bringRows(keeper, ask.rig, ask.rows, ask.now),
-  /** Files from another device, opened by hand. */
-  openSealed: (
-    { keeper }: Desk,
+  /** Reads files from another device, opened by hand or shared, and holds them, to be brought in. */
+  checkFiles: async (
+    desk: Desk,
     ask: { files: readonly { readonly name: string; readonly bytes: Uint8Array }[] },
-  ) => openSealed(keeper, ask.files),
+  ) => {
+    const { checked, opened } = await checkFiles(desk.keeper, ask.files);
+    desk.opened = opened;
+    return checked;
+  },
+  /** Takes in the files that were read last. */
+  bringFiles: async (desk: Desk) => {
+    const { opened } = desk;
+    if (!opened) throw new Error('No file was read');
+    const done = await bringFiles(desk.keeper, opened);
+    desk.opened = undefined;
+    return done;
+  },
   /** Checks an archive to its last line and holds it, to be brought in. */
   checkArchive: async (desk: Desk, ask: { bytes: Uint8Array }, told: Progress): Promise<CheckedArchive> => {
     desk.checked = undefined;
     const read = readArchive(ask.bytes, told);
     if (!read.ok) return { ok: false, problem: read.error };
-    const plan = planMerge((await desk.keeper.entries()).entries, read.value.entries);
+    const { entries, state } = await desk.keeper.fold();
+    const plan = planMerge(entries, read.value.entries);
     if (!plan.ok) return { ok: false, problem: plan.error };
-    const here = await desk.keeper.unreadIds();
-    const unread = read.value.unread.filter(({ id }) => !here.has(id));
-    desk.checked = { archive: read.value, added: plan.value.added, unread };
+    const here = await hereOf(desk.keeper);
+    const unread = read.value.unread.filter(({ id }) => !here.unread.has(id));
+    // What was let go of does not come back with an archive of before.
+    const added = desk.keeper.staying(plan.value.added);
+    const spoken = new Set(
+      [...entries, ...added].flatMap((one) => (one.kind === 'photo' ? [one.body.hash] : [])),
+    );
+    const deleted = state.rigs[HOUSE]?.gone.photos ?? [];
+    const lying = new Set(
+      (await desk.keeper.shelves.spokenPhotos()).flatMap((one) => (one.here ? [one.hash] : [])),
+    );
+    const photos = Object.keys(read.value.photos).filter(
+      (hash) => spoken.has(hash) && !lying.has(hash) && !deleted.includes(hash),
+    );
+    desk.checked = { archive: read.value, added, unread, photos };
     return {
       ok: true,
-      added: plan.value.added.length + unread.length,
+      holds: holdsOf([{ ...read.value, device: '', entries: added }], here)[0],
+      strange: isStrange([{ ...read.value, device: '' }], here),
+      added: added.length + unread.length,
       newer: unread.length,
       same: plan.value.same + read.value.unread.length - unread.length,
-      photos: Object.keys(read.value.photos).length,
+      gone: plan.value.added.length - added.length,
+      photos: photos.length,
       created: read.value.created,
     };
   },
-  /** Writes the archive that was checked last, in one piece; gives how many entries it added. */
-  bringIn: async (desk: Desk): Promise<number> => {
+  /** Writes the archive that was checked last, in one piece; gives how many entries and photos came of it. */
+  bringIn: async (desk: Desk): Promise<{ readonly added: number; readonly photos: number }> => {
     const { checked } = desk;
     if (!checked) throw new Error('No archive was checked');
-    const photos = Object.entries(checked.archive.photos).map(([hash, bytes]) => ({
-      hash,
-      blob: new Blob([bytes.slice()], { type: 'image/jpeg' }),
-    }));
+    const photos = checked.photos.flatMap((hash) => {
+      const bytes = checked.archive.photos[hash];
+      return bytes ? [{ hash, blob: new Blob([bytes.slice()], { type: 'image/jpeg' }) }] : [];
+    });
     await desk.keeper.append(await desk.keeper.zone.dated(checked.added), photos, {
       unread: checked.unread,
     });
     desk.checked = undefined;
-    return checked.added.length + checked.unread.length;
+    return { added: checked.added.length + checked.unread.length, photos: photos.length };
   },
   /** The whole record of a rig, as a paper tells it: its entries in order, those that no longer count, and its fingerprint. */
   recordOf: async ({ keeper }: Desk, ask: { rig: string; at: Instant }) => {

@@ -10,7 +10,7 @@ const photo = (n: number, at: string) =>
   makeEntry(
     'photo',
     { id: `0196d000-0000-7000-8000-00000000000${n}`, rig: RIG, happened: at, recorded: at },
-    { hash: hash(n), bytes: 100, width: 10, height: 10, place: '1L' },
+    { hash: hash(n), bytes: 1000, width: 10, height: 10, place: '1L' },
   );
 const picture = (size: number) => new Blob([new Uint8Array(size)], { type: 'image/jpeg' });
 
@@ -45,7 +45,7 @@ test('old pictures that an archive holds are kept small; others stay, and a smal
   expect(await keeper.shelves.thinOut(before, to, shrink)).toEqual({ count: 2, freed: 1800 });
   expect(await keeper.shelves.photosKept(before, to)).toEqual({ count: 3, bytes: 1200, thin: 2, old: 0 });
   expect((await keeper.shelves.readPhoto(hash(1)))?.size).toBe(100);
-  expect(await keeper.shelves.readOriginal(hash(1))).toBeUndefined();
+  expect(await keeper.shelves.readBytes(hash(1))).toBeUndefined();
   expect(Object.keys(await keeper.shelves.photos())).toEqual([hash(3)]);
   expect((await keeper.shelves.spokenPhotos()).every(({ here }) => here)).toBe(true);
 });
@@ -73,4 +73,17 @@ test('a picture deleted for good leaves the disk, small copy or whole, and does 
   expect(await keeper.shelves.spokenPhotos()).toEqual([]);
   await keeper.append([photo(2, NEW)], [{ hash: hash(1), blob: picture(1000) }]);
   expect(await keeper.shelves.readPhoto(hash(1))).toBeUndefined();
+});
+
+test('a picture that lies here as it once was kept is read, and written down as bytes', async () => {
+  const port = memoryPort();
+  const keeper = new Keeper(port, { version: 'test', warn: () => undefined, now: NEW, mark: () => 1 });
+  await port.change({ put: [{ shelf: 'photos', key: hash(1), value: picture(1000) }] });
+  expect((await keeper.shelves.readPhoto(hash(1)))?.size).toBe(1000);
+  await keeper.shelves.sweep(NEW);
+  expect(await port.get('photos', hash(1))).toBeInstanceOf(Uint8Array);
+  expect((await keeper.shelves.readPhoto(hash(1)))?.size).toBe(1000);
+  // What is kept from now on is bytes from the first.
+  await keeper.shelves.keepPhoto({ hash: hash(2), blob: picture(10) });
+  expect(await port.get('photos', hash(2))).toBeInstanceOf(Uint8Array);
 });

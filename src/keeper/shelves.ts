@@ -13,6 +13,24 @@ export interface PhotoRow {
 /** The key of a smaller copy that stands in for a picture. */
 const thinKey = (hash: string) => `thin ${hash}`;
 
+/** The bytes of a picture as they are kept: a private window keeps no Blob. */
+export async function bytesOf(picture: Blob): Promise<Uint8Array<ArrayBuffer>> {
+  return new Uint8Array(await picture.arrayBuffer());
+}
+
+/** The bytes of a picture as it lies on disk; before bytes were kept it was a Blob. */
+async function keptBytes(value: unknown): Promise<Uint8Array<ArrayBuffer> | undefined> {
+  if (value instanceof Blob) return bytesOf(value);
+  return ArrayBuffer.isView(value)
+    ? new Uint8Array(value.buffer as ArrayBuffer, value.byteOffset, value.byteLength)
+    : undefined;
+}
+
+const asBlob = (bytes: Uint8Array<ArrayBuffer>) => new Blob([bytes], { type: 'image/jpeg' });
+
+/** Noted once all pictures lie here as bytes. */
+const LIFTED = 'photos-as-bytes';
+
 /** What the pictures on this device come to, in bytes. */
 export interface PhotosKept {
   readonly count: number;
@@ -66,7 +84,7 @@ export class Shelves {
 
   /** Keeps a picture that no entry speaks of yet, as while a walk is under way. */
   async keepPhoto({ hash, blob }: PhotoRow): Promise<void> {
-    await this.port.change({ put: [{ shelf: 'photos', key: hash, value: blob }] });
+    await this.port.change({ put: [{ shelf: 'photos', key: hash, value: await bytesOf(blob) }] });
   }
 
   /** Lets go of pictures that no entry speaks of, as when a walk is dropped. */
@@ -79,14 +97,28 @@ export class Shelves {
 
   /** A picture by its hash; undefined where it is not on this device. */
   async readPhoto(hash: string): Promise<Blob | undefined> {
-    const found = (await this.port.get('photos', hash)) ?? (await this.port.get('photos', thinKey(hash)));
-    return found instanceof Blob ? found : undefined;
+    const found =
+      (await this.readBytes(hash)) ?? (await keptBytes(await this.port.get('photos', thinKey(hash))));
+    return found && asBlob(found);
   }
 
-  /** The picture as it was taken; undefined where it is not on this device, or a smaller copy stands in for it. */
-  async readOriginal(hash: string): Promise<Blob | undefined> {
-    const found = await this.port.get('photos', hash);
-    return found instanceof Blob ? found : undefined;
+  /** The bytes of a picture as it was taken; undefined where it is not on this device, or a smaller copy stands in for it. */
+  async readBytes(hash: string): Promise<Uint8Array<ArrayBuffer> | undefined> {
+    return keptBytes(await this.port.get('photos', hash));
+  }
+
+  /** Writes pictures that lie here as Blobs down as bytes, one by one; once. */
+  private async liftPhotos(): Promise<void> {
+    if ((await this.port.get('meta', LIFTED)) === true) return;
+    for (const key of await this.port.keys('photos')) {
+      const value = await this.port.get('photos', key);
+      if (value instanceof Blob)
+        await this.port.change({
+          put: [{ shelf: 'photos', key, value: await bytesOf(value) }],
+          when: [{ shelf: 'photos', key, is: 'there' }],
+        });
+    }
+    await this.noteFact(LIFTED, true);
   }
 
   /** The pictures taken before a moment that an archive recorded up to another holds, and that are still whole here. */
@@ -104,12 +136,21 @@ export class Shelves {
 
   /** What the pictures here come to, and how many could be thinned out. */
   async photosKept(before: Instant, archived: Instant | undefined): Promise<PhotosKept> {
-    const rows = await this.port.all('photos');
-    const bytes = rows.reduce((sum, { value }) => sum + (value instanceof Blob ? value.size : 0), 0);
+    const keys = await this.port.keys('photos');
+    const { entries } = await this.entries();
+    const sizes = new Map(
+      entries.flatMap((entry) =>
+        entry.kind === 'photo' ? [[entry.body.hash, entry.body.bytes] as const] : [],
+      ),
+    );
+    let bytes = 0;
+    // What the log tells the size of is not read for it.
+    for (const key of keys)
+      bytes += sizes.get(key) ?? (await keptBytes(await this.port.get('photos', key)))?.length ?? 0;
     return {
-      count: rows.length,
+      count: keys.length,
       bytes,
-      thin: rows.filter(({ key }) => key.startsWith('thin ')).length,
+      thin: keys.filter((key) => key.startsWith('thin ')).length,
       old: (await this.oldPhotos(before, archived)).length,
     };
   }
@@ -129,15 +170,15 @@ export class Shelves {
     let freed = 0;
     for (const [i, hash] of hashes.entries()) {
       told(i / hashes.length);
-      const whole = await this.readOriginal(hash);
-      const small = whole && (await shrink(whole));
-      if (!whole || !small || small.size >= whole.size) continue;
+      const whole = await this.readBytes(hash);
+      const small = whole && (await shrink(asBlob(whole)));
+      if (!whole || !small || small.size >= whole.length) continue;
       await this.port.change({
-        put: [{ shelf: 'photos', key: thinKey(hash), value: small }],
+        put: [{ shelf: 'photos', key: thinKey(hash), value: await bytesOf(small) }],
         drop: [{ shelf: 'photos', key: hash }],
       });
       count += 1;
-      freed += whole.size - small.size;
+      freed += whole.length - small.size;
     }
     return { count, freed };
   }
@@ -171,7 +212,7 @@ export class Shelves {
   /** Takes in a picture under its hash; false where it is another one than its name says, or was let go of. */
   async takePhoto(hash: string, bytes: Uint8Array): Promise<boolean> {
     if (this.gone().includes(hash) || bytesToHex(sha256(bytes)) !== hash) return false;
-    await this.keepPhoto({ hash, blob: new Blob([bytes.slice()], { type: 'image/jpeg' }) });
+    await this.port.change({ put: [{ shelf: 'photos', key: hash, value: bytes.slice() }] });
     return true;
   }
 
@@ -182,14 +223,15 @@ export class Shelves {
     const bytes: Record<string, Uint8Array> = {};
     for (const hash of hashes) {
       // A smaller copy is another picture than its name says: the archive before it has the whole one.
-      const blob = await this.readOriginal(hash);
-      if (blob) bytes[hash] = new Uint8Array(await blob.arrayBuffer());
+      const picture = await this.readBytes(hash);
+      if (picture) bytes[hash] = picture;
     }
     return bytes;
   }
 
-  /** Puts away what nobody will take up again: forms of a month ago, and those of cards that are through. */
+  /** Puts away what nobody will take up again: forms of a month ago, and those of cards that are through; what lies here as it once was kept is written as it is kept now. */
   async sweep(now: Instant): Promise<void> {
+    await this.liftPhotos();
     const runs = new Set((await this.port.all('runs')).map(({ key }) => key));
     const over = (await this.port.all('drafts')).filter(({ key, value }) => {
       const card = /^bench (?:close |chapter )?([0-9a-f-]{36})$/.exec(key)?.[1];

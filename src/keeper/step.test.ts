@@ -1,6 +1,8 @@
+import { sha256 } from '@noble/hashes/sha2.js';
+import { bytesToHex } from '@noble/hashes/utils.js';
 import fc from 'fast-check';
 import { seeded } from '@/core/base';
-import { readSealed, writeSealed } from '@/core/exchange';
+import { photoFileName, readArchive, readSealed, writeSealed } from '@/core/exchange';
 import { HOUSE, makeEntry, type Entry } from '@/core/log';
 import { cardEntries, stampEntries } from '@/core/record';
 import { compile, currentStep, finishRun, startRun, tap } from '@/core/routine';
@@ -9,7 +11,7 @@ import { sampleModel } from '@/core/testing/arbitraries';
 import { well } from '@/core/testing/well';
 import { Keeper } from './keeper';
 import { memoryPort } from './port';
-import { forgetFolder, keepInStep, stepKnown, type Folder, type InStep } from './step';
+import { forgetFolder, keepInStep, stepKnown, UNREADABLE, type Folder, type InStep } from './step';
 
 const NOW = '2026-05-16T14:00:00.000Z';
 const RIG = '0196d000-0000-7000-8000-0000000000aa';
@@ -63,9 +65,13 @@ function folderIn(files: Files): Folder {
   };
 }
 
-async function step(one: ReturnType<typeof device>, files: Files, anyYard = false): Promise<InStep> {
-  const done = await keepInStep(one.keeper, folderIn(files), { now: NOW, fresh: one.fresh, anyYard });
-  if ('otherYard' in done) throw new Error(`another yard: ${done.otherYard.join()}`);
+const met = (one: ReturnType<typeof device>, folder: Folder, now = NOW) =>
+  keepInStep(one.keeper, folder, { now, fresh: one.fresh });
+
+/** A meeting where whatever is asked about is taken in. */
+async function step(one: ReturnType<typeof device>, files: Files, accept = true): Promise<InStep> {
+  const done = await keepInStep(one.keeper, folderIn(files), { now: NOW, fresh: one.fresh, accept });
+  if ('strange' in done) throw new Error('not met before');
   return done;
 }
 
@@ -195,16 +201,106 @@ describe('a folder kept in step', () => {
     expect((await idsOf(a)).length).toBe(3);
   });
 
-  test('files of another yard are not taken in before its owner says so', async () => {
+  test('a folder met for the first time is told of before anything comes in or goes out', async () => {
+    const [a, b] = [device('aaaaaaaa'), device('bbbbbbbb')];
+    const files: Files = new Map();
+    await a.keeper.append([setup(RIG, 'Juniper'), note('a1')]);
+    // Nobody else's files lie there: nothing is asked.
+    expect(await met(a, folderIn(files))).toMatchObject({ written: 2 });
+    const before = [...files.keys()];
+    expect(await met(b, folderIn(files))).toEqual({
+      asks: [
+        {
+          device: 'aaaaaaaa',
+          created: NOW,
+          rigs: [{ rig: RIG, name: 'Juniper', here: false, fresh: 2 }],
+          house: 0,
+          changes: 0,
+        },
+      ],
+      strange: false,
+    });
+    expect([...files.keys()]).toEqual(before);
+    expect(await idsOf(b)).toEqual([]);
+    expect(await step(b, files)).toMatchObject({ brought: 2 });
+    // From then on it goes by itself.
+    await a.keeper.append([note('a2')]);
+    await met(a, folderIn(files));
+    expect(await met(b, folderIn(files))).toMatchObject({ brought: 1, asks: [] });
+  });
+
+  test('files of another yard are not taken in before its owner says so, the first time or later', async () => {
     const [a, b] = [device('aaaaaaaa'), device('bbbbbbbb')];
     const files: Files = new Map();
     await a.keeper.append([setup(RIG, 'Juniper')]);
     await b.keeper.append([setup(OTHER, 'Driftwood')]);
     await step(a, files);
-    const asked = await keepInStep(b.keeper, folderIn(files), { now: NOW, fresh: b.fresh });
-    expect(asked).toEqual({ otherYard: ['Juniper'] });
-    expect((await idsOf(b)).length).toBe(1);
-    expect(await step(b, files, true)).toMatchObject({ brought: 1, written: 1 });
+    expect(await met(b, folderIn(files))).toMatchObject({
+      asks: [{ rigs: [{ name: 'Juniper' }] }],
+      strange: true,
+    });
+    expect(await idsOf(b)).toHaveLength(1);
+    expect(await step(b, files)).toMatchObject({ brought: 1, written: 1 });
+    // A rule for all rigs, and an entry withdrawn: from a device that was never met.
+    const rule = makeEntry(
+      'note',
+      { id: id(), rig: HOUSE, happened: NOW, recorded: NOW },
+      { text: 'not ours' },
+    );
+    const forged = writeSealed('eeeeeeee', [rule], NOW);
+    files.set(forged.name, forged.bytes);
+    await b.keeper.append([note('mine', OTHER)]);
+    expect(await met(b, folderIn(files))).toMatchObject({
+      brought: 0,
+      written: 1,
+      asks: [{ device: 'eeeeeeee', house: 1 }],
+    });
+    expect(await idsOf(b)).not.toContain(rule.id);
+    expect(await step(b, files)).toMatchObject({ brought: 1, asks: [] });
+  });
+
+  test('one file that cannot be taken holds nothing else up, and one’s own goes out', async () => {
+    const [a, b] = [device('aaaaaaaa'), device('bbbbbbbb')];
+    const files: Files = new Map();
+    await a.keeper.append([setup(RIG, 'Juniper')]);
+    await step(a, files);
+    await step(b, files);
+    await b.keeper.append([note('b1')]);
+    const again = note('twice');
+    const doubled = writeSealed('cccccccc', [again, again], NOW);
+    const deep = writeSealed('cccccccc', [], NOW, [
+      { id: id(), raw: JSON.parse(`${'['.repeat(100)}${']'.repeat(100)}`) as unknown },
+    ]);
+    const good = writeSealed('cccccccc', [note('good')], NOW);
+    const cloud = writeSealed('dddddddd', [note('in the cloud only')], NOW);
+    for (const { name, bytes } of [doubled, deep, good, cloud]) files.set(name, bytes);
+    const folder = folderIn(files);
+    const behind: Folder = {
+      ...folder,
+      list: async () =>
+        (await folder.list()).map((one) => (one.name === cloud.name ? { ...one, size: UNREADABLE } : one)),
+      read: (name) => (name === cloud.name ? Promise.reject(new Error('offline')) : folder.read(name)),
+    };
+    const done = await met(b, behind);
+    expect(done).toMatchObject({ brought: 1, written: 1 });
+    expect('left' in done && done.left.map(({ name, why }) => [name, why.code]).sort()).toEqual(
+      [
+        [doubled.name, 'bad-line'],
+        [deep.name, 'bad-line'],
+        [cloud.name, 'unreadable'],
+      ].sort(),
+    );
+    expect(await met(b, folder)).toMatchObject({ brought: 1, written: 0 });
+  });
+
+  test('a file of one’s own that was damaged there is written again', async () => {
+    const [a, b] = [device('aaaaaaaa'), device('bbbbbbbb')];
+    const files: Files = new Map();
+    await a.keeper.append([setup(RIG, 'Juniper'), note('a1')]);
+    await step(a, files);
+    for (const [name, bytes] of files) if (name.endsWith('.ndjson')) bytes[bytes.length - 3] = 0;
+    expect(await met(a, folderIn(files), '2026-05-18T14:00:00.000Z')).toMatchObject({ written: 2, left: [] });
+    expect(await step(b, files)).toMatchObject({ brought: 2, left: [] });
   });
 
   test('a file that vanished is written again by whoever has its entries', async () => {
@@ -248,6 +344,49 @@ describe('a folder kept in step', () => {
 });
 
 describe('letting go', () => {
+  test('a rig deleted takes its pictures out of the folder, and out of the archives that were written there', async () => {
+    const a = device('aaaaaaaa');
+    const files: Files = new Map();
+    const picture = (name: string, rig: string) => {
+      const bytes = new TextEncoder().encode(`the picture of ${name}`);
+      const hash = bytesToHex(sha256(bytes));
+      const entry = makeEntry(
+        'photo',
+        { id: id(), rig, happened: NOW, recorded: NOW },
+        { hash, bytes: bytes.length, width: 1, height: 1, place: 'rig' },
+      );
+      return { entry, row: { hash, blob: new Blob([bytes]) } };
+    };
+    const [stays, goes] = [picture('stays', RIG), picture('goes', OTHER)];
+    await a.keeper.append(
+      [setup(RIG, 'Juniper'), setup(OTHER, 'Sold'), stays.entry, goes.entry, note('of the sold one', OTHER)],
+      [stays.row, goes.row],
+    );
+    expect(await step(a, files)).toMatchObject({ photosOut: 2, backup: 'yardline-2026-05-16.zip' });
+    await a.keeper.append([letGo(OTHER)]);
+    expect(await step(a, files)).toMatchObject({ left: [] });
+    expect([...files.keys()].filter((name) => name.includes('photo'))).toEqual([
+      photoFileName(stays.row.hash),
+    ]);
+    const archive = readArchive(files.get('yardline-2026-05-16.zip') ?? new Uint8Array());
+    if (!archive.ok) throw new Error(archive.error.code);
+    expect(archive.value.entries.some(({ rig }) => rig === OTHER)).toBe(false);
+    expect(Object.keys(archive.value.photos)).toEqual([stays.row.hash]);
+  });
+
+  test('what cannot be changed in the folder is told, and tried again the next time', async () => {
+    const a = device('aaaaaaaa');
+    const files: Files = new Map();
+    await a.keeper.append([setup(RIG, 'Juniper'), setup(OTHER, 'Sold')]);
+    await step(a, files);
+    await a.keeper.append([letGo(OTHER)]);
+    const held: Folder = { ...folderIn(files), remove: () => Promise.reject(new Error('held')) };
+    expect(await met(a, held)).toMatchObject({ left: [{ why: { code: 'keeps-what-went' } }] });
+    expect(await met(a, folderIn(files))).toMatchObject({ left: [] });
+    const text = [...files.values()].map((bytes) => new TextDecoder().decode(bytes)).join();
+    expect(text).not.toContain('"Sold"}');
+  });
+
   test('a rig deleted is gone from the disk here, from the other device, and from the folder’s own files', async () => {
     const [a, b] = [device('aaaaaaaa'), device('bbbbbbbb')];
     const files: Files = new Map();

@@ -1,25 +1,35 @@
 import type { Instant } from '@/core/base';
 import {
+  holdsOf,
   isSealedName,
+  isStrange,
   photoFileName,
   photoOfName,
   planMerge,
+  readArchive,
   readSealed,
   writeArchive,
   writeSealed,
+  type Here,
+  type Holds,
   type LeftFile,
   type SealedFile,
 } from '@/core/exchange';
 import { HOUSE } from '@/core/log';
+import { hereOf } from './here';
 import type { Keeper } from './keeper';
 
 /** A folder that devices share through a cloud or a stick: files are written once and never changed. */
 export interface Folder {
+  /** Its files by name and size; a size of `UNREADABLE` where this device has only the name. */
   readonly list: () => Promise<readonly { readonly name: string; readonly size: number }[]>;
   readonly read: (name: string) => Promise<Uint8Array>;
   readonly write: (name: string, bytes: Uint8Array<ArrayBuffer>) => Promise<void>;
   readonly remove: (name: string) => Promise<void>;
 }
+
+/** The size of a file that this device cannot open just now. */
+export const UNREADABLE = -1;
 
 /** What keeping in step has done. */
 export interface InStep {
@@ -32,11 +42,15 @@ export interface InStep {
   readonly devices: Readonly<Record<string, Instant>>;
   /** An archive was written beside it. */
   readonly backup: string | undefined;
+  /** What lies there of devices that speak of no rig here: not taken in before its owner says so. */
+  readonly asks: readonly Holds[];
 }
 
-/** Files of another yard lie in the folder: it shares no rig with this one. */
-export interface OtherYard {
-  readonly otherYard: readonly string[];
+/** What lies in a folder that is met for the first time: nothing of it is taken in, and nothing written, before its owner says so. */
+export interface FirstMet {
+  readonly asks: readonly Holds[];
+  /** It speaks of no rig that is here. */
+  readonly strange: boolean;
 }
 
 /** What this device knows of its folder. */
@@ -48,14 +62,19 @@ interface Known {
   readonly upto: number;
   readonly devices: Readonly<Record<string, Instant>>;
   readonly at: Instant | undefined;
-  /** How many rigs had been let go of when its own files were last gone through for them. */
+  /** How much had been let go of when its own files were last gone through for it. */
   readonly cleaned?: number;
+  /** When its own files were last read back. */
+  readonly proved?: Instant | undefined;
 }
 
 const KEY = 'step';
 /** An archive is written into the folder after so many entries, or so many days. */
 const BIG_DAY = 25;
-const WEEK = 7 * 86_400_000;
+const DAY = 86_400_000;
+const WEEK = 7 * DAY;
+/** The archives that are written into the folder by themselves. */
+const BACKUP = /^yardline-\d{4}-\d{2}-\d{2}\.zip$/;
 
 const isKnown = (value: unknown): value is Known =>
   typeof value === 'object' && value !== null && 'device' in value && 'files' in value;
@@ -83,47 +102,64 @@ interface Asked {
   readonly now: Instant;
   /** A name for this device where it has none: eight letters of hexadecimal. */
   readonly fresh: () => string;
-  /** Files of another yard are taken in all the same. */
-  readonly anyYard?: boolean;
+  /** What was asked about is taken in. */
+  readonly accept?: boolean;
 }
+
+type Read = { readonly name: string; readonly size: number; readonly file: SealedFile };
 
 /**
  * Meets the other devices in a folder: takes in what they wrote, writes what they have not seen in a file of its own,
- * and pictures by their hash. There is no lock, no server and nothing to conflict: the log is a union.
+ * and pictures by their hash. There is no lock, no server and nothing to conflict: the log is a union. Each file is taken
+ * by itself: one that cannot be read holds nothing else up. A folder that is met for the first time is told of first.
  */
 export async function keepInStep(
   keeper: Keeper,
   folder: Folder,
-  { now, fresh, anyYard = false }: Asked,
-): Promise<InStep | OtherYard> {
+  { now, fresh, accept = false }: Asked,
+): Promise<InStep | FirstMet> {
   const kept = await keeper.shelves.fact(KEY);
   const before: Known = isKnown(kept)
     ? kept
     : { device: fresh(), files: {}, upto: 0, devices: {}, at: undefined };
-  const cleaned = await clean(keeper, folder, before);
+  const left: LeftFile[] = [];
+  const { proved, damaged } = await prove(folder, before, now);
+  for (const name of damaged) await folder.remove(name);
+  const went = await wentSince(keeper, before);
+  left.push(...(await cleanFiles(folder, before, went)));
   const listed = await folder.list();
   const there = new Set(listed.map(({ name }) => name));
   const sizes = new Map(listed.map(({ name, size }) => [name, size]));
   // A file that is gone, or no longer what it was, may have been the only one with its entries: all is looked at anew.
-  const whole = Object.entries(before.files).some(([name, size]) => sizes.get(name) !== size);
+  const whole = Object.entries(before.files).some(([name, size]) => {
+    const now = sizes.get(name);
+    return now !== size && now !== UNREADABLE;
+  });
   const known = whole ? { ...before, files: {}, upto: 0 } : before;
-  const left: LeftFile[] = [];
   const files: Record<string, number> = { ...known.files };
-  const read: { readonly name: string; readonly size: number; readonly file: SealedFile }[] = [];
+  const found: Read[] = [];
   for (const { name, size } of listed) {
     if (!isSealedName(name) || known.files[name] === size) continue;
-    const file = readSealed(await folder.read(name));
-    if (file.ok) read.push({ name, size, file: file.value });
-    else left.push({ name, why: file.error });
+    const bytes = await readFile(folder, name);
+    const file = bytes && readSealed(bytes);
+    if (file?.ok) found.push({ name, size, file: file.value });
+    else left.push({ name, why: file ? file.error : { code: 'unreadable' } });
   }
-  const fold = await keeper.fold();
-  if (!anyYard && read.length > 0 && Object.keys(known.files).length === 0) {
-    const other = otherYard(
-      fold.entries.map(({ rig }) => rig),
-      read.flatMap(({ file }) => file.entries),
+  const here = await hereOf(keeper);
+  const others = found.filter(({ file }) => file.device !== known.device);
+  if (!accept && before.at === undefined) {
+    const asks = holdsOf(
+      others.map(({ file }) => file),
+      here,
     );
-    if (other) return { otherYard: other };
+    const strange = isStrange(
+      others.map(({ file }) => file),
+      here,
+    );
+    if (asks.length > 0 || strange) return { asks, strange };
   }
+  const strangers = accept ? [] : strangersIn(others, known, here);
+  const read = found.filter((one) => !strangers.includes(one));
   const taken = await takeIn(
     keeper,
     read.map(({ name, file }) => ({ name, file })),
@@ -149,7 +185,10 @@ export async function keepInStep(
     files[name] = bytes.length;
     written = mine.length + newer.length;
   }
+  left.push(...(await cleanPictures(keeper, folder, went)));
+  const keepsSome = left.some(({ why }) => why.code === 'keeps-what-went');
   const pictures = await swapPhotos(keeper, folder, there);
+  left.push(...pictures.left);
   const backup = await backUp(keeper, folder, now);
   await keeper.shelves.noteFact(KEY, {
     device: known.device,
@@ -157,9 +196,62 @@ export async function keepInStep(
     upto: last,
     devices,
     at: now,
-    cleaned,
+    cleaned: keepsSome ? (before.cleaned ?? 0) : went.rigs.length + went.photos.length,
+    proved,
   } satisfies Known);
-  return { brought, written, ...pictures, left, devices, backup };
+  return {
+    brought,
+    written,
+    photosIn: pictures.photosIn,
+    photosOut: pictures.photosOut,
+    left,
+    devices,
+    backup,
+    asks: holdsOf(
+      strangers.map(({ file }) => file),
+      here,
+    ),
+  };
+}
+
+/** The bytes of a file; undefined where this device cannot read it just now, as one that lies in the cloud alone. */
+async function readFile(folder: Folder, name: string): Promise<Uint8Array | undefined> {
+  try {
+    return await folder.read(name);
+  } catch {
+    return undefined;
+  }
+}
+
+/** The files of devices that were never met here and speak of no rig here. */
+function strangersIn(others: readonly Read[], { devices }: Known, here: Here): readonly Read[] {
+  const unmet = others.filter(({ file }) => devices[file.device] === undefined);
+  return [...new Set(unmet.map(({ file }) => file.device))].flatMap((device) => {
+    const theirs = unmet.filter(({ file }) => file.device === device);
+    return isStrange(
+      theirs.map(({ file }) => file),
+      here,
+    )
+      ? theirs
+      : [];
+  });
+}
+
+/** Reads this device's own files back, once a day: those that are no longer what was written. */
+async function prove(
+  folder: Folder,
+  { device, files, proved }: Known,
+  now: Instant,
+): Promise<{ readonly proved: Instant | undefined; readonly damaged: readonly string[] }> {
+  if (proved !== undefined && Math.abs(Date.parse(now) - Date.parse(proved)) < DAY)
+    return { proved, damaged: [] };
+  const damaged: string[] = [];
+  for (const { name, size } of await folder.list()) {
+    if (!name.startsWith(`yardline-${device}-`) || !isSealedName(name) || files[name] === undefined) continue;
+    const bytes = size === UNREADABLE ? undefined : await readFile(folder, name);
+    if (bytes && !readSealed(bytes).ok) damaged.push(name);
+  }
+  return { proved: now, damaged };
 }
 
 /** Takes the entries of sealed files in: those that are not here yet. A file that contradicts what is here is left. */
@@ -196,26 +288,69 @@ async function takeIn(
   return { brought, ids, left };
 }
 
-/** Files that were opened by hand, as they come from another device: taken in, or told why not. */
-export async function openSealed(
+/** Files that were opened by hand, read and not written yet. */
+export interface OpenedFiles {
+  readonly read: readonly { readonly name: string; readonly file: SealedFile }[];
+  readonly pictures: readonly { readonly hash: string; readonly bytes: Uint8Array }[];
+}
+
+/** What files opened by hand would bring. */
+export interface CheckedFiles {
+  readonly asks: readonly Holds[];
+  /** They speak of no rig that is here. */
+  readonly strange: boolean;
+  readonly pictures: number;
+  readonly left: readonly LeftFile[];
+}
+
+/** Reads files that came from another device by hand or by a share: told first, written by `bringFiles`. */
+export async function checkFiles(
   keeper: Keeper,
   files: readonly { readonly name: string; readonly bytes: Uint8Array }[],
-): Promise<Pick<InStep, 'brought' | 'left' | 'photosIn'>> {
+): Promise<{ readonly checked: CheckedFiles; readonly opened: OpenedFiles }> {
   const left: LeftFile[] = [];
   const read: { readonly name: string; readonly file: SealedFile }[] = [];
-  let photosIn = 0;
+  const pictures: { readonly name: string; readonly hash: string; readonly bytes: Uint8Array }[] = [];
   for (const { name, bytes } of files) {
     const hash = photoOfName(name);
-    if (hash !== undefined) {
-      if (await keeper.shelves.takePhoto(hash, bytes)) photosIn += 1;
-      continue;
-    }
-    const file = readSealed(bytes);
-    if (file.ok) read.push({ name, file: file.value });
-    else left.push({ name, why: file.error });
+    const file = hash === undefined ? readSealed(bytes) : undefined;
+    if (hash !== undefined) pictures.push({ name, hash, bytes });
+    else if (file?.ok) read.push({ name, file: file.value });
+    else if (file) left.push({ name, why: file.error });
   }
-  const taken = await takeIn(keeper, read);
-  return { brought: taken.brought, left: [...left, ...taken.left], photosIn };
+  const here = await hereOf(keeper);
+  const sealed = read.map(({ file }) => file);
+  const spoken = new Set(
+    [...here.entries, ...sealed.flatMap(({ entries }) => entries)].flatMap((one) =>
+      one.kind === 'photo' ? [one.body.hash] : [],
+    ),
+  );
+  const wanted = pictures.filter(({ hash }) => spoken.has(hash));
+  for (const { name, hash } of pictures)
+    if (!spoken.has(hash)) left.push({ name, why: { code: 'unspoken' } });
+  return {
+    checked: {
+      asks: holdsOf(sealed, here),
+      strange: isStrange(sealed, here),
+      pictures: wanted.length,
+      left,
+    },
+    opened: { read, pictures: wanted },
+  };
+}
+
+/** Takes in the files that were told of. */
+export async function bringFiles(
+  keeper: Keeper,
+  { read, pictures }: OpenedFiles,
+): Promise<Pick<InStep, 'brought' | 'left' | 'photosIn'>> {
+  const { brought, left } = await takeIn(keeper, read);
+  let photosIn = 0;
+  const wrong: LeftFile[] = [];
+  for (const { hash, bytes } of pictures)
+    if (await keeper.shelves.takePhoto(hash, bytes)) photosIn += 1;
+    else wrong.push({ name: photoFileName(hash), why: { code: 'not-the-picture' } });
+  return { brought, left: [...left, ...wrong], photosIn };
 }
 
 const SENT = 'sent';
@@ -239,29 +374,85 @@ export async function sealForSending(
   return { ...file, entries: rows.entries.length + rows.unread.length };
 }
 
-/**
- * Takes this device's own files out of the folder that hold lines of a rig that was let go of: what else they held is
- * written anew. Each device does so for its own. Gives how many rigs that was for.
- */
-async function clean(keeper: Keeper, folder: Folder, { device, cleaned = 0 }: Known): Promise<number> {
-  const { state } = await keeper.fold();
-  const gone = state.rigs[HOUSE]?.gone.rigs ?? [];
-  if (gone.length <= cleaned) return cleaned;
-  for (const { name } of await folder.list()) {
-    if (!isSealedName(name)) continue;
-    const file = readSealed(await folder.read(name));
-    if (!file.ok || file.value.device !== device) continue;
-    if (file.value.entries.some(({ rig }) => gone.includes(rig))) await folder.remove(name);
-  }
-  return gone.length;
+/** What was let go of for good, where the folder was not gone through for all of it yet. */
+interface Went {
+  readonly rigs: readonly string[];
+  readonly photos: readonly string[];
+  readonly isNew: boolean;
 }
 
-/** The rigs of files that share none with what is here; nothing where there is nothing here, or they do. */
-function otherYard(here: readonly string[], entries: SealedFile['entries']): readonly string[] | undefined {
-  const own = new Set(here.filter((rig) => rig !== HOUSE));
-  const theirs = entries.filter(({ rig }) => rig !== HOUSE);
-  if (own.size === 0 || theirs.length === 0 || theirs.some(({ rig }) => own.has(rig))) return undefined;
-  return theirs.flatMap((entry) => (entry.kind === 'rig.setup' ? [entry.body.model.name] : []));
+async function wentSince(keeper: Keeper, { cleaned = 0 }: Known): Promise<Went> {
+  const { rigs = [], photos = [] } = (await keeper.fold()).state.rigs[HOUSE]?.gone ?? {};
+  return { rigs, photos, isNew: rigs.length + photos.length > cleaned };
+}
+
+/** Goes through the folder's files, each by itself; those that could not be dealt with are told, and tried again. */
+async function each(folder: Folder, work: (name: string) => Promise<void>): Promise<readonly LeftFile[]> {
+  const left: LeftFile[] = [];
+  for (const { name } of await folder.list())
+    try {
+      await work(name);
+    } catch {
+      left.push({ name, why: { code: 'keeps-what-went' } });
+    }
+  return left;
+}
+
+/**
+ * Takes this device's own files out of the folder that hold lines of a rig that was let go of: what else they held is
+ * written anew. Each device does so for its own.
+ */
+async function cleanFiles(
+  folder: Folder,
+  { device }: Known,
+  { rigs, isNew }: Went,
+): Promise<readonly LeftFile[]> {
+  if (!isNew) return [];
+  return each(folder, async (name) => {
+    if (!name.startsWith(`yardline-${device}-`) || !isSealedName(name)) return;
+    const file = readSealed(await folder.read(name));
+    // One that is damaged is dealt with where it is found to be.
+    if (!file.ok || file.value.device !== device) return;
+    if ([...file.value.entries, ...file.value.unread].some(({ rig }) => rigs.includes(rig)))
+      await folder.remove(name);
+  });
+}
+
+/** Takes pictures out of the folder that nothing speaks of any more, and writes archives that were written there by themselves again without what was let go of. */
+async function cleanPictures(
+  keeper: Keeper,
+  folder: Folder,
+  { rigs, photos, isNew }: Went,
+): Promise<readonly LeftFile[]> {
+  if (!isNew) return [];
+  const { entries } = await keeper.entries();
+  const spoken = new Set(entries.flatMap((one) => (one.kind === 'photo' ? [one.body.hash] : [])));
+  return each(folder, async (name) => {
+    const hash = photoOfName(name);
+    if (hash !== undefined && (!spoken.has(hash) || photos.includes(hash))) await folder.remove(name);
+    else if (BACKUP.test(name)) await cleanArchive(folder, name, { rigs, photos });
+  });
+}
+
+/** Writes an archive anew without what was let go of, where it holds some of it. Throws where it cannot be read. */
+async function cleanArchive(
+  folder: Folder,
+  name: string,
+  { rigs, photos }: Pick<Went, 'rigs' | 'photos'>,
+): Promise<void> {
+  const read = readArchive(await folder.read(name));
+  if (!read.ok) throw new Error(read.error.code);
+  const { created, entries, unread, photos: held } = read.value;
+  const stays = ({ rig }: { readonly rig: string }) => !rigs.includes(rig);
+  const spoken = new Set(
+    entries.filter(stays).flatMap((one) => (one.kind === 'photo' ? [one.body.hash] : [])),
+  );
+  const pictures = Object.entries(held).filter(([hash]) => spoken.has(hash) && !photos.includes(hash));
+  if (entries.every(stays) && unread.every(stays) && pictures.length === Object.keys(held).length) return;
+  await folder.write(
+    name,
+    writeArchive(entries.filter(stays), created, Object.fromEntries(pictures), unread.filter(stays)),
+  );
 }
 
 /** Pictures that one side has and the other has not. */
@@ -269,28 +460,31 @@ async function swapPhotos(
   keeper: Keeper,
   folder: Folder,
   there: ReadonlySet<string>,
-): Promise<Pick<InStep, 'photosIn' | 'photosOut'>> {
+): Promise<Pick<InStep, 'photosIn' | 'photosOut' | 'left'>> {
   const shared = new Map(
     [...there].flatMap((name) => {
       const hash = photoOfName(name);
       return hash === undefined ? [] : [[hash, name] as const];
     }),
   );
+  const left: LeftFile[] = [];
   let photosIn = 0;
   let photosOut = 0;
   for (const { hash, here } of await keeper.shelves.spokenPhotos()) {
     const name = shared.get(hash);
     if (!here && name !== undefined) {
-      const bytes = await folder.read(name);
-      if (await keeper.shelves.takePhoto(hash, bytes)) photosIn += 1;
+      const bytes = await readFile(folder, name);
+      if (!bytes) left.push({ name, why: { code: 'unreadable' } });
+      else if (await keeper.shelves.takePhoto(hash, bytes)) photosIn += 1;
+      else left.push({ name, why: { code: 'not-the-picture' } });
     } else if (here && name === undefined) {
-      const blob = await keeper.shelves.readOriginal(hash);
-      if (!blob) continue;
-      await folder.write(photoFileName(hash), new Uint8Array(await blob.arrayBuffer()));
+      const bytes = await keeper.shelves.readBytes(hash);
+      if (!bytes) continue;
+      await folder.write(photoFileName(hash), bytes);
       photosOut += 1;
     }
   }
-  return { photosIn, photosOut };
+  return { photosIn, photosOut, left };
 }
 
 /** Writes an archive beside it after a big day or a week, and notes it. */

@@ -152,7 +152,7 @@ export {
   seasonWords,
   yearDay,
 } from './season';
-export { leftFileWords, metWords } from './in-step';
+export { holdsFrom, holdsLines, leftFileWords, metWords } from './in-step';
 export {
   FIELD_WORDS,
   rowProblemWords,

@@ -17,6 +17,7 @@ export { useOnce } from './primitives/use-once';
 export { SheetForm } from './primitives/sheet-form';
 export { Stepper } from './primitives/stepper';
 export { Mark, markColor } from './mark';
+export { Lines } from './lines';
 export { Tape } from './tape';
 export { cx } from './cx';
 export { Toasts } from './toasts';

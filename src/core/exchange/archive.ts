@@ -5,6 +5,7 @@ import * as z from 'zod/mini';
 import { fail, isInstant, ok, shaped, type Instant, type Result } from '../base';
 import { compareEntries, isNewer, readEntry, unreadEntry, type Entry, type UnreadEntry } from '../log';
 import { FORMAT, FORMAT_VERSION, toLine } from './format';
+import { isNoEntry } from './lines';
 
 const LOG = 'log.ndjson';
 const MANIFEST = 'manifest.json';
@@ -22,9 +23,6 @@ const MOST = {
   /** So many times what is packed: words shrink to a tenth, pictures not at all. */
   unpacked: 100,
   entries: 250_000,
-  /** Letters of one line, and how deep it may nest. */
-  line: MB,
-  depth: 32,
 };
 
 const manifestSchema = z.object({
@@ -124,24 +122,6 @@ function unpack(bytes: Uint8Array): Result<Record<string, Uint8Array>, ArchivePr
   }
 }
 
-/** True for a line that nests deeper than any entry does: nothing reads it. */
-function isTooDeep(line: string): boolean {
-  let depth = 0;
-  let quoted = false;
-  for (let i = 0; i < line.length; i++) {
-    const letter = line.charCodeAt(i);
-    if (quoted) {
-      if (letter === 92) i += 1;
-      else if (letter === 34) quoted = false;
-    } else if (letter === 34) quoted = true;
-    else if (letter === 91 || letter === 123) {
-      depth += 1;
-      if (depth > MOST.depth) return true;
-    } else if (letter === 93 || letter === 125) depth -= 1;
-  }
-  return false;
-}
-
 function readManifest(bytes: Uint8Array | undefined): Result<z.infer<typeof manifestSchema>, ArchiveProblem> {
   if (!bytes) return fail({ code: 'not-ours', detail: `there is no ${MANIFEST} in it` });
   let json: unknown;
@@ -186,7 +166,7 @@ function readLines(
   for (const [i, lineText] of lines.entries()) {
     const line = i + 1;
     if (line % TELL === 0) told(line / lines.length);
-    if (lineText.length > MOST.line || isTooDeep(lineText))
+    if (isNoEntry(lineText))
       return fail({ code: 'bad-line', line, field: '', detail: 'longer or deeper than any entry' });
     let json: unknown;
     try {

@@ -25,6 +25,7 @@ export {
   type SealedFile,
   type SealedProblem,
 } from './sealed';
+export { holdsOf, isStrange, type Here, type Holds } from './holds';
 export { csvOf, type Table } from './table-out';
 export {
   DATE_STYLES,

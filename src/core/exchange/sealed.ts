@@ -5,6 +5,7 @@ import * as z from 'zod/mini';
 import { fail, isInstant, ok, shaped, type Instant, type Result } from '../base';
 import { compareEntries, isNewer, readEntry, unreadEntry, type Entry, type UnreadEntry } from '../log';
 import { toLine } from './format';
+import { isNoEntry } from './lines';
 
 /** The name of the format of sealed files, as their first line states it. */
 const SEALED = 'yardline-sealed';
@@ -12,9 +13,8 @@ const VERSION = 1;
 /** A sealed file by its name, whatever a cloud made of it: `(2)`, ` - Copy`. What it holds says what it is. */
 const NAME = /^yardline-[0-9a-f]{8}-[0-9a-f]{16}.*\.ndjson$/i;
 const PHOTO = /^yardline-photo-([0-9a-f]{64})\.jpg$/i;
-/** Letters of a line, and bytes of a file, beyond which nobody's log goes. */
-const LONGEST = 1024 * 1024;
-const LARGEST = 96 * LONGEST;
+/** Bytes of a file beyond which nobody's log goes. */
+const LARGEST = 96 * 1024 * 1024;
 
 const headSchema = z.object({
   format: z.literal(SEALED),
@@ -43,10 +43,19 @@ export type SealedProblem =
   | { readonly code: 'cut-short' }
   | { readonly code: 'bad-line'; readonly line: number; readonly detail: string };
 
-/** A file that was not taken in, and why: beside what is wrong with it, it may contradict what is here, or be made up. */
+/**
+ * A file that was left as it is, and why: beside what is wrong with it, it may contradict what is here, be made up, not
+ * be readable by this device just now, hold a picture that no entry speaks of, or hold what was let go of and not be
+ * ours to change.
+ */
 export interface LeftFile {
   readonly name: string;
-  readonly why: SealedProblem | { readonly code: 'conflict' | 'simulated' };
+  readonly why:
+    | SealedProblem
+    | {
+        readonly code:
+          'conflict' | 'simulated' | 'unreadable' | 'unspoken' | 'not-the-picture' | 'keeps-what-went';
+      };
 }
 
 /** True for a file that may hold a piece of a log, by its name. */
@@ -93,17 +102,25 @@ export function readSealed(bytes: Uint8Array): Result<SealedFile, SealedProblem>
   if (bytesToHex(sha256(body)) !== head.data.sha256) return fail({ code: 'cut-short' });
   const entries: Entry[] = [];
   const unread: UnreadEntry[] = [];
+  const seen = new Map<string, number>();
   const lines = strFromU8(body).split('\n');
   lines.pop();
   for (const [i, text] of lines.entries()) {
     const line = i + 2;
-    const json = text.length > LONGEST ? undefined : parsed(text);
+    if (isNoEntry(text)) return fail({ code: 'bad-line', line, detail: 'longer or deeper than any entry' });
+    const json = parsed(text);
     if (json === undefined) return fail({ code: 'bad-line', line, detail: 'not JSON' });
     const entry = readEntry(json);
     const newer = !entry.ok && isNewer(entry.error) ? unreadEntry(json, entry.error) : undefined;
+    if (!entry.ok && !newer)
+      return fail({ code: 'bad-line', line, detail: `${entry.error.field}: ${entry.error.detail}` });
+    const id = entry.ok ? entry.value.id : (newer?.id ?? '');
+    const before = seen.get(id);
+    if (before !== undefined)
+      return fail({ code: 'bad-line', line, detail: `the same entry as line ${before}` });
+    seen.set(id, line);
     if (entry.ok) entries.push(entry.value);
     else if (newer) unread.push(newer);
-    else return fail({ code: 'bad-line', line, detail: `${entry.error.field}: ${entry.error.detail}` });
   }
   if (entries.length + unread.length !== head.data.entries) return fail({ code: 'cut-short' });
   return ok({ device: head.data.device, created: head.data.created, entries, unread });

@@ -1,5 +1,8 @@
 /** @jest-environment ./src/testing/environment.cjs */
 import { readFileSync } from 'node:fs';
+import { writeSealed } from '@/core/exchange';
+import { HOUSE, makeEntry } from '@/core/log';
+import { sampleModel } from '@/core/testing/arbitraries';
 import { alertOf, anotherDevice, demo, DRIFTWOOD, setUp, test, tow, type TestPage } from '@/testing';
 
 const csv = (name: string, text: string) => ({ name, mimeType: 'text/csv', buffer: Buffer.from(text) });
@@ -106,18 +109,19 @@ test('a rig sold: its record is handed over as an archive, and then it is gone f
   await page.goto('/');
   await expect(page.getByRole('heading', { name: 'Can you tow today?' })).toBeVisible();
 
-  const bring = async () => {
-    await page.goto('/keep');
-    await page.getByLabel('Choose an archive').setInputFiles(path);
-    await page.getByRole('button', { name: 'Bring them in' }).click();
-    await expect(page.getByText('brought in.')).toBeVisible();
-    await page.goto('/');
-  };
   // Here it does not come back; whoever bought it opens it in a yard of their own.
-  await bring();
-  await expect(page.getByRole('heading', { name: 'Can you tow today?' })).toBeVisible();
+  await page.goto('/keep');
+  await page.getByLabel('Choose an archive').setInputFiles(path);
+  const came = block(page, 'Bring one in');
+  await expect(came).toContainText('2 entries of what was deleted here for good stay out.');
+  await expect(came.getByRole('button', { name: 'Bring them in' })).toHaveCount(0);
   anotherDevice();
-  await bring();
+  await page.goto('/keep');
+  await page.getByLabel('Choose an archive').setInputFiles(path);
+  await expect(came).toContainText(`${DRIFTWOOD.name}, not here yet: 2 entries`);
+  await came.getByRole('button', { name: 'Bring them in' }).click();
+  await expect(came).toContainText('2 entries brought in.');
+  await page.goto('/');
   await expect(page.getByRole('navigation', { name: 'Rigs' })).toContainText(DRIFTWOOD.name);
 });
 
@@ -179,6 +183,41 @@ test('a damaged or foreign file is refused with the reason, and nothing is chang
   await refused('flipped.zip', flipped, /not an archive|damaged|not a Yardline archive/);
   await refused('letter.zip', Buffer.from('Dear all, this is a letter.'), /not an archive/);
   expect(await told()).toBe(before);
+});
+
+test('files from another device are told of before anything of them is here, and by hand they are taken in', async ({
+  page,
+}) => {
+  const rig = '0196d000-0000-7000-8000-0000000000cc';
+  const told = (n: number) => ({
+    id: `0196d000-0000-7000-8000-00000000000${n}`,
+    happened: '2026-05-16T14:00:00.000Z',
+    recorded: '2026-05-16T14:00:00.000Z',
+  });
+  const entries = [
+    makeEntry('rig.setup', { ...told(1), rig }, { model: { ...sampleModel({}), name: 'Stranger' } }),
+    makeEntry('note', { ...told(2), rig: HOUSE }, { text: 'for every rig' }),
+  ];
+  const { name, bytes } = writeSealed('eeeeeeee', entries, told(1).recorded);
+  const file = { name, mimeType: 'application/x-ndjson', buffer: Buffer.from(bytes) };
+  await setUp(page, DRIFTWOOD);
+  await page.goto('/keep');
+  const others = block(page, 'Other devices');
+  await others.getByLabel('Open files from another device').setInputFiles(file);
+  await expect(others).toContainText('Another yard’s, by the look of it.');
+  await expect(others).toContainText('Device eeeeeeee');
+  await expect(others).toContainText('Stranger, not here yet: 1 entry');
+  await expect(others).toContainText('For all your rigs, such as house rules: 1 new entry');
+  await others.getByRole('button', { name: 'Leave it' }).click();
+  await expect(others).not.toContainText('Stranger');
+  await page.goto('/');
+  await expect(page.getByRole('navigation', { name: 'Rigs' })).not.toContainText('Stranger');
+  await page.goto('/keep');
+  await others.getByLabel('Open files from another device').setInputFiles(file);
+  await others.getByRole('button', { name: 'It is mine too: put them together' }).click();
+  await expect(others).toContainText('2 entries came in.');
+  await others.getByLabel('Open files from another device').setInputFiles(file);
+  await expect(others).toContainText('Nothing new in it: all of it is here.');
 });
 
 test('units change at any time', async ({ page }) => {

@@ -81,7 +81,8 @@ export function LetGo({ rigs }: { rigs: readonly RigView[] }) {
                 <p>
                   <strong>Deleting cannot be taken back.</strong> All{' '}
                   {count(saved.entries, 'entry', 'entries')} of {name}, its pictures and cards leave this
-                  device, and every other one in step. Archives you saved keep it.
+                  device. In a folder in step they go from its files, photos and automatic archives, and from
+                  every other device, when each meets next. What you saved, sent or printed yourself keeps it.
                 </p>
                 <Field
                   label={`Type ${name} to delete it`}

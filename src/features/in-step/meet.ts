@@ -13,8 +13,8 @@ interface Permitted {
   readonly requestPermission?: (how: { mode: 'readwrite' }) => Promise<PermissionState>;
 }
 
-/** Meets the other devices in the folder that was chosen, one tab at a time; `tapped` may ask the browser's user. */
-export async function meet(yard: Yard, { tapped = false, anyYard = false } = {}): Promise<void> {
+/** Meets the other devices in the folder that was chosen, one tab at a time; `tapped` may ask the browser's user, `accept` takes in what was asked about. */
+export async function meet(yard: Yard, { tapped = false, accept = false } = {}): Promise<void> {
   const { handle } = await yard.send('folder', { of: 'step' });
   if (!handle) return;
   const folder = handle as FileSystemDirectoryHandle & Permitted;
@@ -27,10 +27,8 @@ export async function meet(yard: Yard, { tapped = false, anyYard = false } = {})
     setStep({ at: 'meeting' });
     try {
       const now = yard.clock.now();
-      const done = await yard.send('keepInStep', { handle, now, ...(anyYard && { anyYard }) });
-      setStep(
-        'otherYard' in done ? { at: 'other-yard', rigs: done.otherYard } : { at: 'met', when: now, done },
-      );
+      const done = await yard.send('keepInStep', { handle, now, ...(accept && { accept }) });
+      setStep('strange' in done ? { at: 'asks', ...done } : { at: 'met', when: now, done });
     } catch (error) {
       setStep({ at: 'failed', reason: error instanceof Error ? error.message : String(error) });
     }

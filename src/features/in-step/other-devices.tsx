@@ -1,10 +1,12 @@
 'use client';
 
 import { useState } from 'react';
+import type { Holds } from '@/core/exchange';
+import type { CheckedFiles } from '@/keeper';
 import { setPreferences, useAsk, useYard } from '@/store';
-import { count, dayAgo, leftFileWords, list, metWords, sinceWords } from '@/text';
+import { count, dayAgo, holdsFrom, holdsLines, leftFileWords, metWords, sinceWords } from '@/text';
 import { useTaken } from '@/features/files';
-import { Button, FieldError, FileButton, Mark, reported, saveFile } from '@/ui';
+import { Button, cx, FieldError, FileButton, Lines, Mark, reported, saveFile } from '@/ui';
 import { meet } from './meet';
 import { setStep, useStep } from './status';
 
@@ -14,6 +16,51 @@ const pickOf = (): Pick | undefined => {
   const { showDirectoryPicker } = window as unknown as { readonly showDirectoryPicker?: Pick };
   return showDirectoryPicker?.bind(window);
 };
+
+/** What would come in from elsewhere, and whose it is: nothing of it is here before its owner says so. */
+function Asked({
+  now,
+  asks,
+  strange,
+  pictures = 0,
+  onTake,
+  onLeave,
+}: {
+  now: string;
+  asks: readonly Holds[];
+  /** It speaks of no rig that is here. */
+  strange: boolean;
+  pictures?: number;
+  onTake: () => void;
+  onLeave?: { readonly label: string; readonly do: () => void };
+}) {
+  return (
+    <section
+      aria-label="What would come in"
+      className={cx('grid gap-3 border-l-4 pl-4', strange ? 'border-due' : 'border-accent')}
+    >
+      {strange && (
+        <p>
+          <strong>Another yard’s, by the look of it.</strong> It shares no rig with yours. Nothing was taken
+          in or written.
+        </p>
+      )}
+      {asks.map((one) => (
+        <div key={one.device}>
+          <p className="font-semibold">{holdsFrom(one, now)}</p>
+          <Lines of={holdsLines(one)} />
+        </div>
+      ))}
+      {pictures > 0 && <p>{count(pictures, 'photo')}</p>}
+      <div className="flex flex-wrap gap-2.5">
+        <Button look={strange ? 'plain' : 'primary'} onClick={onTake}>
+          {strange ? 'It is mine too: put them together' : 'Bring it in'}
+        </Button>
+        {onLeave && <Button onClick={onLeave.do}>{onLeave.label}</Button>}
+      </div>
+    </section>
+  );
+}
 
 /** The folder that devices share, where the browser can hold one. */
 function SharedFolder({ now }: { now: string }) {
@@ -40,8 +87,8 @@ function SharedFolder({ now }: { now: string }) {
         setProblem(error instanceof Error ? error.message : String(error));
     }
   };
-  const now2 = async (anyYard = false) => {
-    await meet(store, { tapped: true, anyYard });
+  const now2 = async (accept = false) => {
+    await meet(store, { tapped: true, accept });
     setTurn(turn + 1);
   };
   const forget = async () => {
@@ -96,18 +143,17 @@ function SharedFolder({ now }: { now: string }) {
             </ul>
           )}
           {status.at === 'ask' && <p>The browser asks again before it opens the folder: tap “Meet now”.</p>}
-          {status.at === 'other-yard' && (
-            <div className="border-due grid gap-2 border-l-4 pl-4">
-              <p>
-                Another yard’s files lie in this folder
-                {status.rigs.length > 0 ? `: ${list([...new Set(status.rigs)])}` : ''}. It shares no rig with
-                yours. Nothing was taken in or written.
-              </p>
-              <div className="flex flex-wrap gap-2.5">
-                <Button onClick={() => reported(now2(true))}>It is mine too: put them together</Button>
-                <Button onClick={() => reported(forget())}>Choose another folder</Button>
-              </div>
-            </div>
+          {status.at === 'asks' && (
+            <Asked
+              now={now}
+              asks={status.asks}
+              strange={status.strange}
+              onTake={() => reported(now2(true))}
+              onLeave={{ label: 'Choose another folder', do: () => reported(forget()) }}
+            />
+          )}
+          {status.at === 'met' && status.done.asks.length > 0 && (
+            <Asked now={now} asks={status.done.asks} strange onTake={() => reported(now2(true))} />
           )}
           {status.at === 'failed' && (
             <div>
@@ -133,10 +179,11 @@ function SharedFolder({ now }: { now: string }) {
 }
 
 /** The same by hand: a file of what is new, handed over, and files from the other device taken in. */
-function ByHand({ arrived }: { arrived: readonly File[] }) {
+function ByHand({ now, arrived }: { now: string; arrived: readonly File[] }) {
   const { store } = useYard();
   const [said, setSaid] = useState<string>();
   const [left, setLeft] = useState<readonly string[]>([]);
+  const [found, setFound] = useState<CheckedFiles>();
 
   const send = async (all: boolean) => {
     const file = await store.send('sealedOut', { now: store.clock.now(), all });
@@ -155,7 +202,15 @@ function ByHand({ arrived }: { arrived: readonly File[] }) {
     const read = await Promise.all(
       files.map(async (file) => ({ name: file.name, bytes: new Uint8Array(await file.arrayBuffer()) })),
     );
-    const done = await store.send('openSealed', { files: read });
+    const checked = await store.send('checkFiles', { files: read });
+    setLeft(checked.left.map(leftFileWords));
+    const nothing = checked.asks.length + checked.pictures === 0;
+    setFound(nothing ? undefined : checked);
+    setSaid(nothing && checked.left.length === 0 ? 'Nothing new in it: all of it is here.' : undefined);
+  };
+  const bring = async () => {
+    const done = await store.send('bringFiles', undefined);
+    setFound(undefined);
     setLeft(done.left.map(leftFileWords));
     setSaid(`${metWords(done)}.`);
   };
@@ -179,6 +234,16 @@ function ByHand({ arrived }: { arrived: readonly File[] }) {
           Send everything
         </Button>
       </div>
+      {found && (
+        <Asked
+          now={now}
+          asks={found.asks}
+          strange={found.strange}
+          pictures={found.pictures}
+          onTake={() => reported(bring())}
+          onLeave={{ label: 'Leave it', do: () => setFound(undefined) }}
+        />
+      )}
       {said && <p role="status">{said}</p>}
       {left.map((words) => (
         <FieldError key={words}>{words}</FieldError>
@@ -199,7 +264,7 @@ export function OtherDevices({
   return (
     <div className="grid gap-6">
       <SharedFolder now={now} />
-      <ByHand arrived={arrived} />
+      <ByHand now={now} arrived={arrived} />
     </div>
   );
 }

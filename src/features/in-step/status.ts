@@ -1,6 +1,7 @@
 'use client';
 
 import { useSyncExternalStore } from 'react';
+import type { Holds } from '@/core/exchange';
 import type { InStep } from '@/keeper';
 
 /** How keeping in step stands in this tab. */
@@ -8,7 +9,8 @@ export type StepStatus =
   | { readonly at: 'idle' }
   | { readonly at: 'meeting' }
   | { readonly at: 'met'; readonly when: string; readonly done: InStep }
-  | { readonly at: 'other-yard'; readonly rigs: readonly string[] }
+  /** A folder that is met for the first time: what lies there is told before anything of it is taken in. */
+  | { readonly at: 'asks'; readonly asks: readonly Holds[]; readonly strange: boolean }
   /** The browser asks its user again before it opens the folder. */
   | { readonly at: 'ask' }
   | { readonly at: 'failed'; readonly reason: string };

@@ -3,9 +3,9 @@
 import { useState } from 'react';
 import type { CheckedArchive } from '@/keeper';
 import { askToKeepOnce, isStopped, useYard } from '@/store';
-import { archiveWords, count, dayInFull } from '@/text';
+import { archiveWords, count, dayInFull, holdsLines } from '@/text';
 import { useTaken } from '@/features/files';
-import { Button, FieldError, FileButton, reported } from '@/ui';
+import { Button, FieldError, FileButton, Lines, reported } from '@/ui';
 
 type Sound = Extract<CheckedArchive, { ok: true }>;
 type Refused = Extract<CheckedArchive, { ok: false }>;
@@ -21,7 +21,7 @@ type Stage =
   | ({ readonly at: 'checked'; readonly file: string } & Sound)
   | { readonly at: 'bringing' }
   | { readonly at: 'failed'; readonly reason: string; readonly file: string }
-  | { readonly at: 'done'; readonly added: number };
+  | { readonly at: 'done'; readonly added: number; readonly photos: number };
 
 /** An archive brought in: checked whole first, then written in one piece, or refused with nothing changed. */
 export function ArchiveIn({
@@ -58,9 +58,9 @@ export function ArchiveIn({
   const bring = async (file: string) => {
     setStage({ at: 'bringing' });
     try {
-      const added = await store.send('bringIn', undefined);
+      const done = await store.send('bringIn', undefined);
       askToKeepOnce();
-      setStage({ at: 'done', added });
+      setStage({ at: 'done', ...done });
     } catch (error) {
       setStage({ at: 'failed', reason: reasonOf(error), file });
     }
@@ -102,12 +102,19 @@ export function ArchiveIn({
         <div className="border-accent grid gap-3 border-l-4 pl-4">
           <p>
             <strong>{stage.file}</strong> is sound, saved {dayInFull(stage.created)}.{' '}
-            {stage.added === 0
-              ? `All of its ${count(stage.same, 'entry', 'entries')} are here already.${stage.photos > 0 ? ` It holds ${count(stage.photos, 'photo')}; any that are missing here are put back.` : ''}`
-              : `${count(stage.added, 'entry', 'entries')} would be added; ${stage.same} are here already.`}
+            {stage.added > 0
+              ? `${count(stage.added, 'entry', 'entries')} would be added; ${stage.same} are here already.`
+              : stage.gone === 0
+                ? `All of its ${count(stage.same, 'entry', 'entries')} are here already.`
+                : stage.same > 0 && `${count(stage.same, 'entry', 'entries')} are here already.`}
+            {stage.gone > 0 &&
+              ` ${count(stage.gone, 'entry', 'entries')} of what was deleted here for good ${stage.gone === 1 ? 'stays' : 'stay'} out.`}
+            {stage.photos > 0 && ` ${count(stage.photos, 'photo')} would be added.`}
             {stage.newer > 0 &&
               ` ${count(stage.newer, 'entry was', 'entries were')} written by a newer Yardline: kept as they are, not read here.`}
           </p>
+          {stage.holds && <Lines of={holdsLines(stage.holds)} />}
+          {stage.strange && <p>It shares no rig with yours.</p>}
           <div className="flex gap-2.5">
             {(stage.added > 0 || stage.photos > 0) && (
               <Button look="primary" onClick={() => reported(bring(stage.file))}>
@@ -118,7 +125,13 @@ export function ArchiveIn({
           </div>
         </div>
       )}
-      {stage.at === 'done' && <p role="status">{count(stage.added, 'entry', 'entries')} brought in.</p>}
+      {stage.at === 'done' && (
+        <p role="status">
+          {(stage.added > 0 || stage.photos === 0) &&
+            `${count(stage.added, 'entry', 'entries')} brought in. `}
+          {stage.photos > 0 && `${count(stage.photos, 'photo')} brought in.`}
+        </p>
+      )}
     </div>
   );
 }
