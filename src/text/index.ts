@@ -60,7 +60,7 @@ export {
 export { doneWords, dutyTitle, jobsTitle, routineTitle, workAt, workTitle, ROUTINE_WORDS } from './routines';
 export { routineHow } from './routine-help';
 export { amendWords, archiveWords, compileWords, parseWords, tapWords, tripWords } from './problems';
-export { photoWords, shutWords, unreadWords, unstoredWords } from './unstored';
+export { photoWords, shutWords, unreadWords, unstoredPhotoWords, unstoredWords } from './unstored';
 export { HUB_HINTS, KIND_HINTS, TEMPLATE_WORDS } from './setup';
 export { closingWords, entryWords, KIND_OF_ENTRY } from './entry';
 export { readingDimension, readingProblemWords, readingTyped, readingValue } from './reading-value';

@@ -12,6 +12,13 @@ export function unstoredWords(error: unknown): string {
   return `The device could not store this, so it is not logged: ${reasonOf(error)}`;
 }
 
+/** Why a picture was not kept, at the field it was taken at: it is still in hand there. */
+export function unstoredPhotoWords(error: unknown): string {
+  return nameOf(error) === 'QuotaExceededError'
+    ? 'This device is full: the photo is not stored. It is still in hand: free some space and try again.'
+    : 'This device did not store the photo. It is still in hand: try again.';
+}
+
 /** Why a yard does not open, and what to do about it. */
 export function shutWords(reason: string): { readonly title: string; readonly what: string } {
   if (/cleared or begun afresh/.test(reason))

@@ -3,8 +3,8 @@
 import { Camera, ImagePlus } from 'lucide-react';
 import { useId, useState } from 'react';
 import type { Photo } from '@/store';
-import { photoWords } from '@/text';
-import { FieldError, reported } from '@/ui';
+import { photoWords, unstoredPhotoWords } from '@/text';
+import { Button, FieldError, reported } from '@/ui';
 
 const LOOK =
   'border-ink bg-sheet hover:bg-accent-wash inline-flex min-h-12 cursor-pointer items-center gap-2 rounded-sheet border-[1.5px] px-4 font-semibold focus-within:outline-3 focus-within:outline-offset-2 focus-within:outline-accent';
@@ -14,6 +14,18 @@ export function PhotoTaker({ onPhoto }: { onPhoto: (photo: Photo) => void | Prom
   const id = useId();
   const [busy, setBusy] = useState(false);
   const [error, setError] = useState<string>();
+  /** One that the device did not store: still in hand. */
+  const [held, setHeld] = useState<Photo>();
+  const keep = async (photo: Photo) => {
+    setHeld(undefined);
+    setError(undefined);
+    try {
+      await onPhoto(photo);
+    } catch (problem) {
+      setHeld(photo);
+      setError(unstoredPhotoWords(problem));
+    }
+  };
   const take = async (file: File | undefined) => {
     if (!file) return;
     setBusy(true);
@@ -22,7 +34,7 @@ export function PhotoTaker({ onPhoto }: { onPhoto: (photo: Photo) => void | Prom
       // Drawing pictures is fetched when the first one is taken.
       const { takePhoto } = await import('@/store/photos');
       const photo = await takePhoto(file);
-      if (photo.ok) await onPhoto(photo.value);
+      if (photo.ok) await keep(photo.value);
       else setError(photoWords(photo.error));
     } finally {
       setBusy(false);
@@ -58,6 +70,11 @@ export function PhotoTaker({ onPhoto }: { onPhoto: (photo: Photo) => void | Prom
       </div>
       {busy && <p role="status">Scaling it down…</p>}
       {error && <FieldError>{error}</FieldError>}
+      {held && (
+        <div>
+          <Button onClick={() => reported(keep(held))}>Try again</Button>
+        </div>
+      )}
     </div>
   );
 }

@@ -60,6 +60,7 @@ function Storage() {
           ? 'The browser has promised to keep this data.'
           : 'The browser has not promised to keep this data: it may clear it when the device runs full.'}
       </p>
+      <p>In a private window all of it is gone when the window closes: save an archive before that.</p>
       <p className="text-soft">
         Used: {bytesText(state.used)} of {bytesText(state.quota)}.
       </p>
