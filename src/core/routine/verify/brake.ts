@@ -100,10 +100,12 @@ export function playBrake(step: CardStep, c: Corner, scene: Scene): Played | und
         [
           [c.brake === 'adjusted', 14, 'adjusted before it is tested'],
           [
-            !scene.setAxle.some((end) => end === step.place) || (scene.axleWires && scene.axleLines),
+            !scene.setAxle.some((end) => end === step.place) || scene.axleWires,
             14,
-            'wires and lines of the new axle are joined before its brakes are tested',
+            'the wires of the new axle are joined before its brakes are tested',
           ],
+          // One circuit: a line that is open anywhere takes the fluid of all.
+          [scene.axleLines, 14, 'the lines of the new axle are joined before any brake is tested'],
           can(
             c.lifted && c.lugs !== 'off' && c.lugs !== 'hung' && c.lugs !== 'started',
             'a brake is tested on a wheel that can turn',

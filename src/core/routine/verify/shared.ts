@@ -24,6 +24,10 @@ function playSide(step: CardStep, scene: Scene): readonly Demand[] | undefined {
           [scene.axlesHeld, 15, 'the axle is held on its own'],
           [!across.apart, 15, 'one side at a time'],
           can(
+            scene.setAxle.length === 0 || scene.axle === 'off',
+            'an axle that is replaced comes off before its joints are opened',
+          ),
+          can(
             leaf.every(([, c]) => c.lugs === 'off' || c.lugs === 'loose'),
             'the wheels are still tight',
           ),
