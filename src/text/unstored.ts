@@ -9,7 +9,15 @@ export function unstoredWords(error: unknown): string {
     return 'These figures are simulated: they belong to the demo, and your own log does not take them. Nothing was logged.';
   if (nameOf(error) === 'QuotaExceededError')
     return 'This device is full: it could not store this, so it is not logged. What you typed is still here: free some space and tap again. You can still save an archive.';
+  // A fault of ours: its form ought to have refused it at the field.
+  if (isRefused(error))
+    return 'A figure or date here is outside of what the log takes, so it is not logged. What you typed is still here: check it.';
   return `The device could not store this, so it is not logged: ${reasonOf(error)}`;
+}
+
+/** True for what the log's own schema refused, here or in a worker. */
+function isRefused(error: unknown): boolean {
+  return /^\$?Zod/.test(nameOf(error));
 }
 
 /** Why a picture was not kept, at the field it was taken at: it is still in hand there. */

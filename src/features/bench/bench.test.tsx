@@ -134,7 +134,7 @@ test('a chapter says what is missing at its step, keeps what was answered, and o
   await expect(heading).toHaveText('Up and off · 1R');
 });
 
-test('a grade that ends a step is its Done, and can be taken back; one that is not clear is read first', async ({
+test('a grade is read before Done; with gloves on it is the Done, whichever it is, and can be taken back', async ({
   page,
 }) => {
   await setUp(page, DRIFTWOOD);
@@ -149,16 +149,28 @@ test('a grade that ends a step is its Done, and can be taken back; one that is n
   await page.getByRole('radio', { name: /^None felt/ }).click();
   await page.getByRole('radio', { name: /^Light growl/ }).click();
   await expect(page.getByRole('radio', { name: /^Light growl/ })).toBeChecked();
-  await expect(heading).toHaveText(/^Rock and spin/);
   await page.getByRole('radio', { name: /^Free and even/ }).click();
-  await expect(heading).toHaveText(/wheel off/);
-  await page.getByRole('button', { name: 'Take it back' }).click();
+  await expect(page.getByRole('radio', { name: /^Free and even/ })).toBeChecked();
   await expect(heading).toHaveText(/^Rock and spin/);
+  await page.getByRole('button', { name: 'Gloves' }).click();
+  for (const [grade, said] of [
+    [/^Free and even/, 'free and even.'],
+    [/^Light growl/, /light growl\. (Watch|Due)\./],
+  ] as const) {
+    const row = page.getByRole('button', { name: /^Spin it and listen/ });
+    if ((await row.count()) > 0) await row.click();
+    await page.getByRole('radio', { name: grade }).click();
+    await expect(heading).toHaveText(/wheel off/);
+    await expect(page.getByText(said)).toBeVisible();
+    await page.getByRole('button', { name: 'Take it back' }).first().click();
+    await expect(heading).toHaveText(/^Rock and spin/);
+  }
   // Arrow keys only choose: they come past grades that are not meant.
+  await page.getByRole('button', { name: /^Spin it and listen/ }).click();
   await page.getByRole('radio', { name: /^Free and even/ }).focus();
   await page.keyboard.press('ArrowDown');
   await page.keyboard.press('ArrowUp');
-  await expect(page.getByRole('radio', { name: /^Free and even/ })).toBeChecked();
+  await expect(page.getByRole('radio', { name: /^Free and even/ })).toBeVisible();
   await expect(heading).toHaveText(/^Rock and spin/);
 });
 
@@ -175,6 +187,24 @@ test('words are tapped with gloves on: the likeliest are chips', async ({ page }
   await expect(page.getByRole('textbox', { name: 'Note' })).toHaveValue('Rust, loose');
 });
 
+test('likely words are typed where a form holds the text as well', async ({ page }) => {
+  await setUp(page, DRIFTWOOD);
+  await startRepack(page, '1R');
+  await page.getByRole('button', { name: 'Gloves' }).click();
+  await page.goto('/');
+  await page.getByRole('button', { name: /^1L,/ }).first().click();
+  await page.getByRole('button', { name: 'Something is not right here' }).click();
+  await page
+    .getByRole('group', { name: 'Likely words' })
+    .getByRole('button', { name: /^Stud broken/ })
+    .first()
+    .click();
+  await expect(page.getByRole('textbox', { name: 'What' })).toHaveValue(/^Stud broken/);
+  await page.getByRole('radio', { name: /^Stop/ }).click();
+  await page.getByRole('button', { name: 'Open the finding' }).click();
+  await expect(page.getByRole('region', { name: 'Next for Driftwood' })).toContainText('1L: Stud broken');
+});
+
 test('a repack closes the finding that called for it, when its owner says so', async ({ page }) => {
   await setUp(page, DRIFTWOOD);
   await page.getByRole('button', { name: /^1L,/ }).first().click();
@@ -187,6 +217,29 @@ test('a repack closes the finding that called for it, when its owner says so', a
   await page.getByLabel('1L: grease weeps behind the hub').check();
   await page.getByRole('button', { name: 'Close and log it' }).click();
   await expect(page.getByRole('region', { name: 'Next for Driftwood' })).not.toContainText('grease weeps');
+});
+
+test('what keeps a card from being closed is said at its button and taken to', async ({ page }) => {
+  await setUp(page, DRIFTWOOD, [
+    {
+      kind: 'finding.opened',
+      body: { place: '1L', verdict: 'stop', text: 'hub tilts when rocked' },
+    },
+  ]);
+  await startRepack(page, '1L');
+  await typeThrough(page);
+  await page.getByLabel('1L: hub tilts when rocked').check();
+  await page.getByRole('button', { name: 'Close and log it' }).click();
+  await expect(page.locator('main footer')).toContainText('Not logged yet: say what was replaced');
+  const field = page.getByRole('textbox', { name: 'The part replaced, or the shop that did it' });
+  await expect(field).toBeFocused();
+  await field.fill('bearing set');
+  await page.getByLabel('What it cost, if you track it').fill('a lot');
+  await page.getByRole('button', { name: 'Close and log it' }).click();
+  await expect(page.locator('main footer')).toContainText('the cost is no amount');
+  await page.getByLabel('What it cost, if you track it').fill('42.50');
+  await page.getByRole('button', { name: 'Close and log it' }).click();
+  await expect(page.getByRole('region', { name: 'Next for Driftwood' })).not.toContainText('hub tilts');
 });
 
 test('a bad grade on the bench is judged at once and opens a finding when the card is closed', async ({

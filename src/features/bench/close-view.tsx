@@ -1,9 +1,9 @@
 'use client';
 
-import { useEffect, useState } from 'react';
+import { useEffect, useRef, useState } from 'react';
 import { cardEntries } from '@/core/record';
 import type { Instant } from '@/core/base';
-import type { RigState } from '@/core/log';
+import { makeEntry, type RigState } from '@/core/log';
 import { SHELF_GRADES, type ShelfGrade } from '@/core/rig';
 import { findingHref, Named } from '@/features/rigs';
 import { contradictionsIn } from '@/core/judge';
@@ -74,6 +74,7 @@ export function CloseView({
   const leadOn = useLeadOn();
   const [busy, setBusy] = useState(false);
   const [tried, setTried] = useState(false);
+  const box = useRef<HTMLDivElement>(null);
   const [cured, setCured] = useState<readonly string[]>([]);
   const [kept, setKept] = useState<Kept>({
     cost: '',
@@ -114,7 +115,11 @@ export function CloseView({
 
   const close = async () => {
     setTried(true);
-    if (costWrong || unsaid) return;
+    if (costWrong || unsaid) {
+      // What is missing may lie far above the button.
+      requestAnimationFrame(() => box.current?.querySelector<HTMLElement>('[aria-invalid]')?.focus());
+      return;
+    }
     setBusy(true);
     const at = store.clock.now();
     const note = kept.note.trim();
@@ -151,12 +156,12 @@ export function CloseView({
   };
 
   const told = entryWords(
-    { id: run.id, kind: 'work', v: 4, rig: run.rig, happened: now, recorded: now, body: work },
+    makeEntry('work', { id: run.id, rig: run.rig, happened: now, recorded: now }, work),
     units,
     () => undefined,
   );
   return (
-    <div className="flex min-w-0 flex-1 flex-col">
+    <div ref={box} className="flex min-w-0 flex-1 flex-col">
       <div className="grid flex-1 content-start gap-5 px-4 py-5 md:px-8">
         <div>
           <h1 className="text-3xl md:text-[2.6rem]">Every step is through</h1>
@@ -306,7 +311,16 @@ export function CloseView({
             ` Lug rechecks of ${list(work.refits.map(({ place }) => place))} open at ${list(run.card.rechecks.map((limit) => measure(limit, 'distance', units)))} from this refit.`}
         </p>
       </div>
-      <footer className="bg-paper border-line sticky bottom-[calc(var(--bar)+env(safe-area-inset-bottom))] flex gap-2.5 border-t px-4 py-3 md:bottom-0 md:px-8">
+      <footer className="bg-paper border-line sticky bottom-[calc(var(--bar)+env(safe-area-inset-bottom))] flex flex-wrap gap-2.5 border-t px-4 py-3 md:bottom-0 md:px-8">
+        {tried && (costWrong || unsaid) && (
+          <div className="w-full">
+            <FieldError>
+              {unsaid
+                ? 'Not logged yet: say what was replaced, or who did it.'
+                : 'Not logged yet: the cost is no amount.'}
+            </FieldError>
+          </div>
+        )}
         <Button
           look="primary"
           size="lg"

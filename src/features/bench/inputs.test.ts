@@ -1,7 +1,7 @@
 import { compile, type CardStep, type StepRecord } from '@/core/routine';
 import { HOUSE_DEFAULT } from '@/core/rules';
 import { sampleModel } from '@/core/testing/arbitraries';
-import { clearAt, inputOf, isAnswered, nextQuestion, readInput, type StepInput } from './inputs';
+import { asksMore, inputOf, isAnswered, nextQuestion, readInput, verdictAt, type StepInput } from './inputs';
 
 const card = compile(sampleModel({ hub: 'drilled' }), [{ routine: 'repack', place: '1L' }], HOUSE_DEFAULT);
 const step = (id: string): CardStep => {
@@ -117,9 +117,13 @@ describe('what a step still asks for', () => {
   });
 
   it('is clear by its judge, beside what else was graded', () => {
-    const run = { card: { house: HOUSE_DEFAULT } } as Parameters<typeof clearAt>[0];
-    expect(clearAt(run, 'spindle', graded({ spindle: 'smooth' }))).toBe(true);
-    expect(clearAt(run, 'spindle', graded({ spindle: 'scored' }))).toBe(false);
-    expect(clearAt(run, 'spindle', graded({}))).toBe(false);
+    const run = { card: { house: HOUSE_DEFAULT } } as Parameters<typeof verdictAt>[0];
+    expect(verdictAt(run, 'spindle', graded({ spindle: 'smooth' }))).toBe('clear');
+    expect(verdictAt(run, 'spindle', graded({ spindle: 'scored' }))).not.toBe('clear');
+    expect(verdictAt(run, 'spindle', graded({}))).toBeUndefined();
+    // A lining that is not clear asks which shoe.
+    expect(asksMore(run, 'lining', graded({ lining: 'at-minimum' }))).toBe(true);
+    expect(asksMore(run, 'lining', { ...graded({ lining: 'at-minimum' }), shoe: 'front' })).toBe(false);
+    expect(asksMore(run, 'spindle', graded({ spindle: 'scored' }))).toBe(false);
   });
 });

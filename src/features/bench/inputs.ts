@@ -2,7 +2,7 @@ import { unitFor, type UnitSystem } from '@/core/quantity';
 import { fail, ok, type Result } from '@/core/base';
 import { judgeGrade } from '@/core/judge';
 import type { CardStep, Run, StepRecord, Tap } from '@/core/routine';
-import { isReading, parseReading, READINGS, type ReadingId, type Subject } from '@/core/rules';
+import { isReading, parseReading, READINGS, type ReadingId, type Subject, type Verdict } from '@/core/rules';
 import type { DraftDef } from '@/store';
 import { READING_WORDS, readingTyped, SUBJECT_WORDS, unitSpoken } from '@/text';
 import * as z from 'zod/mini';
@@ -108,12 +108,18 @@ export function isAnswered(step: CardStep, { grades, readings }: StepInput): boo
   );
 }
 
-/** True where what was graded is clear, as its judge says. */
-export function clearAt(run: Run, subject: Subject, { grades }: StepInput): boolean {
+/** The verdict of what was graded, as its judge says; none where nothing is judged. */
+export function verdictAt(run: Run, subject: Subject, { grades }: StepInput): Verdict | undefined {
   const grade = grades[subject];
-  if (grade === undefined) return false;
-  const judged = judgeGrade(subject, grade, run.card.house, (other) => grades[other]);
-  return judged === undefined || judged.verdict === 'clear';
+  return grade === undefined
+    ? undefined
+    : judgeGrade(subject, grade, run.card.house, (other) => grades[other])?.verdict;
+}
+
+/** True where a grade asks for one thing more: which shoe a lining is of. */
+export function asksMore(run: Run, subject: Subject, input: StepInput): boolean {
+  const verdict = verdictAt(run, subject, input);
+  return subject === 'lining' && input.shoe === undefined && verdict !== undefined && verdict !== 'clear';
 }
 
 /** Where the input of a card's step in hand is kept. */

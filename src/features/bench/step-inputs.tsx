@@ -1,13 +1,13 @@
 'use client';
 
-import { useState } from 'react';
-import { READINGS, type Subject } from '@/core/rules';
+import { useRef, useState } from 'react';
+import { markOfVerdict, READINGS, type Subject, type Verdict } from '@/core/rules';
 import type { CardStep, Reading } from '@/core/routine';
 import { usePreferences } from '@/store';
-import { gradeWords, READING_WORDS, small, SUBJECT_WORDS } from '@/text';
-import { Button } from '@/ui';
+import { gradeWords, READING_WORDS, small, SUBJECT_WORDS, VERDICT_WORDS } from '@/text';
+import { Button, Mark } from '@/ui';
 import { GradeInput } from './grade-input';
-import { clearAt, unitOf, type StepInput } from './inputs';
+import { asksMore, unitOf, verdictAt, type StepInput } from './inputs';
 import { ReadingInput, type InputProps } from './reading-input';
 
 interface Props extends InputProps {
@@ -70,11 +70,22 @@ function isAnswered(question: Question, { grades, readings }: StepInput): boolea
     : (readings[question.reading.what] ?? '') !== '';
 }
 
+/** The verdict of a question that gave way to the next one, where it is not clear. */
+function RowVerdict({ of }: { of: Verdict | undefined }) {
+  if (of === undefined || of === 'clear') return null;
+  return (
+    <span className="flex shrink-0 items-center gap-1.5 self-center font-semibold">
+      <Mark mark={markOfVerdict(of)} size={20} /> {VERDICT_WORDS[of]}
+    </span>
+  );
+}
+
 /** The question in hand in full, the ones before and after it as rows to go back to: what has to be tapped stays above the fold. */
 function OneByOne({ onGrade, ...props }: Props) {
   const { run, step, input, onInput } = props;
   const { units } = usePreferences();
   const [chosen, setChosen] = useState<string>();
+  const tapped = useRef(false);
   const questions = questionsOf(step);
   const must = questions.filter((one) => 'subject' in one || one.reading.must);
   const next = must.find((one) => !isAnswered(one, input));
@@ -105,11 +116,17 @@ function OneByOne({ onGrade, ...props }: Props) {
                 subject={question.subject}
                 input={input}
                 onInput={(after) => {
-                  // A verdict is read before its question gives way.
-                  setChosen(clearAt(run, question.subject, after) ? undefined : idOf(question));
+                  // Arrow keys only choose: they come past grades that are not meant.
+                  const over = tapped.current && !asksMore(run, question.subject, after);
+                  setChosen(over ? undefined : idOf(question));
+                  tapped.current = false;
                   onInput(after);
                 }}
-                onTap={onGrade}
+                onTap={(subject, grade) => {
+                  tapped.current = input.grades[subject] !== grade;
+                  if (!tapped.current) setChosen(undefined);
+                  onGrade?.(subject, grade);
+                }}
               />
             ) : (
               <ReadingInput
@@ -137,6 +154,7 @@ function OneByOne({ onGrade, ...props }: Props) {
           >
             <span className="min-w-0 flex-1">{label(question)}</span>
             <strong className="shrink-0">{answer(question) ?? '–'}</strong>
+            {'subject' in question && <RowVerdict of={verdictAt(run, question.subject, input)} />}
           </button>
         ),
       )}

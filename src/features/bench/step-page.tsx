@@ -4,21 +4,23 @@ import { Volume2 } from 'lucide-react';
 import { useEffect, useRef, useState, type ReactNode } from 'react';
 import type { Instant } from '@/core/base';
 import type { RigState } from '@/core/log';
+import type { UnitSystem } from '@/core/quantity';
 import { isGuess, isWheelEnd } from '@/core/rig';
 import { branchesOf, type CardStep, type Run } from '@/core/routine';
 import { lugTorque, type Subject, type TorqueId } from '@/core/rules';
 import { usePreferences, useYard } from '@/store';
-import { gradeWords, small, stepWords, torqueSpec, unstoredWords } from '@/text';
+import { gradeWords, small, stepWords, torqueSpec, unstoredWords, VERDICT_WORDS } from '@/text';
 import { Button, cx, Settled, Star, TextArea, reported, say, useOnce } from '@/ui';
 import { CardFooter } from './card-footer';
 import {
-  clearAt,
+  asksMore,
   inputOf,
   isAnswered,
   nextQuestion,
   STEP_DRAFT,
   stepDraftKey,
   tapOf,
+  verdictAt,
   type StepInput,
 } from './inputs';
 import { SeenHub } from './missing-fact';
@@ -34,6 +36,13 @@ import { adapterNote, ThroughAdapter, useAdapter } from './through-adapter';
 import { useReadAloud } from './use-read-aloud';
 import { useStepKeys } from './use-step-keys';
 import type { RunActions } from './use-run-actions';
+
+/** What a grade that closed its step was, and its verdict where it is not clear: `Rock and spin: light growl. Watch.` */
+function gradedWords(run: Run, step: string, subject: Subject, input: StepInput, units: UnitSystem): string {
+  const said = `${step}: ${small(gradeWords(subject, input.grades[subject] ?? '', units))}.`;
+  const verdict = verdictAt(run, subject, input);
+  return verdict === undefined || verdict === 'clear' ? said : `${said} ${VERDICT_WORDS[verdict]}.`;
+}
 
 /** The star of a round, nut by nut. */
 function StarRound({ run, of, onWhole }: { run: Run; of: string; onWhole: () => void }) {
@@ -133,18 +142,18 @@ export function StepPage({
       ? step.torque.of
       : undefined;
   const torqueMissing = bolts !== undefined && !unset.includes(bolts);
-  /** A grade that is the last thing asked for, with every grade clear, is the Done; anything else is read first. */
+  /** With gloves on a grade that is the last thing asked for is the Done, whichever it is: what sometimes goes on by itself and sometimes not is closed unread by a habit. */
   const graded = (subject: Subject, grade: string) => {
     const next: StepInput = { ...input, grades: { ...input.grades, [subject]: grade } };
-    const clear = step.subjects.every((one) => clearAt(run, one, next));
-    if (torqueMissing || step.step === 'see-hub' || !clear || !isAnswered(step, next)) return;
+    if (torqueMissing || step.step === 'see-hub' || asksMore(run, subject, next) || !isAnswered(step, next))
+      return;
     const tapped = tapOf(step, next);
     if (!tapped.ok) return;
     reported(
       take(async () => {
         const refused = await actions.tap(step.key, tapped.value);
         if (refused === undefined)
-          say(`${words.short}: ${small(gradeWords(subject, grade, units))}.`, {
+          say(gradedWords(run, words.short, subject, next, units), {
             label: 'Take it back',
             do: () => reported(actions.takeBack(step.key)),
           });
@@ -250,7 +259,7 @@ export function StepPage({
         >
           <Settled of={step.key} className="grid gap-4 empty:hidden">
             <StepInputs
-              onGrade={graded}
+              onGrade={gloves ? graded : undefined}
               run={run}
               rig={rig}
               step={step}

@@ -35,7 +35,7 @@ function LookForm({
   const look = (fine: boolean) =>
     once(async () => {
       const read = parseQuantity(text, 'distance', unit);
-      if (!read.ok) return setError(`A number, in ${unit}.`);
+      if (!read.ok || read.value < 0 || read.value > 5e6) return setError(`A number, in ${unit}.`);
       // What is logged already is not taken back by a smaller figure.
       if (read.value < limit.driven - 1)
         return setError(

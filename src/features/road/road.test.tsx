@@ -115,7 +115,11 @@ test('what it is towed on with is looked at on a stop; a look that is due is mad
   await setUp(page, DRIFTWOOD, [towedOnWith('1L', 'hot', [25, 45])]);
   await begin(page);
   await page.goto('/walk?walk=stop');
-  await page.getByRole('textbox', { name: 'Miles so far on this trip' }).fill('5');
+  const so = page.getByRole('textbox', { name: 'Miles so far on this trip' });
+  await so.fill('-5');
+  await page.getByRole('button', { name: 'The rest looks right: drive on' }).click();
+  await expect(page.getByRole('alert')).toContainText('Miles of this trip, in mi.');
+  await so.fill('5');
   const ahead = page.getByRole('region', { name: 'Towed on with' });
   await expect(ahead).toContainText('Next check 5 mi after it began');
   await hubsCool(page);

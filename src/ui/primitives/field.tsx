@@ -110,22 +110,22 @@ export function TextArea({
 }) {
   const id = useId();
   const pads = usePads();
-  const box = useRef<HTMLTextAreaElement>(null);
+  // A form has its own hold on the text area: ours is on what is around it.
+  const box = useRef<HTMLDivElement>(null);
   // As a keyboard would: whoever holds the text hears of it the one way.
   const put = (word: string) => {
-    const area = box.current;
+    const area = box.current?.querySelector('textarea');
     if (!area) return;
     area.setRangeText(withWord(area.value, word), 0, area.value.length, 'end');
     area.dispatchEvent(new Event('input', { bubbles: true }));
   };
   return (
-    <div>
+    <div ref={box}>
       <label htmlFor={id} className="mb-1.5 block font-semibold">
         {label}
       </label>
       {pads && likely && <LikelyChips likely={likely} onWord={put} />}
       <textarea
-        ref={box}
         id={id}
         rows={3}
         aria-invalid={error ? true : undefined}

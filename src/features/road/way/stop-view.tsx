@@ -194,7 +194,8 @@ function Stop({
     const typedIn =
       text.trim() === '' ? undefined : parseQuantity(text, 'distance', unitFor('distance', units));
     if (typedIn && !typedIn.ok) return setError(parseWords(typedIn.error, units));
-    if (typedIn?.ok && typedIn.value > 5e6) return setError('So far nobody tows between two stops.');
+    if (typedIn?.ok && (typedIn.value < 0 || typedIn.value > 5e6))
+      return setError(`Miles of this trip, in ${unitFor('distance', units)}.`);
     const now = allClear(draft, rest);
     const { by, into } = way.miles;
     const counts = by === 'position' || by === 'instrument';
