@@ -22,6 +22,8 @@ for (const [path] of html) {
 }
 writeFileSync(`${root}.next/inline-scripts.json`, JSON.stringify(hashes));
 
+const sha256 = (file) => createHash('sha256').update(readFileSync(file)).digest('base64');
+
 const pages = html.map(([path]) => path).filter((path) => !path.startsWith('/_'));
 const bundle = `${root}.next/sw.bundle.js`;
 await build({
@@ -34,6 +36,14 @@ await build({
   define: {
     PAGES: JSON.stringify(pages),
     BUILD: JSON.stringify(buildId),
+    OURS: JSON.stringify(
+      Object.fromEntries(
+        pages.map((path) => {
+          const file = fileOf(path);
+          return [path, { html: sha256(file), rsc: sha256(file.replace(/html$/, 'rsc')) }];
+        }),
+      ),
+    ),
     'process.env.NODE_ENV': '"production"',
   },
 });

@@ -11,6 +11,8 @@ declare const self: ServiceWorkerGlobalScope;
 /** Put in by the build: the addresses of the pages, and a name for this build. */
 declare const PAGES: readonly string[];
 declare const BUILD: string;
+/** And what each of them comes to as it was built, as SHA-256: the page, and what the router fetches of it. */
+declare const OURS: Readonly<Record<string, { readonly html: string; readonly rsc: string }>>;
 
 /** Where an address that nobody knows leads while there is no network. */
 const LOST = '/lost';
@@ -23,6 +25,12 @@ function fresh(response: Response): Response {
     statusText: response.statusText,
     headers: response.headers,
   });
+}
+
+/** True for what is kept as it was built: nothing else is served from the cache while there is a network. */
+async function isOurs(kept: Response, hash: string | undefined): Promise<boolean> {
+  const digest = await crypto.subtle.digest('SHA-256', await kept.clone().arrayBuffer());
+  return btoa(String.fromCharCode(...new Uint8Array(digest))) === hash;
 }
 
 /** Keeps one page as the router fetches it; tells whether it was to be had. */
@@ -119,12 +127,37 @@ self.addEventListener('fetch', (event) => {
     caches
       .open(SOFT)
       .then((cache) => cache.match(url.pathname))
-      .then((kept) => {
-        if (kept) return fresh(kept);
-        event.waitUntil(healSoft().catch(() => undefined));
+      .then(async (kept) => {
+        if (kept && (await isOurs(kept, OURS[url.pathname]?.rsc))) return fresh(kept);
+        event.waitUntil(healSoft(kept !== undefined).catch(() => undefined));
         return fetch(event.request);
       }),
   );
+});
+
+/** A page as it is kept; one that is missing or not ours is fetched anew. Without a network it is what there is, as long as it can be ours. */
+async function pageOf(request: Request, path: string): Promise<Response> {
+  const cache = await caches.open(serwist.precacheStrategy.cacheName);
+  const key = serwist.getPrecacheKeyForUrl(path) ?? path;
+  const kept = await cache.match(key);
+  if (kept && (await isOurs(kept, OURS[path]?.html))) return kept;
+  try {
+    const response = await fetch(request);
+    if (response.ok && (await isOurs(response, OURS[path]?.html)))
+      await cache.put(key, fresh(response.clone()));
+    return response;
+  } catch {
+    const text = await kept?.clone().text();
+    if (kept && text?.includes('/_next/static/')) return kept;
+    return (await serwist.matchPrecache(LOST)) ?? Response.error();
+  }
+}
+
+self.addEventListener('fetch', (event) => {
+  const { request } = event;
+  const url = new URL(request.url);
+  const page = request.mode === 'navigate' && request.method === 'GET' && PAGES.includes(url.pathname);
+  if (page && url.origin === self.location.origin) event.respondWith(pageOf(request, url.pathname));
 });
 
 const serwist: Serwist = new Serwist({

@@ -25,6 +25,7 @@ import {
   seasonWords,
   towedWords,
   towHeadline,
+  entryWords,
   towSummary,
 } from '.';
 
@@ -155,6 +156,36 @@ test('rounds count as one job of the verdict, repacks as one each', () => {
     summary: 'Lug torque checks of 1L, 1R, 2L and 2R and brake adjustments of 1L, 1R, 2L and 2R.',
   });
   expect(on(1).headline).toBe('Fit to tow');
+});
+
+test('several findings at one place are said once, with how many they are', () => {
+  const found = (at: number, place: '2R' | '1L', text: string) =>
+    entry('finding.opened', at, { place, verdict: 'due', text });
+  const rig = rigOf(
+    ...sound(),
+    found(1, '2R', 'rust'),
+    found(1, '2R', 'a nick'),
+    found(1, '2R', 'paint'),
+    found(1, '1L', 'rust'),
+  );
+  const verdict = towVerdict(rig, dutiesOf(rig, day(1), HOUSE_DEFAULT, season), []);
+  expect(towSummary(verdict, 'us', day(1))).toBe('Three findings at 2R and the finding at 1L.');
+});
+
+test('what went otherwise at a wheel end is of its own side, whichever was chocked', () => {
+  const work = entry('work', 1, {
+    jobs: [{ routine: 'repack', place: '1R' }],
+    from: 'written',
+    readings: [],
+    conditions: [],
+    materials: [],
+    renewed: [],
+    refits: [],
+    branches: [{ branch: 'cap-broke', place: '1R', side: 'L' }],
+    skipped: [],
+  });
+  const { lines } = entryWords(work, 'us', () => undefined);
+  expect(lines.join(' ')).not.toMatch(/left side/);
 });
 
 test('a trip ahead in a sentence', () => {

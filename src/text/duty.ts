@@ -282,12 +282,25 @@ function shortly(reason: TowReason, system: UnitSystem): string {
 /** Reasons of one kind together, as the work they ask for. */
 function grouped(reasons: readonly TowReason[]): readonly string[] {
   const duties = new Map<DutyRoutine, RoutinePlace[]>();
-  const others: string[] = [];
+  const others: OtherReason[] = [];
   for (const reason of reasons) {
-    if (reason.kind !== 'duty') others.push(shortOther(reason));
+    if (reason.kind !== 'duty') others.push(reason);
     else duties.set(reason.duty.routine, [...(duties.get(reason.duty.routine) ?? []), reason.duty.place]);
   }
-  return [...[...duties].map(([routine, places]) => jobWords(routine, places)), ...others];
+  return [...[...duties].map(([routine, places]) => jobWords(routine, places)), ...together(others)];
+}
+
+/** What else stands in the way, said once a place: `three findings at 2R`. */
+function together(reasons: readonly OtherReason[]): readonly string[] {
+  const alike = new Map<string, OtherReason[]>();
+  for (const reason of reasons)
+    alike.set(shortOther(reason), [...(alike.get(shortOther(reason)) ?? []), reason]);
+  return [...alike].map(([said, all]) => {
+    const [one] = all;
+    if (all.length === 1 || !one) return said;
+    if (one.kind === 'finding') return `${words(all.length, 'finding')}${at(one.finding.place)}`;
+    return one.kind === 'conflict' ? `${words(all.length, 'conflict')}${at(one.conflict.place)}` : said;
+  });
 }
 
 /** The sentence below the headline: what stands behind it, shortly. */

@@ -2,6 +2,7 @@ import type { Evidence, FindingState, Found } from '@/core/log';
 import type { Conflict } from '@/core/judge';
 import { isJudged, type TorqueId } from '@/core/rules';
 import type { UnitSystem } from '@/core/quantity';
+import { isWheelEnd } from '@/core/rig';
 import type { BranchId } from '@/core/routine';
 import type { Trend } from '@/core/trend';
 import { BRANCH_WORDS } from './branches';
@@ -63,14 +64,17 @@ export const BOLT_WORDS: Record<TorqueId, string> = {
 
 const SHOE_WORDS = { front: ', front shoe', rear: ', rear shoe', both: ', both shoes' } as const;
 
-/** Where at its place it is: which side of the suspension, which shoe. */
+/** Where at its place it is: which side of the suspension, which shoe. A wheel end has a side of its own; what was told beside it is the side that was chocked. */
 export function whereWords({
-  side,
+  place,
+  side: told,
   shoe,
 }: {
+  readonly place?: string | undefined;
   readonly side?: 'L' | 'R' | undefined;
   readonly shoe?: 'front' | 'rear' | 'both' | undefined;
 }): string {
+  const side = place !== undefined && isWheelEnd(place) ? undefined : told;
   return `${side ? `, ${side === 'L' ? 'left' : 'right'} side` : ''}${shoe ? SHOE_WORDS[shoe] : ''}`;
 }
 

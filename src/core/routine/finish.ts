@@ -212,8 +212,7 @@ function workOfRun(run: Run, jobs: readonly Job[], now: Instant, through: boolea
     ...(run.card.branches.length > 0 && {
       branches: run.card.branches.map(({ branch, place, side }) => ({
         branch,
-        ...(place !== undefined && { place }),
-        ...(side !== undefined && { side }),
+        ...(place !== undefined ? { place } : side !== undefined && { side }),
       })),
     }),
     times: timesOf(run),

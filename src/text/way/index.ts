@@ -2,5 +2,12 @@
 export { ALARM_DO, alarmFigures, alarmTitle } from './alarms';
 export { hubByHand } from './hubs';
 export { awayWords, lookTitle, lookWhy, signOf, waitWords } from './looks';
-export { CHANNEL_WORDS, channelValue, MILES_BY_WORDS, QUALITY_WORDS, STATE_WORDS } from './instruments';
+export {
+  CHANNEL_WORDS,
+  channelValue,
+  comeWords,
+  MILES_BY_WORDS,
+  QUALITY_WORDS,
+  STATE_WORDS,
+} from './instruments';
 export { LINE_WORDS } from './recordings';

@@ -1,6 +1,8 @@
+import { msOf, type Instant } from '@/core/base';
 import type { MilesBy } from '@/core/log';
 import { formatNumber, type UnitSystem } from '@/core/quantity';
-import type { Channel, Quality } from '@/core/trip';
+import type { Channel, Miles, Quality } from '@/core/trip';
+import { dayAndTime } from '../dates';
 import { measure } from '../measure';
 import { speedWords } from '../road';
 
@@ -40,6 +42,22 @@ export const MILES_BY_WORDS: Readonly<Record<MilesBy | 'clock', string>> = {
   instrument: 'by the trip meter',
   clock: 'at most, by the clock',
 };
+
+/** With no miles told for so long (ms) what the clock allows is no figure any more: it still counts against every limit. */
+const LONG_UNTOLD = 12 * 3_600_000;
+
+/** How far a trip has come, and who says so; without a figure where nobody has told one, or too long ago. */
+export function comeWords(
+  { into, by }: Miles,
+  told: Instant,
+  now: Instant,
+  system: UnitSystem,
+): { readonly figure: string | undefined; readonly said: string } {
+  if (by === 'owner' && into === 0) return { figure: undefined, said: 'No miles told yet' };
+  if (by === 'clock' && msOf(now) - msOf(told) > LONG_UNTOLD)
+    return { figure: undefined, said: `Miles not known: none told since ${dayAndTime(told)}` };
+  return { figure: measure(into, 'distance', system, 0), said: `into the trip, ${MILES_BY_WORDS[by]}` };
+}
 
 /** A figure of a channel with its unit. */
 export function channelValue(what: Channel, value: number, system: UnitSystem): string {

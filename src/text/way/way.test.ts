@@ -1,3 +1,4 @@
+import type { MilesBy } from '@/core/log';
 import { toSI } from '@/core/quantity';
 import type { Alarm, AlarmCode, ComingLook, LookCause } from '@/core/trip';
 import {
@@ -6,6 +7,7 @@ import {
   alarmTitle,
   awayWords,
   channelValue,
+  comeWords,
   hubByHand,
   lookTitle,
   lookWhy,
@@ -112,4 +114,17 @@ test('every channel has its figure with a unit', () => {
     channelValue('speed', mi(60) / 3600, 'us'),
   ];
   expect(values).toEqual(['65 psi', '116 °F', '11.2 A', '110 lbf·ft', '12.3 mi', '60 mph']);
+});
+
+test('how far a trip has come is said by whom; without a figure where nobody told one, or too long ago', () => {
+  const told = '2026-05-16T14:00:00.000Z';
+  const by = (who: MilesBy | 'clock', into: number, hours: number) => {
+    const now = new Date(Date.parse(told) + hours * 3_600_000).toISOString();
+    const { figure, said } = comeWords({ into, by: who }, told, now, 'us');
+    return [figure, said].filter(Boolean).join(' ');
+  };
+  expect(by('owner', toSI(40, 'mi'), 1)).toBe('40 mi into the trip, as you read them');
+  expect(by('owner', 0, 0)).toBe('No miles told yet');
+  expect(by('clock', toSI(130, 'mi'), 2)).toBe('130 mi into the trip, at most, by the clock');
+  expect(by('clock', toSI(14_040, 'mi'), 216)).toMatch(/^Miles not known: none told since /);
 });

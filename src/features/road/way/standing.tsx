@@ -8,8 +8,8 @@ import { launchEntry, milesEntry } from '@/core/record';
 import { useRecord, useWithdraw } from '@/features/forms';
 import { benchLink, type RigView } from '@/features/rigs';
 import { usePreferences } from '@/store';
-import { count, measure, parseWords } from '@/text';
-import { MILES_BY_WORDS } from '@/text/way';
+import { count, parseWords } from '@/text';
+import { comeWords } from '@/text/way';
 import { Button, Field, LinkButton, reported, useOnce } from '@/ui';
 import type { Way } from './use-way';
 
@@ -21,7 +21,7 @@ function OwnMiles({ view, way }: { view: RigView; way: Way }) {
   const [text, setText] = useState('');
   const [error, setError] = useState<string>();
   const unit = unitFor('distance', units);
-  const { into, by } = way.miles;
+  const come = comeWords(way.miles, view.rig.underWay?.told ?? view.now, view.now, units);
   const say = () =>
     once(async () => {
       const read = parseQuantity(text, 'distance', unit);
@@ -40,7 +40,7 @@ function OwnMiles({ view, way }: { view: RigView; way: Way }) {
         inputMode="decimal"
         value={text}
         error={error}
-        hint={`Now ${measure(into, 'distance', units, 0)} ${MILES_BY_WORDS[by]}. Yours stand.`}
+        hint={`${[come.figure && `Now ${come.figure}`, come.said].filter(Boolean).join(' ')}. Yours stand.`}
         onChange={(event) => {
           setText(event.target.value);
           setError(undefined);

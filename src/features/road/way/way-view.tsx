@@ -10,7 +10,7 @@ import { useWakeLock } from '@/features/forms';
 import { Loading, Named, reasonHref, RigTabs, RoadLine, type RigView, type Rigs } from '@/features/rigs';
 import { usePreferences } from '@/store';
 import { dayAndTime, measure, reasonWords, sinceWords } from '@/text';
-import { MILES_BY_WORDS } from '@/text/way';
+import { comeWords } from '@/text/way';
 import { Button, LinkButton } from '@/ui';
 import { AgainstDialog } from './against-dialog';
 import { Alarms } from './alarms';
@@ -180,6 +180,7 @@ export function WayView({
   const { rig, model, now } = view;
   const { miles } = way;
   const { at } = way;
+  const come = comeWords(miles, under.told, now, units);
   const standing = standingOf(rig, view.tow, now, { into: miles.into, pace: paceOf(under, way, now) });
   const { next, limits, roll } = standing;
   const line = (roll === 'creep' || roll === 'stay') && (limits ?? standing.against.length > 0);
@@ -215,8 +216,8 @@ export function WayView({
             {next && <Sign next={next} rig={rig} now={now} small={Boolean(line)} />}
             {roll === 'care' && limits && <RoadLine rig={rig.id} limits={limits} now={now} />}
             <p className="text-xl">
-              <span className="figures font-semibold">{measure(miles.into, 'distance', units, 0)}</span> into
-              the trip, {MILES_BY_WORDS[miles.by]}
+              {come.figure && <span className="figures font-semibold">{come.figure} </span>}
+              {come.said}
               {under.expected !== undefined &&
                 ` · about ${measure(under.expected, 'distance', units, 0)} in all`}
               .
