@@ -5,6 +5,8 @@ const withNext = nextJest({ dir: './' });
 export default async function config() {
   const base = await withNext({
     testEnvironment: 'node',
+    // A busy machine takes longer; what hangs is still told.
+    testTimeout: 30_000,
     testMatch: [
       '<rootDir>/src/**/*.test.{ts,tsx}',
       '<rootDir>/demo/**/*.test.ts',

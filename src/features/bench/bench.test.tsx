@@ -174,6 +174,30 @@ test('a grade is read before Done; with gloves on it is the Done, whichever it i
   await expect(heading).toHaveText(/^Rock and spin/);
 });
 
+test('figures typed at a step are there again after going back, changing an earlier grade, and a reload', async ({
+  page,
+}) => {
+  await setUp(page, DRIFTWOOD);
+  await startRepack(page, '1R');
+  await skipTo(page, /^Inspect the brake/);
+  const heading = page.getByRole('heading', { level: 1 });
+  const done = page.locator('main footer button[type=submit]');
+  const brake = async (lining: RegExp) => {
+    await page.getByRole('radio', { name: lining }).first().click();
+    await page.getByRole('radiogroup').last().getByRole('radio').first().click();
+    await done.click();
+    await expect(heading).toHaveText(/^Measure lining/);
+  };
+  await brake(/^Over twice/);
+  const thin = page.getByRole('textbox', { name: /^Thinnest lining/ });
+  await thin.fill('3/32');
+  await page.getByRole('button', { name: 'Back', exact: true }).click();
+  await expect(heading).toHaveText(/^Inspect the brake/);
+  await page.reload();
+  await brake(/^Hairlines/);
+  await expect(thin).toHaveValue('3/32');
+});
+
 test('words are tapped with gloves on: the likeliest are chips', async ({ page }) => {
   await setUp(page, DRIFTWOOD);
   await startRepack(page, '1R');

@@ -5,26 +5,17 @@ import { useEffect, useRef, useState } from 'react';
 import { ok, type Instant, type Result } from '@/core/base';
 import type { RigState } from '@/core/log';
 import { guardsLife, type CardStep, type Run, type Tap } from '@/core/routine';
-import { usePreferences, useYard } from '@/store';
+import { usePreferences } from '@/store';
 import { PHASE_WORDS, small, stepWords, unstoredWords } from '@/text';
 import { Button, cx, FieldError, reported, useOnce } from '@/ui';
 import { CardFooter } from './card-footer';
-import {
-  CHAPTER_DRAFT,
-  chapterDraftKey,
-  inputOf,
-  isAnswered,
-  nextQuestion,
-  STEP_DRAFT,
-  stepDraftKey,
-  tapOf,
-  type StepInput,
-} from './inputs';
+import { inputOf, isAnswered, nextQuestion, tapOf, type StepInput } from './inputs';
 import { ReportDialog } from './report-dialog';
 import { SkipDialog } from './skip-dialog';
 import { StepInputs } from './step-inputs';
 import { useReadAloud } from './use-read-aloud';
 import { useStepKeys } from './use-step-keys';
+import { useStepInputs } from './use-typed';
 import type { RunActions } from './use-run-actions';
 
 /** One tap for the steps of a chapter, on to the first that guards a life: for whoever knows the job. */
@@ -46,40 +37,26 @@ export function ChapterPage({
   onAlone: (key: string) => void;
 }) {
   const { units } = usePreferences();
-  const { store } = useYard();
-  const [inputs, setInputs] = useState<Readonly<Record<string, StepInput>>>({});
+  const typed = useStepInputs(run.id);
   const [left, setLeft] = useState<Readonly<Record<string, string>>>({});
   const [leaving, setLeaving] = useState<CardStep>();
   const [reporting, setReporting] = useState(false);
   const [problem, setProblem] = useState<{ readonly key?: string; readonly text: string }>();
   const once = useOnce();
   const heading = useRef<HTMLHeadingElement>(null);
-  const draftKey = chapterDraftKey(run.id);
   const words = (step: CardStep) => stepWords(step, run.model, run.card, units);
 
   useEffect(() => {
-    let gone = false;
-    reported(
-      store.readDraft(CHAPTER_DRAFT, draftKey).then((kept) => {
-        if (!gone && kept) setInputs((typed) => ({ ...kept, ...typed }));
-      }),
-      'reads',
-    );
     heading.current?.focus({ preventScroll: true });
     window.scrollTo({ top: 0 });
-    return () => {
-      gone = true;
-    };
-  }, [store, draftKey]);
+  }, []);
 
   const [first] = steps;
   const last = steps[steps.length - 1] ?? first;
-  const inputAt = (step: CardStep) => inputs[step.key] ?? inputOf(run.records[step.key], units);
+  const inputAt = (step: CardStep) => typed.inputs[step.key] ?? inputOf(run.records[step.key], units);
   const change = (step: CardStep, input: StepInput) => {
-    const next = { ...inputs, [step.key]: input };
-    setInputs(next);
     setProblem(undefined);
-    reported(store.keepDraft(CHAPTER_DRAFT, draftKey, next));
+    typed.change(step.key, input);
   };
   const tapAt = (step: CardStep): Result<Tap, string> => {
     const reason = left[step.key];
@@ -105,12 +82,6 @@ export function ChapterPage({
   useStepKeys({ done: () => reported(closeTo(last)), back });
   const alone = (step: CardStep) => {
     const before = steps[steps.indexOf(step) - 1];
-    // What is answered here goes along, and is that page's from then on.
-    const { [step.key]: mine, ...others } = inputs;
-    if (mine) {
-      reported(store.keepDraft(STEP_DRAFT, stepDraftKey(run.id), { key: step.key, input: mine }));
-      reported(store.keepDraft(CHAPTER_DRAFT, draftKey, others));
-    }
     onAlone(step.key);
     if (before) reported(closeTo(before));
   };

@@ -1,6 +1,6 @@
 'use client';
 
-import { useEffect, useRef, useState } from 'react';
+import { useRef, useState } from 'react';
 import { cardEntries } from '@/core/record';
 import type { Instant } from '@/core/base';
 import { makeEntry, type RigState } from '@/core/log';
@@ -28,6 +28,7 @@ import { Button, Field, FieldError, Mark, say, TextArea, reported, Select } from
 import { FromShelf } from './from-shelf';
 import { chapterDraftKey, stepDraftKey } from './inputs';
 import { OldBearings } from './old-bearings';
+import { useTypedDraft } from './use-typed';
 
 /** What is added at the end, before it is logged. */
 interface Kept {
@@ -55,6 +56,8 @@ const CLOSE_DRAFT: DraftDef<Kept> = {
   }),
 };
 
+const NOTHING_KEPT: Omit<Kept, 'currency'> = { cost: '', note: '', fixed: '', shelf: {}, spares: {} };
+
 const CURRENCIES = ['USD', 'EUR', 'CAD', 'GBP', 'AUD', 'NZD', 'CHF', 'SEK', 'NOK', 'DKK'];
 
 /** The card is through: what goes on the log, what it found, and which older findings it cured. */
@@ -76,27 +79,11 @@ export function CloseView({
   const [tried, setTried] = useState(false);
   const box = useRef<HTMLDivElement>(null);
   const [cured, setCured] = useState<readonly string[]>([]);
-  const [kept, setKept] = useState<Kept>({
-    cost: '',
-    currency: units === 'us' ? 'USD' : 'EUR',
-    note: '',
-    fixed: '',
-    shelf: {},
-    spares: {},
-  });
   const draftKey = `bench close ${run.id}`;
-  useEffect(() => {
-    reported(
-      store
-        .readDraft(CLOSE_DRAFT, draftKey)
-        .then((draft) => draft !== undefined && setKept((now) => ({ ...now, ...draft }))),
-      'reads',
-    );
-  }, [store, draftKey]);
-  const change = (next: Kept) => {
-    setKept(next);
-    reported(store.keepDraft(CLOSE_DRAFT, draftKey, next));
-  };
+  const { value: kept, change } = useTypedDraft(CLOSE_DRAFT, draftKey, {
+    ...NOTHING_KEPT,
+    currency: units === 'us' ? 'USD' : 'EUR',
+  });
   const outcome = finishRun(run, now, rig);
   if (!outcome.ok) return null;
   const { work, findings } = outcome.value;
@@ -258,7 +245,7 @@ export function CloseView({
                   maxLength={200}
                   rows={2}
                   value={kept.fixed}
-                  onChange={(event) => change({ ...kept, fixed: event.target.value })}
+                  onChange={(event) => change({ fixed: event.target.value })}
                   error={
                     tried && unsaid ? 'It forbade towing: say what was replaced, or who did it.' : undefined
                   }
@@ -271,27 +258,19 @@ export function CloseView({
           outcome={outcome.value}
           rig={rig}
           chosen={kept.shelf}
-          onChoose={(shelf) => change({ ...kept, shelf })}
+          onChoose={(shelf) => change({ shelf })}
         />
-        <OldBearings
-          outcome={outcome.value}
-          kept={kept.spares}
-          onKeep={(spares) => change({ ...kept, spares })}
-        />
+        <OldBearings outcome={outcome.value} kept={kept.spares} onKeep={(spares) => change({ spares })} />
         <section className="grid max-w-3xl gap-4 sm:grid-cols-[1fr_8rem]">
           <Field
             label="What it cost, if you track it"
             inputMode="decimal"
             maxLength={12}
             value={kept.cost}
-            onChange={(event) => change({ ...kept, cost: event.target.value })}
+            onChange={(event) => change({ cost: event.target.value })}
             error={costWrong ? 'Enter an amount, such as 42.50.' : undefined}
           />
-          <Select
-            label="Currency"
-            value={kept.currency}
-            onChange={(currency) => change({ ...kept, currency })}
-          >
+          <Select label="Currency" value={kept.currency} onChange={(currency) => change({ currency })}>
             {CURRENCIES.map((currency) => (
               <option key={currency}>{currency}</option>
             ))}
@@ -301,7 +280,7 @@ export function CloseView({
               label="Anything else worth knowing next time"
               maxLength={1000}
               value={kept.note}
-              onChange={(event) => change({ ...kept, note: event.target.value })}
+              onChange={(event) => change({ note: event.target.value })}
             />
           </div>
         </section>

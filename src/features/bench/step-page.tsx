@@ -6,23 +6,13 @@ import type { Instant } from '@/core/base';
 import type { RigState } from '@/core/log';
 import type { UnitSystem } from '@/core/quantity';
 import { isGuess, isWheelEnd } from '@/core/rig';
-import { branchesOf, type CardStep, type Run } from '@/core/routine';
+import { branchesOf, type CardStep, type Run, type Tap } from '@/core/routine';
 import { lugTorque, type Subject, type TorqueId } from '@/core/rules';
-import { usePreferences, useYard } from '@/store';
+import { usePreferences } from '@/store';
 import { gradeWords, small, stepWords, torqueSpec, unstoredWords, VERDICT_WORDS } from '@/text';
 import { Button, cx, Settled, Star, TextArea, reported, say, useOnce } from '@/ui';
 import { CardFooter } from './card-footer';
-import {
-  asksMore,
-  inputOf,
-  isAnswered,
-  nextQuestion,
-  STEP_DRAFT,
-  stepDraftKey,
-  tapOf,
-  verdictAt,
-  type StepInput,
-} from './inputs';
+import { asksMore, inputOf, isAnswered, nextQuestion, tapOf, verdictAt, type StepInput } from './inputs';
 import { SeenHub } from './missing-fact';
 import { RunTorque } from './missing-torque';
 import { NutDrawing } from './nut-setting';
@@ -35,6 +25,7 @@ import { Stopwatch } from './stopwatch';
 import { adapterNote, ThroughAdapter, useAdapter } from './through-adapter';
 import { useReadAloud } from './use-read-aloud';
 import { useStepKeys } from './use-step-keys';
+import { useStepInputs } from './use-typed';
 import type { RunActions } from './use-run-actions';
 
 /** What a grade that closed its step was, and its verdict where it is not clear: `Rock and spin: light growl. Watch.` */
@@ -87,36 +78,24 @@ export function StepPage({
   actions: RunActions;
 }) {
   const { units, gloves } = usePreferences();
-  const { store } = useYard();
   const words = stepWords(step, run.model, run.card, units);
-  const [input, setInput] = useState(() => inputOf(run.records[step.key], units));
+  const typed = useStepInputs(run.id);
+  const input = typed.inputs[step.key] ?? inputOf(run.records[step.key], units);
   const [problem, setProblem] = useState<string>();
   const once = useOnce();
   const adapter = useAdapter();
   const [dialog, setDialog] = useState<'report' | 'skip'>();
   const heading = useRef<HTMLHeadingElement>(null);
-  const draftKey = stepDraftKey(run.id);
 
-  // What is typed under the trailer outlives the tab as well.
   useEffect(() => {
-    let gone = false;
-    reported(
-      store.readDraft(STEP_DRAFT, draftKey).then((kept) => {
-        if (!gone && kept?.key === step.key) setInput(kept.input);
-      }),
-      'reads',
-    );
     heading.current?.focus({ preventScroll: true });
     window.scrollTo({ top: 0 });
-    return () => {
-      gone = true;
-    };
-  }, [store, draftKey, step.key]);
+  }, [step.key]);
 
+  // What is typed under the trailer outlives the tab as well.
   const change = (next: StepInput) => {
-    setInput(next);
     setProblem(undefined);
-    reported(store.keepDraft(STEP_DRAFT, draftKey, { key: step.key, input: next }));
+    typed.change(step.key, next);
   };
   const take = (work: () => Promise<string | undefined>) =>
     once(async () => {
@@ -126,13 +105,19 @@ export function StepPage({
         setProblem(unstoredWords(error));
       }
     });
+  /** Closes the step: what was typed at it is its record from then on. */
+  const close = async (tapped: Tap) => {
+    const refused = await actions.tap(step.key, tapped);
+    if (refused === undefined) typed.change(step.key, undefined);
+    return refused;
+  };
   const done = () =>
     take(async () => {
       // What the wrench was really set to goes on record with the step.
       const set = adapterNote(step, adapter, units);
       const note = [input.note?.trim(), set].filter(Boolean).join('; ');
       const tapped = tapOf(step, { ...input, ...(note && { note }) });
-      return tapped.ok ? actions.tap(step.key, tapped.value) : tapped.error;
+      return tapped.ok ? close(tapped.value) : tapped.error;
     });
   const unset = run.card.unset ?? [];
   const lugs = step.round !== undefined && step.round.share > 0 && step.round.torque === undefined;
@@ -151,7 +136,7 @@ export function StepPage({
     if (!tapped.ok) return;
     reported(
       take(async () => {
-        const refused = await actions.tap(step.key, tapped.value);
+        const refused = await close(tapped.value);
         if (refused === undefined)
           say(gradedWords(run, words.short, subject, next, units), {
             label: 'Take it back',
@@ -337,7 +322,7 @@ export function StepPage({
           onClose={() => setDialog(undefined)}
           onSkip={(reason) => {
             setDialog(undefined);
-            reported(take(() => actions.tap(step.key, { do: 'skip', reason })));
+            reported(take(() => close({ do: 'skip', reason })));
           }}
         />
       )}

@@ -256,6 +256,25 @@ test('figures that were told stay in sight through the questions of a trouble', 
   await expect(page.getByRole('region', { name: 'Figures so far' })).toContainText('Hub temperature 179 °F');
 });
 
+test('a figure typed and not answered with yet is there again after a reload', async ({ page }) => {
+  await setUp(page, DRIFTWOOD);
+  await page.goto('/trouble');
+  await peopleFirst(page);
+  await page.getByRole('button', { name: 'Hot hub' }).click();
+  await page.getByRole('button', { name: /^1L/ }).click();
+  const field = page.getByRole('textbox', { name: 'Figure' });
+  await field.fill('14');
+  // A reload here takes what is on its way to the disk along.
+  await new Promise((done) => setTimeout(done, 500));
+  await page.reload();
+  await expect(field).toHaveValue('14');
+  await field.fill('140');
+  await page.getByRole('button', { name: 'Next', exact: true }).click();
+  // The next question begins empty.
+  await expect(page.getByRole('heading', { level: 1 })).not.toHaveText(/^Hub temperature/);
+  await expect(field).toHaveValue('');
+});
+
 test('the rig in hand stays in hand: in every place opened without one', async ({ page }) => {
   demo();
   await page.goto('/');

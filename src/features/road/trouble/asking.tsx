@@ -206,6 +206,8 @@ export function Asking({
             <FigureAnswer
               key={next.id}
               question={next}
+              typed={draft.typing?.id === next.id ? draft.typing.text : undefined}
+              onTyped={(text) => onChange((before) => ({ ...before, typing: { id: next.id, text } }))}
               onAnswer={(value) => onChange((before) => answered(before, next.id, value))}
             />
           )}

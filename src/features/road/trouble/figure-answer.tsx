@@ -7,13 +7,20 @@ import { Button, Field } from '@/ui';
 /** A figure that decides, typed with its unit; what is not known is said so. */
 export function FigureAnswer({
   question,
+  typed,
+  onTyped,
   onAnswer,
 }: {
   question: Question;
+  /** What was typed here before. */
+  typed: string | undefined;
+  /** Hears of every letter: what is typed beside a road is kept before it is answered with. */
+  onTyped: (text: string) => void;
   onAnswer: (answer: number | 'unknown') => void;
 }) {
   const { units } = usePreferences();
-  const [text, setText] = useState('');
+  const [own, setText] = useState<string>();
+  const text = own ?? typed ?? '';
   const [bad, setBad] = useState(false);
   const unit =
     question.as === 'quantity'
@@ -59,6 +66,7 @@ export function FigureAnswer({
         }
         onChange={(event) => {
           setText(event.target.value);
+          onTyped(event.target.value);
           setBad(false);
         }}
       />

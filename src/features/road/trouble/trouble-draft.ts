@@ -35,6 +35,8 @@ export interface TroubleDraft {
   readonly trouble?: TroubleId | undefined;
   readonly at?: Place | 'rig' | undefined;
   readonly answers: Answers;
+  /** A figure that is typed and not answered with yet, as it was typed. */
+  readonly typing?: { readonly id: string; readonly text: string } | undefined;
   /** Questions that the rig answers by itself, and that are asked all the same. */
   readonly asked?: readonly string[] | undefined;
   readonly outcome?: 'done' | 'bench' | 'open' | undefined;
@@ -66,6 +68,7 @@ export const TROUBLE_DRAFT: DraftDef<TroubleDraft> = {
     trouble: z.optional(z.enum(TROUBLE_IDS)),
     at: z.optional(z.union([placeSchema, z.literal('rig')])),
     answers: z.record(z.string(), z.union([z.string(), z.number()])),
+    typing: z.optional(z.object({ id: z.string(), text: z.string() })),
     asked: z.optional(z.array(z.string())),
     outcome: z.optional(z.enum(['done', 'bench', 'open'])),
     torqued: z.optional(z.enum(['figure', 'hard'])),
@@ -124,7 +127,7 @@ export function stillThisOne(draft: TroubleDraft): TroubleDraft {
 export const troubleDraftKey = (rig: string): string => `trouble ${rig}`;
 
 /** What an answer leads to is answered again. */
-const RESULT = { outcome: undefined, torqued: undefined } as const;
+const RESULT = { outcome: undefined, torqued: undefined, typing: undefined } as const;
 
 /** A draft with an answer given; how it went is told again. */
 export function answered(draft: TroubleDraft, id: string, value: string | number): TroubleDraft {
