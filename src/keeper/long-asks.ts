@@ -6,13 +6,13 @@ import {
   rigOfFingerprint,
   planMerge,
   readArchive,
-  writeArchive,
   type ArchiveProblem,
   type Fingerprint,
   type Holds,
   type MergeProblem,
   type Progress,
   type RowEntry,
+  type Volume,
 } from '@/core/exchange';
 import { foldEntries, HOUSE, SUPPLIES_KEPT, type SupplyKept } from '@/core/log';
 import { stockLeft, type Stock } from '@/core/supplies';
@@ -26,6 +26,7 @@ import type { Keeper } from './keeper';
 import { dayTimes, planOf, type DaysAsk, type PlanAsk } from './plan';
 import type { PageWanted } from './reads';
 import { folderOf } from './folder';
+import { pack } from './pack';
 import { bringFiles, checkFiles, forgetFolder, keepInStep, sealForSending, stepKnown } from './step';
 import { freshDevice } from './ids';
 import { shrink } from './shrink';
@@ -50,6 +51,8 @@ export type CheckedArchive =
       /** Photos that an entry speaks of and that are not here. */
       readonly photos: number;
       readonly created: Instant;
+      /** Which of several archives it is. */
+      readonly volume: Volume | undefined;
     };
 
 /** What is found by words, one index a yard; it is built when something is first sought. */
@@ -70,28 +73,8 @@ export const LONG_ASKS = {
   forecast: async ({ keeper }: Desk, ask: ForecastAsk) => forecast(await keeper.fold(), ask),
   plan: async ({ keeper }: Desk, ask: PlanAsk) => planOf(await keeper.fold(), ask),
   planDays: async ({ keeper }: Desk, ask: DaysAsk) => dayTimes(await keeper.fold(), ask),
-  writeArchive: async ({ keeper }: Desk, ask: { at: Instant }) => {
-    const { entries } = await keeper.entries();
-    const photos = await keeper.shelves.photos();
-    return {
-      bytes: writeArchive(await keeper.zone.dated(entries), ask.at, photos, await keeper.newer()),
-      entries: entries.length,
-      photos: Object.keys(photos).length,
-    };
-  },
-  /** One rig with its pictures as an archive of its own, as for whoever bought it. */
-  rigArchive: async ({ keeper }: Desk, ask: { rig: string; at: Instant }) => {
-    const entries = (await keeper.entries()).entries.filter(({ rig }) => rig === ask.rig);
-    const spoken = new Set(entries.flatMap((one) => (one.kind === 'photo' ? [one.body.hash] : [])));
-    const photos = Object.fromEntries(
-      Object.entries(await keeper.shelves.photos()).filter(([hash]) => spoken.has(hash)),
-    );
-    return {
-      bytes: writeArchive(await keeper.zone.dated(entries), ask.at, photos),
-      entries: entries.length,
-      photos: Object.keys(photos).length,
-    };
-  },
+  /** The log, or one rig's part of it, with its pictures as an archive, or as one of several. */
+  writeArchive: ({ keeper }: Desk, ask: { at: Instant; rig?: string; number?: number }) => pack(keeper, ask),
   /** Meets the other devices in a folder. */
   keepInStep: (
     { keeper }: Desk,
@@ -192,6 +175,7 @@ export const LONG_ASKS = {
       gone: plan.value.added.length - added.length,
       photos: photos.length,
       created: read.value.created,
+      volume: read.value.volume,
     };
   },
   /** Writes the archive that was checked last, in one piece; gives how many entries and photos came of it. */

@@ -7,7 +7,6 @@ export const LONG: ReadonlySet<AskName> = new Set<AskName>([
   'plan',
   'planDays',
   'writeArchive',
-  'rigArchive',
   'keepInStep',
   'folder',
   'chooseFolder',

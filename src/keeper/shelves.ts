@@ -1,5 +1,6 @@
 import { addDays, fail, ok, type Instant, type Result } from '@/core/base';
-import type { Fold } from '@/core/log';
+import type { Picture } from '@/core/exchange';
+import type { Entry, Fold } from '@/core/log';
 import { sha256 } from '@noble/hashes/sha2.js';
 import { bytesToHex } from '@noble/hashes/utils.js';
 import type { YardPort } from './port';
@@ -216,13 +217,19 @@ export class Shelves {
     return true;
   }
 
-  /** The bytes of the pictures that the log speaks of, by hash, as far as they are on this device. */
-  async photos(): Promise<Readonly<Record<string, Uint8Array>>> {
-    const { entries } = await this.entries();
-    const hashes = new Set(entries.flatMap((entry) => (entry.kind === 'photo' ? [entry.body.hash] : [])));
+  /** The pictures that some entries speak of and that lie here whole: a smaller copy is another picture than its name says, the archive before it has the whole one. */
+  async wholePhotos(entries: readonly Entry[]): Promise<readonly Picture[]> {
+    const lying = new Set(await this.port.keys('photos'));
+    const sizes = new Map(
+      entries.flatMap((one) => (one.kind === 'photo' ? [[one.body.hash, one.body.bytes] as const] : [])),
+    );
+    return [...sizes].filter(([hash]) => lying.has(hash)).map(([hash, bytes]) => ({ hash, bytes }));
+  }
+
+  /** The bytes of some pictures, by hash, as far as they are on this device. */
+  async photos(hashes: readonly string[]): Promise<Readonly<Record<string, Uint8Array>>> {
     const bytes: Record<string, Uint8Array> = {};
     for (const hash of hashes) {
-      // A smaller copy is another picture than its name says: the archive before it has the whole one.
       const picture = await this.readBytes(hash);
       if (picture) bytes[hash] = picture;
     }

@@ -8,6 +8,7 @@ import {
   planMerge,
   readArchive,
   readSealed,
+  volumeName,
   writeArchive,
   writeSealed,
   type Here,
@@ -18,6 +19,7 @@ import {
 import { HOUSE } from '@/core/log';
 import { hereOf } from './here';
 import type { Keeper } from './keeper';
+import { pack } from './pack';
 
 /** A folder that devices share through a cloud or a stick: files are written once and never changed. */
 export interface Folder {
@@ -74,7 +76,7 @@ const BIG_DAY = 25;
 const DAY = 86_400_000;
 const WEEK = 7 * DAY;
 /** The archives that are written into the folder by themselves. */
-const BACKUP = /^yardline-\d{4}-\d{2}-\d{2}\.zip$/;
+const BACKUP = /^yardline-\d{4}-\d{2}-\d{2}(-\d+)?\.zip$/;
 
 const isKnown = (value: unknown): value is Known =>
   typeof value === 'object' && value !== null && 'device' in value && 'files' in value;
@@ -442,7 +444,7 @@ async function cleanArchive(
 ): Promise<void> {
   const read = readArchive(await folder.read(name));
   if (!read.ok) throw new Error(read.error.code);
-  const { created, entries, unread, photos: held } = read.value;
+  const { created, entries, unread, photos: held, volume } = read.value;
   const stays = ({ rig }: { readonly rig: string }) => !rigs.includes(rig);
   const spoken = new Set(
     entries.filter(stays).flatMap((one) => (one.kind === 'photo' ? [one.body.hash] : [])),
@@ -451,7 +453,7 @@ async function cleanArchive(
   if (entries.every(stays) && unread.every(stays) && pictures.length === Object.keys(held).length) return;
   await folder.write(
     name,
-    writeArchive(entries.filter(stays), created, Object.fromEntries(pictures), unread.filter(stays)),
+    writeArchive(entries.filter(stays), created, Object.fromEntries(pictures), unread.filter(stays), volume),
   );
 }
 
@@ -495,8 +497,11 @@ async function backUp(keeper: Keeper, folder: Folder, now: Instant): Promise<str
   const old = to === undefined || Date.parse(now) - Date.parse(to) > WEEK;
   if (since === 0 || (since < BIG_DAY && !old)) return undefined;
   const name = `yardline-${now.slice(0, 10)}.zip`;
-  const photos = await keeper.shelves.photos();
-  await folder.write(name, writeArchive(await keeper.zone.dated(entries), now, photos, await keeper.newer()));
+  for (let number = 1, of = 1; number <= of; number++) {
+    const { bytes, volume } = await pack(keeper, { at: now, number });
+    await folder.write(volumeName(name, volume), bytes);
+    of = volume.of;
+  }
   await keeper.noteArchived(now);
   return name;
 }

@@ -6,6 +6,7 @@ import { fail, isInstant, ok, shaped, type Instant, type Result } from '../base'
 import { compareEntries, isNewer, readEntry, unreadEntry, type Entry, type UnreadEntry } from '../log';
 import { FORMAT, FORMAT_VERSION, toLine } from './format';
 import { isNoEntry } from './lines';
+import type { Volume } from './volumes';
 
 const LOG = 'log.ndjson';
 const MANIFEST = 'manifest.json';
@@ -30,6 +31,8 @@ const manifestSchema = z.object({
   version: z.int().check(z.minimum(1)),
   created: z.string().check(z.refine(isInstant)),
   entries: z.int().check(z.minimum(0)),
+  /** Which of several archives it is that hold the pictures between them; one that holds all says nothing. */
+  volume: z.optional(z.object({ number: z.int().check(z.minimum(1)), of: z.int().check(z.minimum(1)) })),
   files: z.array(
     z.object({ name: z.string(), bytes: z.int().check(z.minimum(0)), sha256: shaped(/^[0-9a-f]{64}$/) }),
   ),
@@ -43,6 +46,8 @@ export interface Archive {
   readonly unread: readonly UnreadEntry[];
   /** The bytes of pictures (JPEG) by their hash. */
   readonly photos: Photos;
+  /** Which of several archives it is; the others hold the rest of the pictures. */
+  readonly volume: Volume | undefined;
 }
 
 /** Pictures by the hash of their bytes. */
@@ -67,6 +72,7 @@ export function writeArchive(
   created: Instant,
   photos: Photos = {},
   unread: readonly Pick<UnreadEntry, 'id' | 'raw'>[] = [],
+  volume?: Volume,
 ): Uint8Array<ArrayBuffer> {
   const kept = [...unread].sort((a, b) => (a.id < b.id ? -1 : 1)).map(({ raw }) => JSON.stringify(raw));
   const lines = [...[...entries].sort(compareEntries).map(toLine), ...kept];
@@ -77,6 +83,7 @@ export function writeArchive(
     version: FORMAT_VERSION,
     created,
     entries: lines.length,
+    ...(volume && volume.of > 1 && { volume }),
     files: [
       { name: LOG, bytes: log.length, sha256: hash(log) },
       ...pictures.map(([sha256, bytes]) => ({ name: photoName(sha256), bytes: bytes.length, sha256 })),
@@ -223,5 +230,6 @@ export function readArchive(
       file: LOG,
       detail: `${count} entries, not the ${manifest.value.entries} of the manifest`,
     });
-  return ok({ created: manifest.value.created, ...read.value, photos });
+  const { created, volume } = manifest.value;
+  return ok({ created, ...read.value, photos, volume });
 }

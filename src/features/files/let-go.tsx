@@ -1,6 +1,7 @@
 'use client';
 
 import { useState } from 'react';
+import { volumeName } from '@/core/exchange';
 import { useLetGo } from '@/features/forms';
 import type { RigView } from '@/features/rigs';
 import { useYard } from '@/store';
@@ -25,14 +26,16 @@ export function LetGo({ rigs }: { rigs: readonly RigView[] }) {
   const save = async () => {
     setProblem(undefined);
     const at = store.clock.now();
-    const { bytes, entries, photos } = await store.send('rigArchive', { rig, at });
-    const file = `yardline-${name.toLowerCase().replace(/[^a-z0-9]+/g, '-')}-${dateField(at)}.zip`;
-    saveFile(bytes, 'application/zip', file);
-    setSaved({
-      rig,
-      entries,
-      said: `${file}: ${count(entries, 'entry', 'entries')}, ${count(photos, 'photo')}.`,
-    });
+    const name = `yardline-${view?.model.name.toLowerCase().replace(/[^a-z0-9]+/g, '-')}-${dateField(at)}.zip`;
+    const said: string[] = [];
+    for (let number = 1, of = 1; number <= of; number++) {
+      const { bytes, entries, photos, volume } = await store.send('writeArchive', { rig, at, number });
+      of = volume.of;
+      const file = volumeName(name, volume);
+      saveFile(bytes, 'application/zip', file);
+      said.push(`${file}: ${count(entries, 'entry', 'entries')}, ${count(photos, 'photo')}.`);
+      setSaved({ rig, entries, said: said.join(' ') });
+    }
   };
   const letGo = async () => {
     if (typed.trim() !== name) return setProblem(`Type the name as it stands: ${name}.`);

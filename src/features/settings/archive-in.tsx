@@ -110,6 +110,8 @@ export function ArchiveIn({
             {stage.gone > 0 &&
               ` ${count(stage.gone, 'entry', 'entries')} of what was deleted here for good ${stage.gone === 1 ? 'stays' : 'stay'} out.`}
             {stage.photos > 0 && ` ${count(stage.photos, 'photo')} would be added.`}
+            {stage.volume &&
+              ` It is archive ${stage.volume.number} of ${stage.volume.of}: the others hold the rest of the photos.`}
             {stage.newer > 0 &&
               ` ${count(stage.newer, 'entry was', 'entries were')} written by a newer Yardline: kept as they are, not read here.`}
           </p>

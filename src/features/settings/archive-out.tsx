@@ -3,6 +3,7 @@
 import { useState } from 'react';
 import { ShareButton } from '@/features/files';
 import type { Rigs } from '@/features/rigs';
+import { volumeName } from '@/core/exchange';
 import { isStopped, useAsk, useYard } from '@/store';
 import { count, dateField, dayAgo } from '@/text';
 import { Button, FieldError, saveFile, reported } from '@/ui';
@@ -13,31 +14,40 @@ type Stage =
   | { readonly at: 'idle' }
   | { readonly at: 'packing'; readonly stop: AbortController }
   | { readonly at: 'failed'; readonly reason: string }
-  | { readonly at: 'saved'; readonly said: string };
+  | {
+      readonly at: 'saved';
+      readonly said: readonly string[];
+      /** Another one has to be saved: the photos take more than one. */
+      readonly next?: { readonly moment: string; readonly number: number; readonly of: number };
+    };
 
 /** The whole log as one file on this device. */
 export function ArchiveOut({ ready }: { ready: Ready }) {
   const { store } = useYard();
   const [stage, setStage] = useState<Stage>({ at: 'idle' });
   const since = useAsk('since', { at: ready.archived });
+  const next = stage.at === 'saved' ? stage.next : undefined;
 
-  const save = async () => {
-    const at = store.clock.now();
+  const pack = async (at: string, number: number, before: readonly string[]) => {
     const stop = new AbortController();
     setStage({ at: 'packing', stop });
     try {
-      const { bytes, entries, photos } = await store.send(
+      const { bytes, entries, photos, volume } = await store.send(
         'writeArchive',
-        { at },
+        { at, number },
         { signal: stop.signal, ends: true },
       );
-      const name = `yardline-${dateField(at)}.zip`;
+      const name = volumeName(`yardline-${dateField(at)}.zip`, volume);
       saveFile(bytes, 'application/zip', name);
-      await store.send('noteArchived', { at });
+      const more = volume.number < volume.of;
+      // Only what is saved whole is an archive of everything.
+      if (!more) await store.send('noteArchived', { at });
       const size = count(Math.ceil(bytes.length / 1024), 'kB', 'kB');
+      const said = `${name}: ${count(entries, 'entry', 'entries')}, ${count(photos, 'photo')}, ${size}.`;
       setStage({
         at: 'saved',
-        said: `${name}: ${count(entries, 'entry', 'entries')}, ${count(photos, 'photo')}, ${size}.`,
+        said: [...before, said],
+        ...(more && { next: { moment: at, number: volume.number + 1, of: volume.of } }),
       });
     } catch (error) {
       setStage(
@@ -47,6 +57,7 @@ export function ArchiveOut({ ready }: { ready: Ready }) {
       );
     }
   };
+  const save = () => pack(store.clock.now(), 1, []);
 
   return (
     <div className="grid gap-2">
@@ -72,8 +83,9 @@ export function ArchiveOut({ ready }: { ready: Ready }) {
             type="application/zip"
             make={async () => {
               const at = store.clock.now();
-              const { bytes } = await store.send('writeArchive', { at });
-              await store.send('noteArchived', { at });
+              const { bytes, volume } = await store.send('writeArchive', { at });
+              // One of several does not hold every photo: the others are saved above.
+              if (volume.of === 1) await store.send('noteArchived', { at });
               return new File([bytes], `yardline-${dateField(at)}.zip`, { type: 'application/zip' });
             }}
           />
@@ -81,7 +93,26 @@ export function ArchiveOut({ ready }: { ready: Ready }) {
       </div>
       {stage.at === 'packing' && <p role="status">Packing the log and its photos…</p>}
       {stage.at === 'failed' && <FieldError>It could not be packed: {stage.reason}</FieldError>}
-      {stage.at === 'saved' && <p role="status">Saved {stage.said}</p>}
+      {stage.at === 'saved' && (
+        <div role="status" className="grid gap-1">
+          {stage.said.map((said) => (
+            <p key={said}>Saved {said}</p>
+          ))}
+        </div>
+      )}
+      {next && stage.at === 'saved' && (
+        <div className="border-due grid gap-2 border-l-4 pl-4">
+          <p>
+            Your photos take {next.of} archives. Each holds the whole log and is brought in by itself; only
+            all of them hold every photo.
+          </p>
+          <div>
+            <Button look="primary" onClick={() => reported(pack(next.moment, next.number, stage.said))}>
+              Save archive {next.number} of {next.of}
+            </Button>
+          </div>
+        </div>
+      )}
     </div>
   );
 }

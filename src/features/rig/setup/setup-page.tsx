@@ -7,7 +7,7 @@ import type { UnitSystem } from '@/core/quantity';
 import type { RigModel } from '@/core/rig';
 import { useRecord, useLeadOn } from '@/features/forms';
 import { clearsUnlessInstalled, newId, useFormUnits, useYard } from '@/store';
-import { Button, LinkButton, RigPlan, reported, Mark } from '@/ui';
+import { Button, LinkButton, RigPlan, reported, Mark, useOnce } from '@/ui';
 import type { SetupEdit } from './edit';
 import { AxlesAndBrakes, Hubs, Miles, Templates, WhatItIs, Wheels } from './sections';
 import {
@@ -93,6 +93,10 @@ export function SetupPage({ task }: { task: SetupTask }) {
   const [errors, setErrors] = useState<SetupErrors>({});
   const [confirmed, setConfirmed] = useState<string>();
   const [restored, setRestored] = useState(false);
+  const once = useOnce();
+  // Two taps on a slow phone are one rig, also where the second comes before the next page does.
+  const [own] = useState(newId);
+  const [written, setWritten] = useState(false);
   const values = useWatch({ control: form.control }) as SetupForm;
   const key = draftKey(task);
 
@@ -130,6 +134,7 @@ export function SetupPage({ task }: { task: SetupTask }) {
   // Later readings come with trips; only a set-up carries the first one.
   const firstReading = task.task === 'new' || (task.task === 'correct' && !task.before);
   const save = form.handleSubmit(async (typed) => {
+    if (written) return;
     const read = readSetup(typed, units, baseOf(task), firstReading, confirmed);
     if (!read.ok) {
       setErrors(read.error);
@@ -141,7 +146,7 @@ export function SetupPage({ task }: { task: SetupTask }) {
       if (first) form.setFocus(first);
       return;
     }
-    const rig = task.task === 'new' ? newId() : task.task === 'change' ? task.rig : task.entry.rig;
+    const rig = task.task === 'new' ? own : task.task === 'change' ? task.rig : task.entry.rig;
     const drafts = setupEntries(task, read.value);
     if (drafts.length > 0)
       await record(
@@ -152,6 +157,7 @@ export function SetupPage({ task }: { task: SetupTask }) {
         [key],
       );
     else await store.keepDraft(SETUP_DRAFT, key, undefined);
+    setWritten(true);
     leadOn(
       task.task === 'correct'
         ? `/logbook?rig=${rig}`
@@ -166,7 +172,10 @@ export function SetupPage({ task }: { task: SetupTask }) {
   return (
     <form
       noValidate
-      onSubmit={(event) => reported(save(event))}
+      onSubmit={(event) => {
+        event.preventDefault();
+        reported(once(() => save(event)));
+      }}
       className="mx-auto grid w-full max-w-[78rem] gap-x-10 px-4 py-5 md:px-8 lg:grid-cols-[1fr_23rem]"
     >
       <div className="min-w-0">
