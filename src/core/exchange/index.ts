@@ -26,7 +26,7 @@ export {
   type SealedProblem,
 } from './sealed';
 export { holdsOf, isStrange, type Here, type Holds } from './holds';
-export { VOLUME, volumeName, volumesOf, type Picture, type Volume } from './volumes';
+export { volumeName, volumesOf, type Picture, type Volume } from './volumes';
 export { csvOf, type Table } from './table-out';
 export {
   DATE_STYLES,

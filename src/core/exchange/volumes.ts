@@ -1,5 +1,5 @@
 /** Bytes of pictures in one archive: as much as a phone holds twice over while it packs, checks or reads it. */
-export const VOLUME = 256 * 1024 * 1024;
+const VOLUME = 256 * 1024 * 1024;
 
 /** A picture that goes into an archive: the hash of its bytes, and how many they are. */
 export interface Picture {

@@ -19,7 +19,7 @@ test('a photo that the device does not store stays in hand, says so where it was
     <PhotoTaker
       onPhoto={({ hash }) => {
         // What the platform throws is no Error everywhere.
-         
+
         if (refusing) return Promise.reject(refusing);
         kept.push(hash);
         return Promise.resolve();

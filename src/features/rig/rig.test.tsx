@@ -30,7 +30,9 @@ test('set up by two taps it is one rig', async ({ page }) => {
   await page.getByRole('radio', { name: /^Flatbed, two axles/ }).click();
   await page.getByLabel('Name').fill('Driftwood');
   await expect(page.getByRole('button', { name: 'Put it on the Yard' })).toBeVisible();
-  const put = [...document.querySelectorAll('button')].find((one) => one.textContent === 'Put it on the Yard');
+  const put = [...document.querySelectorAll('button')].find(
+    (one) => one.textContent === 'Put it on the Yard',
+  );
   // On a slow phone the second comes before anything was drawn.
   for (let tap = 0; tap < 3; tap++) put?.click();
   await expect(page.getByText('Lug torque not known')).toBeVisible();
