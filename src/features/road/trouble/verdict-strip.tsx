@@ -3,7 +3,7 @@ import { instantOf, msOf } from '@/core/base';
 import { limitEnds } from '@/core/record';
 import { outOfDanger, ROLLS, type OutOfDanger, type RoadVerdict, type TroubleId } from '@/core/trouble';
 import { usePreferences } from '@/store';
-import { inUnits, limitWords, looksWords, ROLL_WORDS, sinceWords } from '@/text';
+import { day, inUnits, limitWords, looksWords, ROLL_WORDS, sinceWords } from '@/text';
 import { BECAUSE_WORDS } from '@/text/trouble';
 import { cx } from '@/ui';
 
@@ -48,7 +48,7 @@ export function VerdictStrip({
 }) {
   const { units } = usePreferences();
   const at = ROLLS.indexOf(verdict.roll);
-  const limit = home ? undefined : limitWords({ ...verdict, ...(final && { until: limitEnds(now) }) }, units);
+  const limit = home ? undefined : limitWords(verdict, units);
   const looks = home ? undefined : looksWords(verdict, units);
   const { roll, speed } = verdict;
   const out = home ? undefined : outOfDanger(trouble, verdict);
@@ -75,6 +75,9 @@ export function VerdictStrip({
       <Word className={cx('mt-2 figures font-semibold', final ? 'text-5xl' : 'text-3xl')}>
         {word}
         {limit && <span className="text-soft block text-2xl font-normal">{limit}</span>}
+        {limit && final && (
+          <span className="text-soft block text-xl font-normal">until {day(limitEnds(now), now)}</span>
+        )}
       </Word>
       <p className={cx('mt-1', final ? 'text-xl' : 'text-soft')}>
         {!final && <span className="sr-only">So far. </span>}
