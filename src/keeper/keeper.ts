@@ -365,6 +365,9 @@ export class Keeper {
     return rigs.length === 0 ? entries : entries.filter(({ rig }) => !rigs.includes(rig));
   }
 
+  /** Something that was let go of could not be taken off the disk yet. */
+  private owing = false;
+
   /** What had been let go of when the disk was last gone through for it. */
   private goneOver = '';
 
@@ -502,12 +505,18 @@ export class Keeper {
       drop: forms.map((key) => ({ shelf: 'drafts' as const, key })),
       when: once === undefined ? [] : [{ shelf: 'drafts', key: once, is: 'there' }],
     });
-    // The mark is on disk by now, and no page shows what it is of: whoever told it is not told that it failed.
-    await this.letGo().catch((error: unknown) => {
-      this.around.warn(`Let go of, not yet off the disk: ${String(error)}`);
-      clearTimeout(this.looking);
-      this.lookLater(false);
-    });
+    if (this.owing || staying.some(({ kind }) => kind === 'let.go')) {
+      // The mark is on disk by now, and no page shows what it is of: whoever told it is not told that it failed.
+      this.owing = await this.letGo().then(
+        () => false,
+        (error: unknown) => {
+          this.around.warn(`Let go of, not yet off the disk: ${String(error)}`);
+          clearTimeout(this.looking);
+          this.lookLater(false);
+          return true;
+        },
+      );
+    }
     return done;
   }
 
