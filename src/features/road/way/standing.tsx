@@ -9,7 +9,7 @@ import { useRecord, useWithdraw } from '@/features/forms';
 import { benchLink, type RigView } from '@/features/rigs';
 import { usePreferences } from '@/store';
 import { count, parseWords } from '@/text';
-import { comeWords } from '@/text/way';
+import { comeWords, MILES_BY_WORDS } from '@/text/way';
 import { Button, Field, LinkButton, reported, useOnce } from '@/ui';
 import type { Way } from './use-way';
 
@@ -40,7 +40,7 @@ function OwnMiles({ view, way }: { view: RigView; way: Way }) {
         inputMode="decimal"
         value={text}
         error={error}
-        hint={`${[come.figure && `Now ${come.figure}`, come.said].filter(Boolean).join(' ')}. Yours stand.`}
+        hint={`${come.figure ? `Now ${come.figure}, ${MILES_BY_WORDS[way.miles.by]}` : come.said}. Yours stand.`}
         onChange={(event) => {
           setText(event.target.value);
           setError(undefined);
