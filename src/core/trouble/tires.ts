@@ -155,7 +155,9 @@ function goingSoft(answers: Answers): RoadVerdict {
     : betweenAirings(answers);
   const low = short(answers);
   const rolledLow = says(answers, 'rolled', 'low') || (low !== undefined && low > 0.2);
-  return rolledLow ? stricter(care(25, 45, 'rolled-low'), lasts) : lasts;
+  // Where the spare goes on, the tire that rolled low is off.
+  const off = lasts.because === withSpare(answers)?.because;
+  return rolledLow && !off ? stricter(care(25, 45, 'rolled-low'), lasts) : lasts;
 }
 
 /** In danger the second reading waits. */

@@ -86,6 +86,8 @@ const ROWS: readonly (readonly [TroubleId, Answers, string, string])[] = [
   ['soft', read(65, 50, { apart: 10, spare: 'none' }), 'stay', 'loses-too-fast'],
   ['soft', read(50, 49.9, { 'aired-to': psi(65) }), 'care 25 mi at 45', 'rolled-low'],
   ['soft', read(65, 64.9, { rolled: 'low' }), 'care 25 mi at 45', 'rolled-low'],
+  // With the spare on, the tire that rolled low is off.
+  ['soft', read(65, 64.9, { rolled: 'low', where: undefined, spare: 'usable' }), 'here', 'spare-goes-on'],
   ['soft', { target: psi(65), where: 'valve', rolled: 'no', danger: 'no' }, 'stay', 'loss-unknown'],
   [
     'soft',
