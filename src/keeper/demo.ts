@@ -1,6 +1,6 @@
 import * as z from 'zod/mini';
 import type { Instant } from '@/core/base';
-import { readEntry, type Entry } from '@/core/log';
+import { photosIn, readEntry, type Entry } from '@/core/log';
 import type { YardPort } from './port';
 
 /** Where the demo scenario is served, made once and kept. */
@@ -8,7 +8,7 @@ const DEMO_PATH = '/demo/log.json';
 
 /** The pictures of the scenario; one that cannot be had is told where it would be shown. */
 async function demoPhotos(entries: readonly Entry[]) {
-  const hashes = entries.flatMap((entry) => (entry.kind === 'photo' ? [entry.body.hash] : []));
+  const hashes = [...photosIn(entries).keys()];
   const rows = await Promise.all(
     hashes.map(async (hash) => {
       const response = await fetch(`/demo/${hash}.jpg`).catch(() => undefined);

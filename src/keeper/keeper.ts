@@ -7,6 +7,7 @@ import {
   endOf,
   isNewer,
   isSimulated,
+  photosIn,
   HOUSE,
   withDays,
   type Entry,
@@ -388,12 +389,12 @@ export class Keeper {
       entries.some(({ rig }) => rigs.includes(rig)) ||
       this.lostRows.some(({ unread }) => unread !== undefined && rigs.includes(unread.rig));
     const lying = new Set(await this.port.keys('photos'));
-    const hashes = (of: readonly Entry[]) =>
-      of.flatMap((entry) => (entry.kind === 'photo' ? [entry.body.hash] : []));
-    const stay = new Set(hashes(entries.filter(({ rig }) => !rigs.includes(rig))));
+    const stay = photosIn(entries.filter(({ rig }) => !rigs.includes(rig)));
     const pictures = [
       ...photos,
-      ...hashes(entries.filter(({ rig }) => rigs.includes(rig))).filter((hash) => !stay.has(hash)),
+      ...[...photosIn(entries.filter(({ rig }) => rigs.includes(rig))).keys()].filter(
+        (hash) => !stay.has(hash),
+      ),
     ]
       .flatMap((hash) => [hash, `thin ${hash}`])
       .filter((key) => lying.has(key));

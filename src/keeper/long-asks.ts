@@ -14,7 +14,7 @@ import {
   type RowEntry,
   type Volume,
 } from '@/core/exchange';
-import { foldEntries, HOUSE, SUPPLIES_KEPT, type SupplyKept } from '@/core/log';
+import { foldEntries, HOUSE, photosIn, SUPPLIES_KEPT, type SupplyKept } from '@/core/log';
 import { stockLeft, type Stock } from '@/core/supplies';
 import { historyOfReadings } from '@/core/trend';
 import type { UnitSystem } from '@/core/quantity';
@@ -154,9 +154,7 @@ export const LONG_ASKS = {
     const unread = read.value.unread.filter(({ id }) => !here.unread.has(id));
     // What was let go of does not come back with an archive of before.
     const added = desk.keeper.staying(plan.value.added);
-    const spoken = new Set(
-      [...entries, ...added].flatMap((one) => (one.kind === 'photo' ? [one.body.hash] : [])),
-    );
+    const spoken = photosIn([...entries, ...added]);
     const deleted = state.rigs[HOUSE]?.gone.photos ?? [];
     const lying = new Set(
       (await desk.keeper.shelves.spokenPhotos()).flatMap((one) => (one.here ? [one.hash] : [])),

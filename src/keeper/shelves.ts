@@ -1,6 +1,6 @@
 import { addDays, fail, ok, type Instant, type Result } from '@/core/base';
 import type { Picture } from '@/core/exchange';
-import type { Entry, Fold } from '@/core/log';
+import { photosIn, type Entry, type Fold } from '@/core/log';
 import { sha256 } from '@noble/hashes/sha2.js';
 import { bytesToHex } from '@noble/hashes/utils.js';
 import type { YardPort } from './port';
@@ -91,7 +91,7 @@ export class Shelves {
   /** Lets go of pictures that no entry speaks of, as when a walk is dropped. */
   async dropPhotos(hashes: readonly string[]): Promise<void> {
     const { entries } = await this.entries();
-    const spoken = new Set(entries.flatMap((entry) => (entry.kind === 'photo' ? [entry.body.hash] : [])));
+    const spoken = photosIn(entries);
     const loose = hashes.filter((hash) => !spoken.has(hash));
     await this.port.change({ drop: loose.map((key) => ({ shelf: 'photos', key })) });
   }
@@ -139,11 +139,7 @@ export class Shelves {
   async photosKept(before: Instant, archived: Instant | undefined): Promise<PhotosKept> {
     const keys = await this.port.keys('photos');
     const { entries } = await this.entries();
-    const sizes = new Map(
-      entries.flatMap((entry) =>
-        entry.kind === 'photo' ? [[entry.body.hash, entry.body.bytes] as const] : [],
-      ),
-    );
+    const sizes = photosIn(entries);
     let bytes = 0;
     // What the log tells the size of is not read for it.
     for (const key of keys)
@@ -200,9 +196,9 @@ export class Shelves {
   async spokenPhotos(): Promise<readonly { readonly hash: string; readonly here: boolean }[]> {
     const { entries } = await this.entries();
     const gone = new Set(this.gone());
-    const hashes = new Set(entries.flatMap((entry) => (entry.kind === 'photo' ? [entry.body.hash] : [])));
+    const hashes = [...photosIn(entries).keys()];
     const lying = new Set(await this.port.keys('photos'));
-    return [...hashes]
+    return hashes
       .filter((hash) => !gone.has(hash))
       .map((hash) => ({
         hash,
@@ -220,10 +216,9 @@ export class Shelves {
   /** The pictures that some entries speak of and that lie here whole: a smaller copy is another picture than its name says, the archive before it has the whole one. */
   async wholePhotos(entries: readonly Entry[]): Promise<readonly Picture[]> {
     const lying = new Set(await this.port.keys('photos'));
-    const sizes = new Map(
-      entries.flatMap((one) => (one.kind === 'photo' ? [[one.body.hash, one.body.bytes] as const] : [])),
-    );
-    return [...sizes].filter(([hash]) => lying.has(hash)).map(([hash, bytes]) => ({ hash, bytes }));
+    return [...photosIn(entries)]
+      .filter(([hash]) => lying.has(hash))
+      .map(([hash, bytes]) => ({ hash, bytes }));
   }
 
   /** The bytes of some pictures, by hash, as far as they are on this device. */

@@ -16,7 +16,7 @@ import {
   type LeftFile,
   type SealedFile,
 } from '@/core/exchange';
-import { HOUSE } from '@/core/log';
+import { HOUSE, photosIn } from '@/core/log';
 import { hereOf } from './here';
 import type { Keeper } from './keeper';
 import { pack } from './pack';
@@ -322,11 +322,7 @@ export async function checkFiles(
   }
   const here = await hereOf(keeper);
   const sealed = read.map(({ file }) => file);
-  const spoken = new Set(
-    [...here.entries, ...sealed.flatMap(({ entries }) => entries)].flatMap((one) =>
-      one.kind === 'photo' ? [one.body.hash] : [],
-    ),
-  );
+  const spoken = photosIn([...here.entries, ...sealed.flatMap(({ entries }) => entries)]);
   const wanted = pictures.filter(({ hash }) => spoken.has(hash));
   for (const { name, hash } of pictures)
     if (!spoken.has(hash)) left.push({ name, why: { code: 'unspoken' } });
@@ -428,7 +424,7 @@ async function cleanPictures(
 ): Promise<readonly LeftFile[]> {
   if (!isNew) return [];
   const { entries } = await keeper.entries();
-  const spoken = new Set(entries.flatMap((one) => (one.kind === 'photo' ? [one.body.hash] : [])));
+  const spoken = photosIn(entries);
   return each(folder, async (name) => {
     const hash = photoOfName(name);
     if (hash !== undefined && (!spoken.has(hash) || photos.includes(hash))) await folder.remove(name);
@@ -446,9 +442,7 @@ async function cleanArchive(
   if (!read.ok) throw new Error(read.error.code);
   const { created, entries, unread, photos: held, volume } = read.value;
   const stays = ({ rig }: { readonly rig: string }) => !rigs.includes(rig);
-  const spoken = new Set(
-    entries.filter(stays).flatMap((one) => (one.kind === 'photo' ? [one.body.hash] : [])),
-  );
+  const spoken = photosIn(entries.filter(stays));
   const pictures = Object.entries(held).filter(([hash]) => spoken.has(hash) && !photos.includes(hash));
   if (entries.every(stays) && unread.every(stays) && pictures.length === Object.keys(held).length) return;
   await folder.write(

@@ -1,5 +1,5 @@
 import { dutiesOf, towVerdict, tripOutlook, type Duty } from '@/core/duty';
-import type { Entry, EventBody } from '@/core/log';
+import { workOf, type Entry, type EventBody } from '@/core/log';
 import type { RigModel } from '@/core/rig';
 import { HOUSE_DEFAULT, rulesFor, seasonOf, type HouseRules } from '@/core/rules';
 import { anyModel, sampleModel } from '@/core/testing/arbitraries';
@@ -174,15 +174,8 @@ test('several findings at one place are said once, with how many they are', () =
 
 test('what went otherwise at a wheel end is of its own side, whichever was chocked', () => {
   const work = entry('work', 1, {
-    jobs: [{ routine: 'repack', place: '1R' }],
-    from: 'written',
-    readings: [],
-    conditions: [],
-    materials: [],
-    renewed: [],
-    refits: [],
+    ...workOf([{ routine: 'repack', place: '1R' }]),
     branches: [{ branch: 'cap-broke', place: '1R', side: 'L' }],
-    skipped: [],
   });
   const { lines } = entryWords(work, 'us', () => undefined);
   expect(lines.join(' ')).not.toMatch(/left side/);

@@ -338,6 +338,11 @@ function partWords(entry: PartEntry, system: UnitSystem, partOf: NameOfPart): En
   }
 }
 
+/** Work as it is told in the log, and before it is there. */
+export function workWords(work: WorkBody, system: UnitSystem): EntryWords {
+  return { title: workTitle(work), lines: workLines(work, system) };
+}
+
 type NameOfPart = (part: string) => string;
 
 /** An entry as it is told in the log; `titleOf` names another entry it speaks of, `partOf` a part. */
@@ -375,9 +380,8 @@ export function entryWords(
         title: `Meter read: ${measure(entry.body.reading, 'distance', system)}`,
         lines: entry.body.replaced ? ['A new meter starts here'] : [],
       };
-    case 'work': {
-      return { title: workTitle(entry.body), lines: workLines(entry.body, system) };
-    }
+    case 'work':
+      return workWords(entry.body, system);
     case 'recheck':
       return {
         title: `Lug recheck ${entry.body.place}: ${RESULT[entry.body.result]}`,

@@ -62,7 +62,7 @@ export { routineHow } from './routine-help';
 export { amendWords, archiveWords, compileWords, parseWords, tapWords, tripWords } from './problems';
 export { photoWords, shutWords, unreadWords, unstoredPhotoWords, unstoredWords } from './unstored';
 export { HUB_HINTS, KIND_HINTS, TEMPLATE_WORDS } from './setup';
-export { closingWords, entryWords, KIND_OF_ENTRY } from './entry';
+export { closingWords, entryWords, KIND_OF_ENTRY, workWords } from './entry';
 export { readingDimension, readingProblemWords, readingTyped, readingValue } from './reading-value';
 export {
   contradictionWords,

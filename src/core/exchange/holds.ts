@@ -1,4 +1,4 @@
-import { HOUSE, type Entry, type UnreadEntry } from '../log';
+import { HOUSE, targetOf, type Entry, type UnreadEntry } from '../log';
 import type { Instant } from '../base';
 import type { SealedFile } from './sealed';
 
@@ -29,8 +29,6 @@ export interface Here {
   readonly names: Readonly<Record<string, string>>;
 }
 
-const targetOf = (entry: Entry) => (entry.kind === 'void' ? entry.body.target : entry.replaces);
-
 /** What some sealed files would bring, device by device; one that brings nothing new is left out. */
 export function holdsOf(files: readonly SealedFile[], { entries, unread, names }: Here): readonly Holds[] {
   const known = new Set([...entries.map(({ id }) => id), ...unread]);
@@ -58,7 +56,7 @@ export function holdsOf(files: readonly SealedFile[], { entries, unread, names }
           .filter(([rig]) => rig !== HOUSE)
           .map(([rig, count]) => ({
             rig,
-            name: names[rig] ?? called.get(rig),
+            name: [names[rig], called.get(rig)].find((name) => name !== undefined && name !== ''),
             here: names[rig] !== undefined,
             fresh: count,
           })),

@@ -35,6 +35,7 @@ export {
 } from './fold';
 export { daysApart, momentsIn, withDays, type DayOf } from './days';
 export { actsOn, makeEntry, makeVoid, recordedNow, type Stamp } from './make';
+export { photosIn } from './photos';
 export { workOf } from './work-of';
 export { lastDoneOf } from './last-done';
 export { asOf, hasLimit, limitLeft, limitUsed, nextLook, type Limited } from './limits';

@@ -3,7 +3,7 @@
 import { useRef, useState } from 'react';
 import { cardEntries } from '@/core/record';
 import type { Instant } from '@/core/base';
-import { makeEntry, type RigState } from '@/core/log';
+import type { RigState } from '@/core/log';
 import { SHELF_GRADES, type ShelfGrade } from '@/core/rig';
 import { findingHref, Named } from '@/features/rigs';
 import { contradictionsIn } from '@/core/judge';
@@ -15,12 +15,12 @@ import { useLeadOn } from '@/features/forms';
 import { askToKeepOnce, newId, usePreferences, useYard, type DraftDef } from '@/store';
 import {
   contradictionWords,
-  entryWords,
   jobsTitle,
   list,
   measure,
   placeName,
   unstoredWords,
+  workWords,
   VERDICT_WORDS,
   findingWords,
 } from '@/text';
@@ -142,11 +142,7 @@ export function CloseView({
     leadOn(`/?rig=${run.rig}`);
   };
 
-  const told = entryWords(
-    makeEntry('work', { id: run.id, rig: run.rig, happened: now, recorded: now }, work),
-    units,
-    () => undefined,
-  );
+  const told = workWords(work, units);
   return (
     <div ref={box} className="flex min-w-0 flex-1 flex-col">
       <div className="grid flex-1 content-start gap-5 px-4 py-5 md:px-8">

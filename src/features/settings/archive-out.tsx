@@ -84,8 +84,10 @@ export function ArchiveOut({ ready }: { ready: Ready }) {
             make={async () => {
               const at = store.clock.now();
               const { bytes, volume } = await store.send('writeArchive', { at });
-              // One of several does not hold every photo: the others are saved above.
-              if (volume.of === 1) await store.send('noteArchived', { at });
+              // One of several does not hold every photo, and is no archive of everything.
+              if (volume.of > 1)
+                throw new Error(`Your photos take ${volume.of} archives: save them one by one above.`);
+              await store.send('noteArchived', { at });
               return new File([bytes], `yardline-${dateField(at)}.zip`, { type: 'application/zip' });
             }}
           />
