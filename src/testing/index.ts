@@ -6,6 +6,7 @@
 export { hurried, type Locator, until } from './locator';
 export { anotherDevice, like, type TestPage } from './page';
 export { DRIFTWOOD, type Seeded, type TestRig } from './rigs';
+export { slowDrafts } from './slow-disk';
 export {
   alertOf,
   allWell,

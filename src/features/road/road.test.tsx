@@ -1,6 +1,16 @@
 /** @jest-environment ./src/testing/environment.cjs */
 import { toSI } from '@/core/quantity';
-import { choose, demo, DRIFTWOOD, peopleFirst, setUp, test, type Seeded, type TestPage } from '@/testing';
+import {
+  choose,
+  demo,
+  DRIFTWOOD,
+  peopleFirst,
+  setUp,
+  slowDrafts,
+  test,
+  type Seeded,
+  type TestPage,
+} from '@/testing';
 
 const mi = (miles: number) => toSI(miles, 'mi');
 const DAY = 86_400_000;
@@ -312,4 +322,20 @@ test('a trouble told at another stop asks whether it is still this one, and its 
   await choose(page, /Lamps on you/, 'Yes');
   await page.getByRole('button', { name: 'On to what decides' }).click();
   await expect(asks).toHaveText(/^Hub temperature/);
+});
+
+test('counting by position that was stopped stays stopped, however slow the disk is', async ({ page }) => {
+  const geolocation = { watchPosition: jest.fn(() => 1), clearWatch: jest.fn() };
+  Object.defineProperty(navigator, 'geolocation', { value: geolocation, configurable: true });
+  await setUp(page, DRIFTWOOD);
+  await begin(page);
+  await page.getByRole('button', { name: 'Count miles by position' }).click();
+  const stop = page.getByRole('button', { name: 'Stop counting by position' });
+  await expect(stop).toBeVisible();
+  // Longer than the page waits to draw itself anew.
+  slowDrafts(1500);
+  await stop.click();
+  await expect(page.getByRole('button', { name: 'Count miles by position' })).toBeVisible();
+  expect(geolocation.watchPosition).toHaveBeenCalledTimes(1);
+  expect(geolocation.clearWatch).toHaveBeenCalledTimes(1);
 });

@@ -1,7 +1,6 @@
 'use client';
 
 import { useState } from 'react';
-import { devicePosition } from '@/instruments';
 import type { LineProblem } from '@/instruments/recorded';
 import { Ruled, type RigView } from '@/features/rigs';
 import { usePreferences } from '@/store';
@@ -95,16 +94,7 @@ export function InstrumentsPanel({ view, way }: { view: RigView; way: Way }) {
   const { yard, units } = usePreferences();
   const { connected, watch } = way.deck;
   const position = connected.find(({ id }) => id === 'position');
-  const askPosition = () => {
-    way.change((draft) => ({ ...draft, position: true }));
-    deckOf(view.rig.id).connect(
-      devicePosition(typeof navigator === 'undefined' ? undefined : navigator.geolocation),
-    );
-  };
-  const noPosition = () => {
-    way.change((draft) => ({ ...draft, position: false }));
-    deckOf(view.rig.id).disconnect('position');
-  };
+  const setPosition = (position: boolean) => way.change((draft) => ({ ...draft, position }));
   const latest = (what: 'torque' | 'brake-amps' | 'speed') => watch.heard[`${what}@rig`]?.good;
   return (
     <section aria-label="Instruments" className="grid gap-4">
@@ -112,9 +102,9 @@ export function InstrumentsPanel({ view, way }: { view: RigView; way: Way }) {
       <div className="grid gap-2">
         <div className="flex flex-wrap items-center gap-2.5">
           {position ? (
-            <Button onClick={noPosition}>Stop counting by position</Button>
+            <Button onClick={() => setPosition(false)}>Stop counting by position</Button>
           ) : (
-            <Button onClick={askPosition}>Count miles by position</Button>
+            <Button onClick={() => setPosition(true)}>Count miles by position</Button>
           )}
           {position && position.state !== 'on' && <FieldError>{STATE_WORDS[position.state]}</FieldError>}
         </div>

@@ -168,11 +168,15 @@ export function WayView({
   const { units } = usePreferences();
   const way = useWay(view, under);
   useWakeLock();
-  const asks = way?.draft.position === true && !way.deck.connected.some(({ id }) => id === 'position');
+  const asked = way && way.draft.position === true;
+  const connected = way?.deck.connected.some(({ id }) => id === 'position');
   useEffect(() => {
-    // Asked for before, it goes on by itself after a reload.
-    if (asks) deckOf(view.rig.id).connect(devicePosition(navigator.geolocation));
-  }, [asks, view.rig.id]);
+    // What is kept of the trip says whether it counts: after a reload it goes on, once stopped nothing begins it again.
+    if (asked === undefined || asked === connected) return;
+    const deck = deckOf(view.rig.id);
+    if (asked) deck.connect(devicePosition(navigator.geolocation));
+    else deck.disconnect('position');
+  }, [asked, connected, view.rig.id]);
   const leg = way?.draft.leg;
   // Newer browsers promise when it is done: that is nothing to clean up by.
   useEffect(() => void window.scrollTo({ top: 0 }), [leg]);
