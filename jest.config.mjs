@@ -23,7 +23,7 @@ export default async function config() {
   })();
   // next/jest leaves packages that ship only modern modules alone; these need lowering for Jest.
   base.transformIgnorePatterns = [
-    '/node_modules/(?!(uuid|@noble/hashes|zod)/)',
+    '/node_modules/(?!(uuid|@noble/hashes|unzipit|zod)/)',
     '^.+\\.module\\.(css|sass|scss)$',
   ];
   return base;

@@ -3,9 +3,10 @@ import { zipSync, strToU8, unzipSync } from 'fflate';
 import { sha256 } from '@noble/hashes/sha2.js';
 import { bytesToHex } from '@noble/hashes/utils.js';
 import { seeded, type Random } from '../src/core/base';
-import { planMerge, readArchive } from '../src/core/exchange';
+import { planMerge } from '../src/core/exchange';
 import { readEntry, type Entry } from '../src/core/log';
 import { mutant } from '../src/core/testing/hostile';
+import { unzipped } from '../src/core/testing/zipped';
 import { troublesOf } from './survives';
 
 const NOW = '2026-06-01T12:00:00.000Z';
@@ -112,7 +113,7 @@ export interface Tally {
 }
 
 /** Reads archives made hostile, each from a seed of its own; whatever is taken has to live beside a sound log. */
-export function attackArchives(first: number, count: number): Tally {
+export async function attackArchives(first: number, count: number): Promise<Tally> {
   const sound = (FIXTURES.at(-1) ?? []).flatMap((line): readonly Entry[] => {
     const read = readEntry(JSON.parse(line));
     return read.ok ? [read.value] : [];
@@ -129,7 +130,7 @@ export function attackArchives(first: number, count: number): Tally {
     const bytes = make(random);
     const began = performance.now();
     try {
-      const read = readArchive(bytes);
+      const read = await unzipped(bytes);
       if (!read.ok) refused += 1;
       else {
         taken += 1;

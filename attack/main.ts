@@ -2,18 +2,18 @@
 import { zipSync } from 'fflate';
 import fc from 'fast-check';
 import { seeded } from '../src/core/base';
-import { readArchive } from '../src/core/exchange';
 import { emptyFold, extend, foldEntries } from '../src/core/log';
 import { anyLog } from '../src/core/testing/arbitraries';
+import { unzipped } from '../src/core/testing/zipped';
 import { attackArchives } from './archives';
 import { Tally } from './tally';
 
 const MUTANTS = 5000;
 const ORDERS = 5000;
 
-function archives(): void {
+async function archives(): Promise<void> {
   const tally = new Tally('archives', 'made hostile, each from a seed of its own');
-  const { tried, lost } = attackArchives(1, MUTANTS);
+  const { tried, lost } = await attackArchives(1, MUTANTS);
   for (let i = 0; i < tried - lost.length; i++) tally.count(true, '');
   for (const how of lost) tally.count(false, how);
   tally.write();
@@ -21,7 +21,7 @@ function archives(): void {
   for (const megabytes of [100, 770]) {
     const bomb = zipSync({ 'log.ndjson': new Uint8Array(megabytes * 1024 * 1024) }, { level: 1 });
     const began = performance.now();
-    const read = readArchive(bomb);
+    const read = await unzipped(bomb);
     const time = Math.round(performance.now() - began);
     bombs.count(
       !read.ok && time < 1000,
@@ -53,6 +53,7 @@ function merges(): void {
   tally.write();
 }
 
-const PARTS: Readonly<Record<string, () => void>> = { archives, merge: merges };
+const PARTS: Readonly<Record<string, () => void | Promise<void>>> = { archives, merge: merges };
 const asked = process.argv.slice(2);
-for (const [name, part] of Object.entries(PARTS)) if (asked.length === 0 || asked.includes(name)) part();
+for (const [name, part] of Object.entries(PARTS))
+  if (asked.length === 0 || asked.includes(name)) await part();

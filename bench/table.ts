@@ -54,6 +54,18 @@ export function median(runs: number, work: () => void, warm = 3): number {
   return middle(Array.from({ length: runs }, () => took(work)));
 }
 
+/** The median time of some runs (ms) of work that is waited for, after one that warms up. */
+export async function medianAwaited(runs: number, work: () => Promise<unknown>): Promise<number> {
+  await work();
+  const times: number[] = [];
+  for (let i = 0; i < runs; i++) {
+    const start = performance.now();
+    await work();
+    times.push(performance.now() - start);
+  }
+  return middle(times);
+}
+
 /** The best times (ms) of two works taken in turns, so that what else the machine does falls on both. */
 export function bestInTurns(runs: number, one: () => void, other: () => void): readonly [number, number] {
   const best: [number, number] = [Infinity, Infinity];

@@ -1,5 +1,5 @@
 import { dutiesOf, placeState, towVerdict } from '../src/core/duty';
-import { readArchive, writeArchive } from '../src/core/exchange';
+import { unzipped, zipped } from '@/core/testing/zipped';
 import { foldEntries, HOUSE, partAt, readEntry } from '../src/core/log';
 import { HOUSE_DEFAULT, seasonOf } from '../src/core/rules';
 import { missingFacts, slotsOf } from '../src/core/rig';
@@ -47,9 +47,9 @@ test('has a story of its own for each rig on the day it is told', () => {
   expect(placeState(rig(DEMO_RIGS.hiveCart), '1L', duties, []).mark).toBe('due');
 });
 
-test('is enough of a history: two and a half years, three rigs, an archive that comes back', () => {
+test('is enough of a history: two and a half years, three rigs, an archive that comes back', async () => {
   expect(fold.entries.length).toBeGreaterThan(150);
-  const back = readArchive(writeArchive(fold.entries, NOW));
+  const back = await unzipped(await zipped(fold.entries, NOW));
   expect(back.ok && back.value.entries).toEqual(JSON.parse(JSON.stringify(fold.entries)));
 });
 

@@ -1,6 +1,6 @@
 import { mkdirSync, writeFileSync } from 'node:fs';
 import type { Page } from '@playwright/test';
-import { writeArchive } from '../../src/core/exchange';
+import { zipped } from '../../src/core/testing/zipped';
 import { BASE, served, visited } from '../browser';
 import { longLog } from '../log';
 import type { Part, Row } from '../table';
@@ -27,7 +27,7 @@ export const tasks: Part = {
       const log = longLog(20_000);
       mkdirSync('test-results', { recursive: true });
       const file = 'test-results/bench-archive.zip';
-      writeFileSync(file, writeArchive(log, log.at(-1)?.happened ?? ''));
+      writeFileSync(file, await zipped(log, log.at(-1)?.happened ?? ''));
       const watch = () => {
         window.longest = 0;
         new PerformanceObserver((list) => {

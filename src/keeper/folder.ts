@@ -7,7 +7,9 @@ interface Listed {
 
 /** A folder of the device, as the browser hands it out. Whatever throws here is the folder's: gone, read-only, full. */
 export function folderOf(handle: FileSystemDirectoryHandle): Folder {
+  const open = async (name: string) => (await handle.getFileHandle(name)).getFile();
   return {
+    open,
     list: async () => {
       const files: { name: string; size: number }[] = [];
       for await (const [name, entry] of (handle as unknown as Listed).entries())
@@ -21,8 +23,7 @@ export function folderOf(handle: FileSystemDirectoryHandle): Folder {
           });
       return files.sort((a, b) => (a.name < b.name ? -1 : 1));
     },
-    read: async (name) =>
-      new Uint8Array(await (await (await handle.getFileHandle(name)).getFile()).arrayBuffer()),
+    read: async (name) => new Uint8Array(await (await open(name)).arrayBuffer()),
     write: async (name, bytes) => {
       const file = await handle.getFileHandle(name, { create: true });
       const out = await file.createWritable();

@@ -12,7 +12,7 @@ export type { PhotoRow } from './shelves';
 export { glance } from './glance';
 export { newId } from './ids';
 export { LONG } from './long';
-export type { CheckedArchive } from './long-asks';
+export type { BroughtIn, CheckedArchive } from './long-asks';
 export type { CheckedFiles, InStep } from './step';
 export type { CheckedTable } from './tables';
 export type { FromDesk, ToDesk } from './messages';

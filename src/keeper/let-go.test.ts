@@ -58,21 +58,25 @@ test('an archive of before brings nothing of a deleted rig back, no picture that
     [setup(RIG), stays.entry, deleted.entry, setup(SOLD), note(SOLD), goes.entry],
     [stays.row, goes.row, deleted.row],
   );
-  const { bytes } = await LONG_ASKS.writeArchive(desk, { at: NOW });
+  const silent = () => undefined;
+  const { file } = await LONG_ASKS.writeArchive(desk, { at: NOW }, silent);
   await keeper.append([
     letGo(SOLD),
     makeEntry('let.go', told(HOUSE), { what: 'photo', hash: deleted.row.hash }),
   ]);
-  const silent = () => undefined;
-  const checked = await LONG_ASKS.checkArchive(desk, { bytes }, silent);
+  const checked = await LONG_ASKS.checkArchive(desk, { file }, silent);
   expect(checked).toMatchObject({ ok: true, added: 0, gone: 3, same: 3, photos: 0 });
-  expect(await LONG_ASKS.bringIn(desk)).toEqual({ added: 0, photos: 0 });
+  expect(await LONG_ASKS.bringIn(desk, undefined, silent)).toEqual({
+    added: 0,
+    photos: 0,
+    missing: undefined,
+  });
   expect(await keeper.shelves.readPhoto(goes.row.hash)).toBeUndefined();
   expect(await keeper.shelves.readPhoto(deleted.row.hash)).toBeUndefined();
   // A picture that this device lost, and that an entry speaks of, comes back.
   const other = deskFor(keeperOn(memoryPort()));
   await other.keeper.append([setup(RIG), stays.entry]);
-  expect(await LONG_ASKS.checkArchive(other, { bytes }, silent)).toMatchObject({ photos: 3 });
-  expect((await LONG_ASKS.bringIn(other)).photos).toBe(3);
+  expect(await LONG_ASKS.checkArchive(other, { file }, silent)).toMatchObject({ photos: 3 });
+  expect((await LONG_ASKS.bringIn(other, undefined, silent)).photos).toBe(3);
   expect((await other.keeper.shelves.readPhoto(stays.row.hash))?.size).toBe(5);
 });

@@ -13,6 +13,7 @@ import {
   type Progress,
   type RowEntry,
   type Volume,
+  type VolumeSize,
 } from '@/core/exchange';
 import { foldEntries, HOUSE, photosIn, SUPPLIES_KEPT, type SupplyKept } from '@/core/log';
 import { stockLeft, type Stock } from '@/core/supplies';
@@ -29,6 +30,7 @@ import { folderOf } from './folder';
 import { pack } from './pack';
 import { bringFiles, checkFiles, forgetFolder, keepInStep, sealForSending, stepKnown } from './step';
 import { freshDevice } from './ids';
+import { sha256Of } from './sha256';
 import { shrink } from './shrink';
 import { bringRows, checkTable, tableText, type TableAsk } from './tables';
 import { LogSearch } from './reads/search';
@@ -53,7 +55,17 @@ export type CheckedArchive =
       readonly created: Instant;
       /** Which of several archives it is. */
       readonly volume: Volume | undefined;
+      /** What the others of several hold, as far as it tells. */
+      readonly others: VolumeSize | undefined;
     };
+
+/** What came of an archive. */
+export interface BroughtIn {
+  readonly added: number;
+  readonly photos: number;
+  /** Why the rest of its photos is not here, where some are missing. */
+  readonly missing: { readonly photos: number; readonly why: string } | undefined;
+}
 
 /** What is found by words, one index a yard; it is built when something is first sought. */
 const searches = new WeakMap<Keeper, LogSearch>();
@@ -74,7 +86,8 @@ export const LONG_ASKS = {
   plan: async ({ keeper }: Desk, ask: PlanAsk) => planOf(await keeper.fold(), ask),
   planDays: async ({ keeper }: Desk, ask: DaysAsk) => dayTimes(await keeper.fold(), ask),
   /** The log, or one rig's part of it, with its pictures as an archive, or as one of several. */
-  writeArchive: ({ keeper }: Desk, ask: { at: Instant; rig?: string; number?: number }) => pack(keeper, ask),
+  writeArchive: ({ keeper }: Desk, ask: { at: Instant; rig?: string; number?: number }, told: Progress) =>
+    pack(keeper, ask, { told }),
   /** Meets the other devices in a folder. */
   keepInStep: (
     { keeper }: Desk,
@@ -143,9 +156,9 @@ export const LONG_ASKS = {
     return done;
   },
   /** Checks an archive to its last line and holds it, to be brought in. */
-  checkArchive: async (desk: Desk, ask: { bytes: Uint8Array }, told: Progress): Promise<CheckedArchive> => {
+  checkArchive: async (desk: Desk, ask: { file: Blob }, told: Progress): Promise<CheckedArchive> => {
     desk.checked = undefined;
-    const read = readArchive(ask.bytes, told);
+    const read = await readArchive(ask.file, { sha256: sha256Of, told });
     if (!read.ok) return { ok: false, problem: read.error };
     const { entries, state } = await desk.keeper.fold();
     const plan = planMerge(entries, read.value.entries);
@@ -159,7 +172,7 @@ export const LONG_ASKS = {
     const lying = new Set(
       (await desk.keeper.shelves.spokenPhotos()).flatMap((one) => (one.here ? [one.hash] : [])),
     );
-    const photos = Object.keys(read.value.photos).filter(
+    const photos = read.value.pictures.hashes.filter(
       (hash) => spoken.has(hash) && !lying.has(hash) && !deleted.includes(hash),
     );
     desk.checked = { archive: read.value, added, unread, photos };
@@ -174,21 +187,31 @@ export const LONG_ASKS = {
       photos: photos.length,
       created: read.value.created,
       volume: read.value.volume,
+      others: read.value.others,
     };
   },
-  /** Writes the archive that was checked last, in one piece; gives how many entries and photos came of it. */
-  bringIn: async (desk: Desk): Promise<{ readonly added: number; readonly photos: number }> => {
+  /** Writes the archive that was checked last: its entries in one piece, then its photos one by one. */
+  bringIn: async (desk: Desk, _: undefined, told: Progress): Promise<BroughtIn> => {
     const { checked } = desk;
     if (!checked) throw new Error('No archive was checked');
-    const photos = checked.photos.flatMap((hash) => {
-      const bytes = checked.archive.photos[hash];
-      return bytes ? [{ hash, blob: new Blob([bytes.slice()], { type: 'image/jpeg' }) }] : [];
-    });
-    await desk.keeper.append(await desk.keeper.zone.dated(checked.added), photos, {
-      unread: checked.unread,
-    });
+    const { keeper } = desk;
+    await keeper.append(await keeper.zone.dated(checked.added), [], { unread: checked.unread });
     desk.checked = undefined;
-    return { added: checked.added.length + checked.unread.length, photos: photos.length };
+    const brought = { added: checked.added.length + checked.unread.length };
+    let photos = 0;
+    try {
+      for (const hash of checked.photos) {
+        told(photos / checked.photos.length);
+        const bytes = await checked.archive.pictures.read(hash);
+        if (!bytes || !(await keeper.shelves.takePhoto(hash, bytes)))
+          throw new Error('The archive has changed since it was checked.');
+        photos += 1;
+      }
+    } catch (error) {
+      const why = error instanceof Error ? error.message : String(error);
+      return { ...brought, photos, missing: { photos: checked.photos.length - photos, why } };
+    }
+    return { ...brought, photos, missing: undefined };
   },
   /** The whole record of a rig, as a paper tells it: its entries in order, those that no longer count, and its fingerprint. */
   recordOf: async ({ keeper }: Desk, ask: { rig: string; at: Instant }) => {
@@ -202,13 +225,14 @@ export const LONG_ASKS = {
     };
   },
   /** Holds a printed fingerprint against an archive: the name of the rig it is of, where it is of one. */
-  checkRecord: (
+  checkRecord: async (
     _: Desk,
-    { bytes, printed }: { bytes: Uint8Array; printed: Fingerprint },
-  ):
+    { file, printed }: { file: Blob; printed: Fingerprint },
+  ): Promise<
     | { readonly ok: false; readonly problem: ArchiveProblem }
-    | { readonly ok: true; readonly rig: string | undefined } => {
-    const read = readArchive(bytes);
+    | { readonly ok: true; readonly rig: string | undefined }
+  > => {
+    const read = await readArchive(file, { sha256: sha256Of });
     if (!read.ok) return { ok: false, problem: read.error };
     const rig = rigOfFingerprint(read.value.entries, printed);
     const model = rig && foldEntries(read.value.entries).state.rigs[rig]?.model;

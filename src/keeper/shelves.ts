@@ -1,9 +1,8 @@
 import { addDays, fail, ok, type Instant, type Result } from '@/core/base';
 import type { Picture } from '@/core/exchange';
 import { photosIn, type Entry, type Fold } from '@/core/log';
-import { sha256 } from '@noble/hashes/sha2.js';
-import { bytesToHex } from '@noble/hashes/utils.js';
 import type { YardPort } from './port';
+import { sha256Of } from './sha256';
 
 /** A picture (JPEG) under the hash of its bytes; scaled down, without anything but what is seen in it. */
 export interface PhotoRow {
@@ -208,8 +207,9 @@ export class Shelves {
 
   /** Takes in a picture under its hash; false where it is another one than its name says, or was let go of. */
   async takePhoto(hash: string, bytes: Uint8Array): Promise<boolean> {
-    if (this.gone().includes(hash) || bytesToHex(sha256(bytes)) !== hash) return false;
-    await this.port.change({ put: [{ shelf: 'photos', key: hash, value: bytes.slice() }] });
+    const own = bytes.slice();
+    if (this.gone().includes(hash) || (await sha256Of(own)) !== hash) return false;
+    await this.port.change({ put: [{ shelf: 'photos', key: hash, value: own }] });
     return true;
   }
 
@@ -219,16 +219,6 @@ export class Shelves {
     return [...photosIn(entries)]
       .filter(([hash]) => lying.has(hash))
       .map(([hash, bytes]) => ({ hash, bytes }));
-  }
-
-  /** The bytes of some pictures, by hash, as far as they are on this device. */
-  async photos(hashes: readonly string[]): Promise<Readonly<Record<string, Uint8Array>>> {
-    const bytes: Record<string, Uint8Array> = {};
-    for (const hash of hashes) {
-      const picture = await this.readBytes(hash);
-      if (picture) bytes[hash] = picture;
-    }
-    return bytes;
   }
 
   /** Puts away what nobody will take up again: forms of a month ago, and those of cards that are through; what lies here as it once was kept is written as it is kept now. */

@@ -2,12 +2,14 @@ import { sha256 } from '@noble/hashes/sha2.js';
 import { bytesToHex } from '@noble/hashes/utils.js';
 import fc from 'fast-check';
 import { seeded } from '@/core/base';
-import { photoFileName, readArchive, readSealed, writeSealed } from '@/core/exchange';
+import { photoFileName, readSealed, writeSealed } from '@/core/exchange';
 import { HOUSE, makeEntry, type Entry } from '@/core/log';
 import { cardEntries, stampEntries } from '@/core/record';
 import { compile, currentStep, finishRun, startRun, tap } from '@/core/routine';
 import { HOUSE_DEFAULT } from '@/core/rules';
 import { sampleModel } from '@/core/testing/arbitraries';
+import { unzipped } from '@/core/testing/zipped';
+import { folderIn, type Files } from '@/testing/folder';
 import { well } from '@/core/testing/well';
 import { Keeper } from './keeper';
 import { memoryPort } from './port';
@@ -42,27 +44,6 @@ function device(name: string): { readonly keeper: Keeper; readonly fresh: () => 
     mark: () => 1,
   });
   return { keeper, fresh: () => name };
-}
-
-type Files = Map<string, Uint8Array<ArrayBuffer>>;
-
-/** A folder that lies in memory, as a cloud's own copy of it on one device. */
-function folderIn(files: Files): Folder {
-  return {
-    list: () => Promise.resolve([...files].map(([name, bytes]) => ({ name, size: bytes.length }))),
-    read: (name) => {
-      const bytes = files.get(name);
-      return bytes ? Promise.resolve(bytes) : Promise.reject(new Error('gone'));
-    },
-    write: (name, bytes) => {
-      files.set(name, bytes);
-      return Promise.resolve();
-    },
-    remove: (name) => {
-      files.delete(name);
-      return Promise.resolve();
-    },
-  };
 }
 
 const met = (one: ReturnType<typeof device>, folder: Folder, now = NOW) =>
@@ -368,10 +349,10 @@ describe('letting go', () => {
     expect([...files.keys()].filter((name) => name.includes('photo'))).toEqual([
       photoFileName(stays.row.hash),
     ]);
-    const archive = readArchive(files.get('yardline-2026-05-16.zip') ?? new Uint8Array());
+    const archive = await unzipped(files.get('yardline-2026-05-16.zip') ?? new Uint8Array());
     if (!archive.ok) throw new Error(archive.error.code);
     expect(archive.value.entries.some(({ rig }) => rig === OTHER)).toBe(false);
-    expect(Object.keys(archive.value.photos)).toEqual([stays.row.hash]);
+    expect(archive.value.pictures.hashes).toEqual([stays.row.hash]);
   });
 
   test('what cannot be changed in the folder is told, and tried again the next time', async () => {

@@ -20,13 +20,16 @@ import { HOUSE, photosIn } from '@/core/log';
 import { hereOf } from './here';
 import type { Keeper } from './keeper';
 import { pack } from './pack';
+import { sha256Of } from './sha256';
 
 /** A folder that devices share through a cloud or a stick: files are written once and never changed. */
 export interface Folder {
   /** Its files by name and size; a size of `UNREADABLE` where this device has only the name. */
   readonly list: () => Promise<readonly { readonly name: string; readonly size: number }[]>;
   readonly read: (name: string) => Promise<Uint8Array>;
-  readonly write: (name: string, bytes: Uint8Array<ArrayBuffer>) => Promise<void>;
+  /** A file that is read piece by piece: it may be more than a phone holds. */
+  readonly open: (name: string) => Promise<Blob>;
+  readonly write: (name: string, bytes: Uint8Array<ArrayBuffer> | Blob) => Promise<void>;
   readonly remove: (name: string) => Promise<void>;
 }
 
@@ -438,17 +441,20 @@ async function cleanArchive(
   name: string,
   { rigs, photos }: Pick<Went, 'rigs' | 'photos'>,
 ): Promise<void> {
-  const read = readArchive(await folder.read(name));
+  const read = await readArchive(await folder.open(name), { sha256: sha256Of });
   if (!read.ok) throw new Error(read.error.code);
-  const { created, entries, unread, photos: held, volume } = read.value;
+  const { created, entries, unread, pictures, volume } = read.value;
   const stays = ({ rig }: { readonly rig: string }) => !rigs.includes(rig);
   const spoken = photosIn(entries.filter(stays));
-  const pictures = Object.entries(held).filter(([hash]) => spoken.has(hash) && !photos.includes(hash));
-  if (entries.every(stays) && unread.every(stays) && pictures.length === Object.keys(held).length) return;
-  await folder.write(
-    name,
-    writeArchive(entries.filter(stays), created, Object.fromEntries(pictures), unread.filter(stays), volume),
-  );
+  const hashes = pictures.hashes.filter((hash) => spoken.has(hash) && !photos.includes(hash));
+  if (entries.every(stays) && unread.every(stays) && hashes.length === pictures.hashes.length) return;
+  const left = {
+    entries: entries.filter(stays),
+    unread: unread.filter(stays),
+    pictures: { ...pictures, hashes },
+    volume,
+  };
+  await folder.write(name, await writeArchive(left, created, { sha256: sha256Of }));
 }
 
 /** Pictures that one side has and the other has not. */
@@ -492,8 +498,8 @@ async function backUp(keeper: Keeper, folder: Folder, now: Instant): Promise<str
   if (since === 0 || (since < BIG_DAY && !old)) return undefined;
   const name = `yardline-${now.slice(0, 10)}.zip`;
   for (let number = 1, of = 1; number <= of; number++) {
-    const { bytes, volume } = await pack(keeper, { at: now, number });
-    await folder.write(volumeName(name, volume), bytes);
+    const { file, volume } = await pack(keeper, { at: now, number });
+    await folder.write(volumeName(name, volume), file);
     of = volume.of;
   }
   await keeper.noteArchived(now);

@@ -52,11 +52,7 @@ test('what is asked is answered, whatever comes first', async () => {
 test('a failure crosses with its name, how far it has come is told on the way', async () => {
   const desk = new Desk(OPENING);
   const shares: number[] = [];
-  const failed = desk.send(
-    'checkArchive',
-    { bytes: new Uint8Array() },
-    { onProgress: (at) => shares.push(at) },
-  );
+  const failed = desk.send('checkArchive', { file: new Blob() }, { onProgress: (at) => shares.push(at) });
   const [{ n } = { n: 0 }] = asked();
   last().say({ say: 'progress', n, share: 0.4 });
   last().say({ say: 'failure', n, name: 'QuotaExceededError', reason: 'the disk is full' });

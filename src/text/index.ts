@@ -4,7 +4,7 @@
  */
 export { tellDaysApart } from './civil';
 export { ABILITY_OFF, ABILITY_WORDS } from './abilities';
-export { capital, count, fraction, list, measure, small, typed, words } from './measure';
+export { bytesText, capital, count, fraction, list, measure, small, typed, words } from './measure';
 export {
   dateField,
   day,

@@ -25,6 +25,12 @@ export function count(n: number, one: string, many = `${one}s`): string {
   return `${formatUpTo(n, 3)} ${n === 1 ? one : many}`;
 }
 
+/** Bytes as a device tells them: `340 kB`, `1.2 MB`, `3.1 GB`. */
+export function bytesText(bytes: number): string {
+  if (bytes < 1e6) return `${formatNumber(Math.ceil(bytes / 1e3))} kB`;
+  return bytes < 1e9 ? `${formatNumber(bytes / 1e6, 1)} MB` : `${formatNumber(bytes / 1e9, 1)} GB`;
+}
+
 /** A list as a sentence has it: `1L, 1R and 2L`. */
 export function list(parts: readonly string[]): string {
   if (parts.length < 2) return parts[0] ?? '';

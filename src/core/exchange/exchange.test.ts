@@ -5,11 +5,15 @@ import fc from 'fast-check';
 import { foldEntries, readEntry, type Entry } from '../log';
 import { anyLog } from '../testing/arbitraries';
 import { runs } from '../testing/runs';
+import { sha256Of, unzipped, zipped } from '../testing/zipped';
 import { entryJsonSchema, planMerge, readArchive, toLine, writeArchive } from '.';
 
 const AT = '2026-05-16T09:00:00.000Z';
 const sample = fc.sample(anyLog, { numRuns: 1, seed: 7 })[0] as readonly Entry[];
-const bytes = writeArchive(sample, AT);
+let bytes = new Uint8Array();
+beforeAll(async () => {
+  bytes = await zipped(sample, AT);
+});
 
 function altered(change: (files: Record<string, Uint8Array>) => void): Uint8Array {
   const files = unzipSync(bytes);
@@ -24,10 +28,10 @@ const manifestWith = (more: object) =>
   });
 
 describe('archive', () => {
-  test('export then import is identity, entry for entry', () => {
-    fc.assert(
-      fc.property(anyLog, (log) => {
-        const back = readArchive(writeArchive(log, AT));
+  test('export then import is identity, entry for entry', async () => {
+    await fc.assert(
+      fc.asyncProperty(anyLog, async (log) => {
+        const back = await unzipped(await zipped(log, AT));
         if (!back.ok) throw new Error(JSON.stringify(back.error));
         const plain = JSON.parse(JSON.stringify(foldEntries(log).entries)) as Entry[];
         expect(back.value.entries).toEqual(plain);
@@ -40,64 +44,91 @@ describe('archive', () => {
   describe('pictures', () => {
     const picture = new Uint8Array([255, 216, 255, 1, 2, 3]);
     const name = bytesToHex(sha256(picture));
-    const withPicture = writeArchive(sample, AT, { [name]: picture });
-    const changed = (change: (files: Record<string, Uint8Array>) => void) => {
-      const files = unzipSync(withPicture);
+    const withPicture = () => zipped(sample, AT, { [name]: picture });
+    const changed = async (change: (files: Record<string, Uint8Array>) => void) => {
+      const files = unzipSync(await withPicture());
       change(files);
       return zipSync(files);
     };
-    test('come back to the byte', () => {
-      const back = readArchive(withPicture);
-      expect(back).toMatchObject({ ok: true, value: { photos: { [name]: picture } } });
+    test('come back to the byte, one at a time', async () => {
+      const back = await unzipped(await withPicture());
+      if (!back.ok) throw new Error(back.error.code);
+      expect(back.value.pictures.hashes).toEqual([name]);
+      expect(await back.value.pictures.read(name)).toEqual(picture);
+      expect(await back.value.pictures.read('0'.repeat(64))).toBeUndefined();
     });
-    test('an archive from before there were any is still read', () => {
+    test('are stored as they are, so that any program that reads zips reads them', async () => {
+      expect(unzipSync(await withPicture())[`photos/${name}.jpg`]).toEqual(picture);
+    });
+    test('an archive from before there were any is still read', async () => {
       const first = manifestWith({ version: 1 });
-      expect(readArchive(first)).toMatchObject({ ok: true, value: { photos: {} } });
+      expect(await unzipped(first)).toMatchObject({ ok: true, value: { pictures: { hashes: [] } } });
     });
     test.each([
-      ['damaged', changed((files) => void (files[`photos/${name}.jpg`] = new Uint8Array([1])))],
-      ['missing-file', changed((files) => void delete files[`photos/${name}.jpg`])],
       [
         'damaged',
-        changed((files) => {
+        (files: Record<string, Uint8Array>) => void (files[`photos/${name}.jpg`] = new Uint8Array([1])),
+      ],
+      ['missing-file', (files: Record<string, Uint8Array>) => void delete files[`photos/${name}.jpg`]],
+      [
+        'damaged',
+        (files: Record<string, Uint8Array>) => {
           const other = `photos/${'0'.repeat(64)}.jpg`;
           files[other] = picture;
           const manifest = strFromU8(files['manifest.json'] as Uint8Array);
           files['manifest.json'] = strToU8(manifest.replaceAll(`photos/${name}.jpg`, other));
-        }),
+        },
       ],
-    ])('altered ones are refused as %s', (code, file) =>
-      expect(readArchive(file)).toMatchObject({ ok: false, error: { code } }),
+    ])('altered ones are refused as %s', async (code, change) =>
+      expect(await unzipped(await changed(change))).toMatchObject({ ok: false, error: { code } }),
     );
+    test('the first of several archives says what the others hold', async () => {
+      const sizes = [
+        { photos: 1, bytes: 6 },
+        { photos: 2, bytes: 40 },
+        { photos: 1, bytes: 9 },
+      ];
+      const volume = { number: 1, of: 3 };
+      const file = await writeArchive({ entries: sample, volume, volumes: sizes }, AT, { sha256: sha256Of });
+      expect(await readArchive(file, { sha256: sha256Of })).toMatchObject({
+        ok: true,
+        value: { volume, others: { photos: 3, bytes: 49 } },
+      });
+      const second = { entries: sample, volume: { number: 2, of: 3 }, volumes: sizes };
+      const read = await readArchive(await writeArchive(second, AT, { sha256: sha256Of }), {
+        sha256: sha256Of,
+      });
+      expect(read).toMatchObject({ ok: true, value: { volume: second.volume, others: undefined } });
+    });
   });
 
-  test('the same log is the same bytes, whatever order it is in', () => {
-    expect(writeArchive([...sample].reverse(), AT)).toEqual(bytes);
+  test('the same log is the same bytes, whatever order it is in', async () => {
+    expect(await zipped([...sample].reverse(), AT)).toEqual(bytes);
   });
 
   test.each([
-    ['not-a-zip', strToU8('hello')],
-    ['not-a-zip', new Uint8Array()],
-    ['not-ours', zipSync({ 'photo.jpg': strToU8('x') })],
-    ['not-ours', zipSync({ 'manifest.json': strToU8('{"format":"other","version":1}') })],
-    ['damaged', zipSync({ 'manifest.json': strToU8('{') })],
-    ['newer', manifestWith({ version: 4 })],
-    ['damaged', manifestWith({ entries: 'many' })],
-    ['damaged', manifestWith({ entries: 1000 })],
-    ['missing-file', altered((files) => void delete files['log.ndjson'])],
-    ['missing-file', manifestWith({ files: [] })],
-    ['damaged', altered((files) => void (files['log.ndjson'] = strToU8('{}\n')))],
-  ])('refused as %s', (code, file) => {
-    expect(readArchive(file)).toMatchObject({ ok: false, error: { code } });
+    ['not-a-zip', () => strToU8('hello')],
+    ['not-a-zip', () => new Uint8Array()],
+    ['not-ours', () => zipSync({ 'photo.jpg': strToU8('x') })],
+    ['not-ours', () => zipSync({ 'manifest.json': strToU8('{"format":"other","version":1}') })],
+    ['damaged', () => zipSync({ 'manifest.json': strToU8('{') })],
+    ['newer', () => manifestWith({ version: 4 })],
+    ['damaged', () => manifestWith({ entries: 'many' })],
+    ['damaged', () => manifestWith({ entries: 1000 })],
+    ['missing-file', () => altered((files) => void delete files['log.ndjson'])],
+    ['missing-file', () => manifestWith({ files: [] })],
+    ['damaged', () => altered((files) => void (files['log.ndjson'] = strToU8('{}\n')))],
+  ])('refused as %s', async (code, file) => {
+    expect(await unzipped(file())).toMatchObject({ ok: false, error: { code } });
   });
 
   test.each([
     ['not JSON', 'oops'],
     ['a kind that is none', JSON.stringify({ ...(sample[0] as Entry), kind: 7 })],
     ['the same id twice', toLine(sample[0] as Entry)],
-  ])('a bad line is named: %s', (_, line) => {
+  ])('a bad line is named: %s', async (_, line) => {
     const log = `${toLine(sample[0] as Entry)}\n${line}\n`;
-    const good = unzipSync(writeArchive([sample[0] as Entry], AT));
+    const good = unzipSync(await zipped([sample[0] as Entry], AT));
     // A file whose manifest fits its bad log is still refused by its lines.
     const manifest = JSON.parse(strFromU8(good['manifest.json'] as Uint8Array)) as {
       files: unknown[];
@@ -110,17 +141,17 @@ describe('archive', () => {
     ];
     manifest.entries = 2;
     const file = zipSync({ 'manifest.json': strToU8(JSON.stringify(manifest)), 'log.ndjson': raw });
-    expect(readArchive(file)).toMatchObject({ ok: false, error: { code: 'bad-line', line: 2 } });
+    expect(await unzipped(file)).toMatchObject({ ok: false, error: { code: 'bad-line', line: 2 } });
   });
 
-  test('any cut or flipped byte is refused or harmless, never wrong', () => {
-    fc.assert(
-      fc.property(fc.nat(bytes.length - 1), fc.integer({ min: 1, max: 255 }), (at, flip) => {
-        const cut = readArchive(bytes.slice(0, at));
+  test('any cut or flipped byte is refused or harmless, never wrong', async () => {
+    await fc.assert(
+      fc.asyncProperty(fc.nat(bytes.length - 1), fc.integer({ min: 1, max: 255 }), async (at, flip) => {
+        const cut = await unzipped(bytes.slice(0, at));
         expect(cut.ok).toBe(false);
         const changed = bytes.slice();
         changed[at] = (changed[at] ?? 0) ^ flip;
-        const read = readArchive(changed);
+        const read = await unzipped(changed);
         if (read.ok) expect(read.value.entries.map(toLine)).toEqual(foldEntries(sample).entries.map(toLine));
       }),
       { numRuns: runs(200) },
@@ -176,12 +207,12 @@ describe('an archive beyond all measure is refused before it is unpacked', () =>
       'a manifest of ten megabytes',
       zipSync({ 'manifest.json': new Uint8Array(10 * 1024 * 1024) }, { level: 0 }),
     ],
-  ])('%s', (_, bytes) => {
-    expect(readArchive(bytes)).toEqual({ ok: false, error: { code: 'too-large' } });
+  ])('%s', async (_, bytes) => {
+    expect(await unzipped(bytes)).toEqual({ ok: false, error: { code: 'too-large' } });
   });
 });
 
-test('what a newer version wrote is kept to the letter, and goes along', () => {
+test('what a newer version wrote is kept to the letter, and goes along', async () => {
   const [first] = sample;
   if (!first) throw new Error('empty sample');
   const id = '0196d000-0000-7000-8000-fffffffffff1';
@@ -191,12 +222,12 @@ test('what a newer version wrote is kept to the letter, and goes along', () => {
     { id, raw },
     { id: party.id, raw: party },
   ];
-  const read = readArchive(writeArchive(sample, AT, {}, unread));
+  const read = await unzipped(await zipped(sample, AT, {}, unread));
   if (!read.ok) throw new Error(read.error.code);
   expect(read.value.entries).toHaveLength(sample.length);
   expect(read.value.unread.map((one) => one.raw)).toEqual([raw, party]);
-  expect(writeArchive(read.value.entries, AT, {}, read.value.unread)).toEqual(
-    writeArchive(sample, AT, {}, unread),
+  expect(await zipped(read.value.entries, AT, {}, read.value.unread)).toEqual(
+    await zipped(sample, AT, {}, unread),
   );
 });
 

@@ -8,8 +8,8 @@ export {
   writeArchive,
   type Archive,
   type ArchiveProblem,
-  type Photos,
   type Progress,
+  type Sha256,
 } from './archive';
 export { fingerprintOf, rigOfFingerprint, type Fingerprint } from './fingerprint';
 export { writeCalendar, type CalendarDay } from './calendar';
@@ -26,7 +26,7 @@ export {
   type SealedProblem,
 } from './sealed';
 export { holdsOf, isStrange, type Here, type Holds } from './holds';
-export { volumeName, volumesOf, type Picture, type Volume } from './volumes';
+export { volumeName, volumesOf, type Picture, type Volume, type VolumeSize } from './volumes';
 export { csvOf, type Table } from './table-out';
 export {
   DATE_STYLES,

@@ -29,11 +29,11 @@ export function LetGo({ rigs }: { rigs: readonly RigView[] }) {
     const name = `yardline-${view?.model.name.toLowerCase().replace(/[^a-z0-9]+/g, '-')}-${dateField(at)}.zip`;
     const said: string[] = [];
     for (let number = 1, of = 1; number <= of; number++) {
-      const { bytes, entries, photos, volume } = await store.send('writeArchive', { rig, at, number });
+      const { file, entries, photos, volume } = await store.send('writeArchive', { rig, at, number });
       of = volume.of;
-      const file = volumeName(name, volume);
-      saveFile(bytes, 'application/zip', file);
-      said.push(`${file}: ${count(entries, 'entry', 'entries')}, ${count(photos, 'photo')}.`);
+      const called = volumeName(name, volume);
+      saveFile(file, 'application/zip', called);
+      said.push(`${called}: ${count(entries, 'entry', 'entries')}, ${count(photos, 'photo')}.`);
       setSaved({ rig, entries, said: said.join(' ') });
     }
   };

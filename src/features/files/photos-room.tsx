@@ -2,14 +2,12 @@
 
 import { useState } from 'react';
 import { addDays } from '@/core/base';
-import { formatNumber } from '@/core/quantity';
 import { useAsk, useYard } from '@/store';
-import { count } from '@/text';
+import { bytesText, count } from '@/text';
 import { Button, FieldError, reported } from '@/ui';
 
 /** Pictures older than this (d) may be kept small. */
 const OLD = 365;
-const megabytes = (bytes: number) => `${formatNumber(bytes / 1e6, 1)} MB`;
 
 /** What pictures take, and a way to keep old ones small. */
 export function PhotosRoom({ now }: { now: string }) {
@@ -27,7 +25,7 @@ export function PhotosRoom({ now }: { now: string }) {
     try {
       const done = await store.send('thinOut', { before }, { onProgress: setShare });
       setSaid(
-        `${count(done.count, 'photo')} kept small, ${megabytes(done.freed)} free again. The whole ones are in your last archive: hold on to it.`,
+        `${count(done.count, 'photo')} kept small, ${bytesText(done.freed)} free again. The whole ones are in your last archive: hold on to it.`,
       );
     } catch (error) {
       setProblem(error instanceof Error ? error.message : String(error));
@@ -37,7 +35,7 @@ export function PhotosRoom({ now }: { now: string }) {
   return (
     <div className="mt-3 grid gap-2">
       <p>
-        {count(all, 'photo')}, {megabytes(bytes)}
+        {count(all, 'photo')}, {bytesText(bytes)}
         {thin > 0 && `; ${thin} of them kept small`}.
       </p>
       {old > 0 && said === undefined && (

@@ -1,9 +1,9 @@
 'use client';
 
 import { useState } from 'react';
-import type { CheckedArchive } from '@/keeper';
+import type { BroughtIn, CheckedArchive } from '@/keeper';
 import { askToKeepOnce, isStopped, useYard } from '@/store';
-import { archiveWords, count, dayInFull, holdsLines } from '@/text';
+import { archiveWords, bytesText, count, dayInFull, holdsLines } from '@/text';
 import { useTaken } from '@/features/files';
 import { Button, FieldError, FileButton, Lines, reported } from '@/ui';
 
@@ -19,11 +19,14 @@ type Stage =
   | { readonly at: 'reading'; readonly share: number; readonly stop: AbortController }
   | { readonly at: 'refused'; readonly problem: Refused['problem']; readonly file: string }
   | ({ readonly at: 'checked'; readonly file: string } & Sound)
-  | { readonly at: 'bringing' }
+  | { readonly at: 'bringing'; readonly share: number }
   | { readonly at: 'failed'; readonly reason: string; readonly file: string }
-  | { readonly at: 'done'; readonly added: number; readonly photos: number };
+  | ({ readonly at: 'done' } & BroughtIn);
 
-/** An archive brought in: checked whole first, then written in one piece, or refused with nothing changed. */
+const othersHold = (others: Sound['others']) =>
+  others ? `${count(others.photos, 'more photo')} (${bytesText(others.bytes)})` : 'the rest of the photos';
+
+/** An archive brought in: checked whole first, then written, its entries in one piece, or refused with nothing changed. */
 export function ArchiveIn({
   arrived,
 }: {
@@ -38,10 +41,9 @@ export function ArchiveIn({
     const reading = (share: number) => setStage({ at: 'reading', share, stop });
     reading(0);
     try {
-      const bytes = new Uint8Array(await file.arrayBuffer());
       const checked = await store.send(
         'checkArchive',
-        { bytes },
+        { file },
         { signal: stop.signal, ends: true, onProgress: reading },
       );
       if (checked.ok) setStage({ at: 'checked', ...checked, file: file.name });
@@ -56,9 +58,10 @@ export function ArchiveIn({
     if (file) await check(file);
   });
   const bring = async (file: string) => {
-    setStage({ at: 'bringing' });
+    const bringing = (share: number) => setStage({ at: 'bringing', share });
+    bringing(0);
     try {
-      const done = await store.send('bringIn', undefined);
+      const done = await store.send('bringIn', undefined, { onProgress: bringing });
       askToKeepOnce();
       setStage({ at: 'done', ...done });
     } catch (error) {
@@ -85,7 +88,12 @@ export function ArchiveIn({
           <Button onClick={() => stage.stop.abort()}>Stop</Button>
         </div>
       )}
-      {stage.at === 'bringing' && <p role="status">Writing them…</p>}
+      {stage.at === 'bringing' && (
+        <p role="status">
+          Writing them…{' '}
+          {stage.share > 0 && <span className="figures">{Math.round(stage.share * 100)} %</span>}
+        </p>
+      )}
       {stage.at === 'failed' && (
         <div>
           <FieldError>{stage.reason}</FieldError>
@@ -111,7 +119,7 @@ export function ArchiveIn({
               ` ${count(stage.gone, 'entry', 'entries')} of what was deleted here for good ${stage.gone === 1 ? 'stays' : 'stay'} out.`}
             {stage.photos > 0 && ` ${count(stage.photos, 'photo')} would be added.`}
             {stage.volume &&
-              ` It is archive ${stage.volume.number} of ${stage.volume.of}: the others hold the rest of the photos.`}
+              ` It is archive ${stage.volume.number} of ${stage.volume.of}: the others hold ${othersHold(stage.others)}.`}
             {stage.newer > 0 &&
               ` ${count(stage.newer, 'entry was', 'entries were')} written by a newer Yardline: kept as they are, not read here.`}
           </p>
@@ -133,6 +141,12 @@ export function ArchiveIn({
             `${count(stage.added, 'entry', 'entries')} brought in. `}
           {stage.photos > 0 && `${count(stage.photos, 'photo')} brought in.`}
         </p>
+      )}
+      {stage.at === 'done' && stage.missing && (
+        <FieldError>
+          {count(stage.missing.photos, 'photo')} of it {stage.missing.photos === 1 ? 'is' : 'are'} not here
+          yet: {stage.missing.why} Bring the same archive in again for the rest.
+        </FieldError>
       )}
     </div>
   );

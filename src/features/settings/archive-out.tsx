@@ -5,14 +5,14 @@ import { ShareButton } from '@/features/files';
 import type { Rigs } from '@/features/rigs';
 import { volumeName } from '@/core/exchange';
 import { isStopped, useAsk, useYard } from '@/store';
-import { count, dateField, dayAgo } from '@/text';
+import { bytesText, count, dateField, dayAgo } from '@/text';
 import { Button, FieldError, saveFile, reported } from '@/ui';
 
 type Ready = Extract<Rigs, { status: 'ready' }>;
 
 type Stage =
   | { readonly at: 'idle' }
-  | { readonly at: 'packing'; readonly stop: AbortController }
+  | { readonly at: 'packing'; readonly share: number; readonly stop: AbortController }
   | { readonly at: 'failed'; readonly reason: string }
   | {
       readonly at: 'saved';
@@ -30,20 +30,20 @@ export function ArchiveOut({ ready }: { ready: Ready }) {
 
   const pack = async (at: string, number: number, before: readonly string[]) => {
     const stop = new AbortController();
-    setStage({ at: 'packing', stop });
+    const packing = (share: number) => setStage({ at: 'packing', share, stop });
+    packing(0);
     try {
-      const { bytes, entries, photos, volume } = await store.send(
+      const { file, entries, photos, volume } = await store.send(
         'writeArchive',
         { at, number },
-        { signal: stop.signal, ends: true },
+        { signal: stop.signal, ends: true, onProgress: packing },
       );
       const name = volumeName(`yardline-${dateField(at)}.zip`, volume);
-      saveFile(bytes, 'application/zip', name);
+      saveFile(file, 'application/zip', name);
       const more = volume.number < volume.of;
       // Only what is saved whole is an archive of everything.
       if (!more) await store.send('noteArchived', { at });
-      const size = count(Math.ceil(bytes.length / 1024), 'kB', 'kB');
-      const said = `${name}: ${count(entries, 'entry', 'entries')}, ${count(photos, 'photo')}, ${size}.`;
+      const said = `${name}: ${count(entries, 'entry', 'entries')}, ${count(photos, 'photo')}, ${bytesText(file.size)}.`;
       setStage({
         at: 'saved',
         said: [...before, said],
@@ -83,17 +83,22 @@ export function ArchiveOut({ ready }: { ready: Ready }) {
             type="application/zip"
             make={async () => {
               const at = store.clock.now();
-              const { bytes, volume } = await store.send('writeArchive', { at });
+              const { file, volume } = await store.send('writeArchive', { at });
               // One of several does not hold every photo, and is no archive of everything.
               if (volume.of > 1)
                 throw new Error(`Your photos take ${volume.of} archives: save them one by one above.`);
               await store.send('noteArchived', { at });
-              return new File([bytes], `yardline-${dateField(at)}.zip`, { type: 'application/zip' });
+              return new File([file], `yardline-${dateField(at)}.zip`, { type: 'application/zip' });
             }}
           />
         )}
       </div>
-      {stage.at === 'packing' && <p role="status">Packing the log and its photos…</p>}
+      {stage.at === 'packing' && (
+        <p role="status">
+          Packing the log and its photos, and reading them back…{' '}
+          {stage.share > 0 && <span className="figures">{Math.round(stage.share * 100)} %</span>}
+        </p>
+      )}
       {stage.at === 'failed' && <FieldError>It could not be packed: {stage.reason}</FieldError>}
       {stage.at === 'saved' && (
         <div role="status" className="grid gap-1">

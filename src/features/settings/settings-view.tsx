@@ -18,11 +18,10 @@ import {
   usePreferences,
   useYard,
 } from '@/store';
-import { ABILITY_OFF, ABILITY_WORDS, day, list, spoken } from '@/text';
+import { ABILITY_OFF, ABILITY_WORDS, bytesText, day, list, spoken } from '@/text';
 import { Button, Choice, FieldError, reported, Mark, readOut, useVoice } from '@/ui';
 import { ArchiveIn } from './archive-in';
 import { ArchiveOut } from './archive-out';
-import { formatNumber } from '@/core/quantity';
 
 function Block({ title, came = false, children }: { title: string; came?: boolean; children: ReactNode }) {
   const box = useRef<HTMLElement>(null);
@@ -38,10 +37,7 @@ function Block({ title, came = false, children }: { title: string; came?: boolea
   );
 }
 
-function bytesText(bytes: number | undefined): string {
-  if (bytes === undefined) return 'not known';
-  return bytes < 1e9 ? `${formatNumber(bytes / 1e6, 1)} MB` : `${formatNumber(bytes / 1e9, 1)} GB`;
-}
+const kept = (bytes: number | undefined) => (bytes === undefined ? 'not known' : bytesText(bytes));
 
 function Storage() {
   const [state, setState] = useState<StorageState>();
@@ -62,7 +58,7 @@ function Storage() {
       </p>
       <p>In a private window all of it is gone when the window closes: save an archive before that.</p>
       <p className="text-soft">
-        Used: {bytesText(state.used)} of {bytesText(state.quota)}.
+        Used: {kept(state.used)} of {kept(state.quota)}.
       </p>
       {!state.kept && (
         <div>

@@ -10,7 +10,8 @@ import { well } from '@/core/testing/well';
 import { YARD_NAMES } from '@/keeper';
 import { Keeper } from '@/keeper/keeper';
 import { dexiePort } from '@/keeper/port';
-import { keepInStep, type Folder } from '@/keeper/step';
+import { keepInStep } from '@/keeper/step';
+import { folderIn } from '@/testing/folder';
 import { keepDisk, restoreDisk } from './disk';
 
 /**
@@ -27,16 +28,6 @@ const keeperOf = () => {
     keeper: new Keeper(port, { version: 'kept', warn: () => undefined, now: NOW, mark: () => 1 }),
   };
 };
-
-const folderIn = (files: Map<string, Uint8Array<ArrayBuffer>>): Folder => ({
-  list: () => Promise.resolve([...files].map(([name, { length }]) => ({ name, size: length }))),
-  read: (name) => {
-    const bytes = files.get(name);
-    return bytes ? Promise.resolve(bytes) : Promise.reject(new Error('gone'));
-  },
-  write: (name, bytes) => Promise.resolve(void files.set(name, bytes)),
-  remove: (name) => Promise.resolve(void files.delete(name)),
-});
 
 /** What the log comes to, in what no version may tell otherwise. */
 async function standing() {

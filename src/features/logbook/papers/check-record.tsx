@@ -25,7 +25,7 @@ export function CheckRecord() {
     setStage({ at: 'reading' });
     try {
       const told = await store.send('checkRecord', {
-        bytes: new Uint8Array(await file.arrayBuffer()),
+        file,
         printed: { sum, count: entries },
       });
       setStage(told.ok ? { at: 'told', rig: told.rig } : { at: 'wrong', reason: archiveWords(told.problem) });
