@@ -33,6 +33,27 @@ const rules = [
     },
   },
   {
+    // An address written out forgets its rig.
+    files: ['src/{features,text,ui}/**/*.{ts,tsx}'],
+    ignores: ['**/*.test.{ts,tsx}'],
+    rules: {
+      'no-restricted-syntax': [
+        'error',
+        { selector: 'TSAnyKeyword', message: 'Say what it is; unknown where nobody can.' },
+        { selector: 'TSNonNullExpression', message: 'Handle the missing case.' },
+        {
+          selector: 'JSXAttribute[name.name=/^(href|path)$/] > Literal[value=/^\\u002F(?!api)/]',
+          message: 'Addresses come from @/links.',
+        },
+        { selector: 'Literal[value=/^\\u002F[a-z-]+([?]|$)/]', message: 'Addresses come from @/links.' },
+        {
+          selector: 'TemplateElement[value.raw=/^\\u002F[a-z-]*[?]/]',
+          message: 'Addresses come from @/links.',
+        },
+      ],
+    },
+  },
+  {
     // The core is deterministic: clock, zone and randomness are arguments.
     files: ['src/core/**/*.ts'],
     ignores: ['**/*.test.ts'],

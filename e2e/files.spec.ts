@@ -1,5 +1,6 @@
 import { expect, test, type Page } from '@playwright/test';
 import { largePicture, NO_PICTURE, type Chosen } from './pictures';
+import { foreign, share } from './share';
 import { DRIFTWOOD, setUp } from './steps';
 
 const csv = (name: string, text: string) => ({ name, mimeType: 'text/csv', buffer: Buffer.from(text) });
@@ -9,25 +10,6 @@ const block = (page: Page, title: string) =>
 test.describe('shared to the application', () => {
   test.use({ serviceWorkers: 'allow' });
 
-  /** Hands files over as a share sheet does: a form posted to where the manifest says. */
-  const share = (page: Page, files: readonly { name: string; mimeType: string; bytes: number[] }[]) =>
-    page.evaluate((all) => {
-      const input = Object.assign(document.createElement('input'), { type: 'file', name: 'files' });
-      const carried = new DataTransfer();
-      for (const { name, mimeType, bytes } of all)
-        carried.items.add(new File([new Uint8Array(bytes)], name, { type: mimeType }));
-      input.files = carried.files;
-      const form = Object.assign(document.createElement('form'), {
-        action: '/shared',
-        method: 'post',
-        enctype: 'multipart/form-data',
-        // The system opens it from nowhere.
-        rel: 'noreferrer',
-      });
-      form.append(input);
-      document.body.append(form);
-      form.submit();
-    }, files);
   const shared = ({ name, mimeType, buffer }: Chosen) => ({ name, mimeType, bytes: [...buffer] });
 
   test('a table from another application’s share sheet is read where tables come in', async ({ page }) => {
@@ -41,20 +23,7 @@ test.describe('shared to the application', () => {
   test('a form on another page shares nothing', async ({ page, baseURL }) => {
     await setUp(page, DRIFTWOOD);
     await page.waitForFunction(() => navigator.serviceWorker.controller !== null);
-    const port = new URL(baseURL ?? '').port;
-    const from = new URL(baseURL ?? '').hostname === 'localhost' ? '127.0.0.1' : 'localhost';
-    await page.route(`http://${from}:${port}/`, (route) =>
-      route.fulfill({
-        contentType: 'text/html',
-        body: `<form action="${baseURL}/shared" method="post" enctype="multipart/form-data"><input name="files" type="file" id="file"></form><script>
-          const carried = new DataTransfer();
-          carried.items.add(new File(['Date,Miles'], 'theirs.csv', { type: 'text/csv' }));
-          file.files = carried.files;
-          document.forms[0].submit();
-        </script>`,
-      }),
-    );
-    await page.goto(`http://${from}:${port}/`);
+    await page.goto(await foreign(page, baseURL ?? '', { name: 'theirs.csv', text: 'Date,Miles' }));
     await expect(page.getByText('Nothing was taken')).toBeVisible();
     await page.goto('/keep?shared');
     await expect(page.getByRole('heading', { name: 'Tables in' })).toBeVisible();

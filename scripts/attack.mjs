@@ -1,4 +1,4 @@
-/** `npm run attack -- <part> …`: does to the product what breaks others, and prints what was lost; all parts take under half an hour. */
+/** `npm run attack -- <part> …`: does to the product what breaks others, and prints what was lost; all parts take about an hour. */
 import { existsSync, mkdirSync, readdirSync, readFileSync, rmSync } from 'node:fs';
 import { build as buildApp, bundle, ensureChromium, ensurePackages, root, run, say, tool } from './steps.mjs';
 

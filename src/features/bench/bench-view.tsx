@@ -3,6 +3,7 @@
 import { useSearchParams } from 'next/navigation';
 import { currentStep } from '@/core/routine';
 import { Failed, Loading, useChosenRig, useKeptRig, useRigs } from '@/features/rigs';
+import { PATHS } from '@/links';
 import { LinkButton } from '@/ui';
 import { RunView } from './run-view';
 import { StartView } from './start-view';
@@ -30,10 +31,10 @@ export function BenchView() {
           It was closed or dropped, here or in another tab. What was logged is in the Logbook.
         </p>
         <div className="flex gap-3">
-          <LinkButton href="/logbook" look="primary">
+          <LinkButton href={PATHS.logbook} look="primary">
             To the logbook
           </LinkButton>
-          <LinkButton href="/">To the Yard</LinkButton>
+          <LinkButton href={PATHS.yard}>To the Yard</LinkButton>
         </div>
       </div>
     );
@@ -45,7 +46,7 @@ export function BenchView() {
         <p className="text-soft mt-2 mb-5 text-lg">
           The Bench takes you through a job one step at a time, in the one safe order. First it needs a rig.
         </p>
-        <LinkButton href="/setup" look="primary" size="lg">
+        <LinkButton href={PATHS.setup} look="primary" size="lg">
           Set up your first rig
         </LinkButton>
       </div>

@@ -12,6 +12,7 @@ import { isLook, markOfVerdict } from '@/core/rules';
 import { finishRun, placesOnCard, type Run } from '@/core/routine';
 import * as z from 'zod/mini';
 import { useLeadOn } from '@/features/forms';
+import { to } from '@/links';
 import { askToKeepOnce, newId, usePreferences, useYard, type DraftDef } from '@/store';
 import {
   contradictionWords,
@@ -139,7 +140,7 @@ export function CloseView({
       return;
     }
     askToKeepOnce();
-    leadOn(`/?rig=${run.rig}`);
+    leadOn(to('yard', run.rig));
   };
 
   const told = workWords(work, units);

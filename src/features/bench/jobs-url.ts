@@ -2,11 +2,6 @@ import { placesOf, type Place, type RigModel } from '@/core/rig';
 import { PLANS, type Job } from '@/core/routine';
 import { routineDef, WORKS, type HouseRules, type RoutinePlace, type WorkId } from '@/core/rules';
 
-/** Jobs in an address: `repack:1L,tire-rotate:1L:2L,hub-renew:1L:fitted,lights:rig`. */
-export function jobsInUrl(jobs: readonly Job[]): string {
-  return jobs.map((job) => [job.routine, job.place, job.with ?? job.races ?? []].flat().join(':')).join(',');
-}
-
 /** True where some work has a card and can be done at a place of a rig. */
 export function canBeDone(model: RigModel, house: HouseRules, work: WorkId, place: RoutinePlace): boolean {
   return PLANS[work] !== undefined && routineDef(work).places(model, house).includes(place);

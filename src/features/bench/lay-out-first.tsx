@@ -19,11 +19,11 @@ import {
 import { greaseForbidden, routineDef, type TorqueId, type WorkId } from '@/core/rules';
 import type { compile, Job } from '@/core/routine';
 import { useLeadOn, useRecord } from '@/features/forms';
-import { jobsLink, type RigView } from '@/features/rigs';
+import { type RigView } from '@/features/rigs';
+import { toCard, toWork } from '@/links';
 import { askToKeepOnce, newId, usePreferences, useYard } from '@/store';
 import { compileWords, layOut, placeName } from '@/text';
 import { Button, Choice, FieldError, LinkButton, reported, useOnce } from '@/ui';
-import { jobsInUrl } from './jobs-url';
 import { LayOut } from './lay-out';
 import { AntiSeizeRefused, AntiSeizeWaits, GuessedTorque, MissingAxleFact } from './missing-fact';
 import { MissingTorque } from './missing-torque';
@@ -95,7 +95,7 @@ export function LayOutFirst({
       throw error;
     }
     askToKeepOnce();
-    leadOn(`/bench?run=${run.id}`);
+    leadOn(toCard(run.id));
   };
   const tell = async (changes: Changes) => {
     if (applyChanges(model, changes).ok)
@@ -165,7 +165,7 @@ export function LayOutFirst({
               <Link
                 prefetch={false}
                 className="underline underline-offset-4"
-                href={jobsLink(rig.id, [{ routine: 'hub-read', place: unread }])}
+                href={toWork(rig.id, [{ routine: 'hub-read', place: unread }])}
               >
                 open that wheel and read it
               </Link>
@@ -189,7 +189,7 @@ export function LayOutFirst({
           Start the card
         </Button>
         {card.ok && (
-          <LinkButton size="lg" aria-label="On paper" href={`/sheet?rig=${rig.id}&jobs=${jobsInUrl(jobs)}`}>
+          <LinkButton size="lg" aria-label="On paper" href={toWork(rig.id, jobs, { on: 'sheet' })}>
             <Printer aria-hidden />
           </LinkButton>
         )}

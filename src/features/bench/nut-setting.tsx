@@ -6,6 +6,7 @@ import { axleOf, matesOf, type Changes, type WheelEnd } from '@/core/rig';
 import { endPlayWindow, markOfVerdict } from '@/core/rules';
 import { nutPlay, type Run } from '@/core/routine';
 import type { RigState } from '@/core/log';
+import { to } from '@/links';
 import { usePreferences } from '@/store';
 import { day, fraction, measure, ruleWords, windowSource } from '@/text';
 import { CastleNut, cx, LinkButton, Mark } from '@/ui';
@@ -125,7 +126,7 @@ export function NutSetting({
         <LinkButton
           look="quiet"
           className="-ml-4 justify-self-start"
-          href={`/figures?rig=${run.rig}&of=nut&place=${place}`}
+          href={to('figures', run.rig, { of: 'nut', place })}
         >
           Other slots, holes or windows
         </LinkButton>

@@ -3,6 +3,7 @@
 import type { Instant } from '@/core/base';
 import { isUnfit, type Run } from '@/core/routine';
 import { Ruled } from '@/features/rigs';
+import { toCard } from '@/links';
 import { useYard } from '@/store';
 import { day, jobsTitle, small, unstoredWords } from '@/text';
 import { Button, LinkButton, say, reported } from '@/ui';
@@ -41,8 +42,8 @@ export function OpenCards({ runs, now }: { runs: readonly Run[]; now: Instant })
               </p>
             </div>
             {!isUnfit(run) && <Button onClick={() => reported(drop(run))}>Drop it</Button>}
-            <LinkButton href={`/bench?run=${run.id}&by=paper`}>Type in a sheet</LinkButton>
-            <LinkButton look="primary" href={`/bench?run=${run.id}`}>
+            <LinkButton href={toCard(run.id, { by: 'paper' })}>Type in a sheet</LinkButton>
+            <LinkButton look="primary" href={toCard(run.id)}>
               Go on
             </LinkButton>
           </li>

@@ -7,6 +7,7 @@ import { useWakeLock, useLeadOn } from '@/features/forms';
 import type { RigState } from '@/core/log';
 import type { RigModel } from '@/core/rig';
 import { currentStep, isStale, isUnfit, minutesOf, stretchOf, type CardStep, type Run } from '@/core/routine';
+import { to } from '@/links';
 import { setPreferences, usePreferences } from '@/store';
 import { count, jobsTitle, minutes, stepWords } from '@/text';
 import { Button, cx, Dialog, FieldError, useRootMark, useVoice, useWide, reported } from '@/ui';
@@ -193,7 +194,7 @@ export function RunView({ run, rig, now }: { run: Run; rig: RigState | undefined
   useWakeLock();
   useRootMark('run');
   const wide = useWide();
-  const home = () => leadOn(`/?rig=${run.rig}`);
+  const home = () => leadOn(to('yard', run.rig));
   return (
     <div data-gloves={gloves || undefined} className="flex flex-1 flex-col">
       <RunHead

@@ -9,6 +9,7 @@ import { compile, verify, type Card, type CardStep } from '@/core/routine';
 import { axleAt, gradesOf, READINGS } from '@/core/rules';
 import type { RigState } from '@/core/log';
 import { WithRig } from '@/features/rigs';
+import { toCard, toWork } from '@/links';
 import { usePreferences } from '@/store';
 import {
   compileWords,
@@ -25,7 +26,7 @@ import {
 import { Button, Choice, FieldError, LinkButton } from '@/ui';
 import { readingOptions, readingUnit } from '@/text/papers';
 import { AsPdf } from './as-pdf';
-import { jobsFromUrl, jobsInUrl } from './jobs-url';
+import { jobsFromUrl } from './jobs-url';
 
 type Paper = 'letter' | 'a4';
 
@@ -193,11 +194,7 @@ export function SheetView() {
               <Button look="primary" disabled={!sound} onClick={() => window.print()}>
                 <Printer aria-hidden size={20} /> Print
               </Button>
-              <LinkButton
-                href={run ? `/bench?run=${run.id}` : `/bench?rig=${rig.id}&jobs=${jobsInUrl(jobs)}`}
-              >
-                Back to the Bench
-              </LinkButton>
+              <LinkButton href={run ? toCard(run.id) : toWork(rig.id, jobs)}>Back to the Bench</LinkButton>
             </div>
             {compiled && !compiled.ok && <FieldError>{compileWords(compiled.error)}</FieldError>}
             {card && sound && (

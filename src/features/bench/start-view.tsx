@@ -5,6 +5,7 @@ import { roadRules } from '@/core/kit';
 import { compile, effortOf, type Pace } from '@/core/routine';
 import { WeakNote } from '@/features/practice';
 import { RigTabs, type RigView, type Rigs } from '@/features/rigs';
+import { to } from '@/links';
 import { count, jobsTitle, minutes } from '@/text';
 import { cx } from '@/ui';
 import { Bundles } from './bundles';
@@ -38,7 +39,7 @@ export function StartView({ ready, view: atHome }: { ready: Ready; view: RigView
   return (
     <div className="mx-auto w-full max-w-[86rem] px-4 py-4 md:px-8 md:py-6">
       <OpenCards runs={ready.runs} now={ready.now} />
-      <RigTabs rigs={ready.rigs} chosen={rig.id} href={(id) => `/bench?rig=${id}`} />
+      <RigTabs rigs={ready.rigs} chosen={rig.id} href={(id) => to('bench', id)} />
       <h1 className="mt-4 text-4xl md:text-5xl">
         {jobs.length === 0 ? 'What are you working on?' : jobsTitle(jobs)}
       </h1>

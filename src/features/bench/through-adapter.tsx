@@ -2,6 +2,7 @@
 
 import { useSearchParams } from 'next/navigation';
 import type { CardStep, Run } from '@/core/routine';
+import { to } from '@/links';
 import { usePreferences } from '@/store';
 import { measure } from '@/text';
 import { LinkButton } from '@/ui';
@@ -37,7 +38,11 @@ export function ThroughAdapter({ run, step }: { run: Run; step: CardStep }) {
   if (torque === undefined) return null;
   if (ratio === undefined)
     return (
-      <LinkButton look="quiet" className="-ml-4" href={`/figures?rig=${run.rig}&of=adapter&run=${run.id}`}>
+      <LinkButton
+        look="quiet"
+        className="-ml-4"
+        href={to('figures', run.rig, { of: 'adapter', run: run.id })}
+      >
         Offset adapter on the wrench?
       </LinkButton>
     );

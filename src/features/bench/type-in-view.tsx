@@ -5,6 +5,7 @@ import type { Instant } from '@/core/base';
 import type { RigState } from '@/core/log';
 import { CRITERIA } from '@/core/rules';
 import { typeIn, type CardStep, type Run, type TapProblem } from '@/core/routine';
+import { toCard } from '@/links';
 import { useFormUnits, useYard } from '@/store';
 import { PHASE_WORDS, READING_WORDS, stepWords, tapWords, unstoredWords } from '@/text';
 import { Button, FieldError, LinkButton, reported } from '@/ui';
@@ -102,7 +103,7 @@ export function TypeInView({ run, rig, now }: { run: Run; rig: RigState | undefi
         >
           Everything else was good
         </Button>
-        <LinkButton href={`/bench?run=${run.id}`}>Step by step instead</LinkButton>
+        <LinkButton href={toCard(run.id)}>Step by step instead</LinkButton>
       </div>
       <ol className="grid gap-6">
         {asking.map((step) => (

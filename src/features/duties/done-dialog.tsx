@@ -7,6 +7,7 @@ import { isWheelEnd } from '@/core/rig';
 import { mayCheckLugs, routineDef, threadsAfterRefit, type RoutineId, type RoutinePlace } from '@/core/rules';
 import { SEVERITIES, useRecord } from '@/features/forms';
 import { threadsOf, type RigView } from '@/features/rigs';
+import { toWork } from '@/links';
 import { usePreferences, newId } from '@/store';
 import {
   dateField,
@@ -126,7 +127,10 @@ export function DoneDialog({
           <div className="border-due grid justify-items-start gap-2 border-l-4 pl-3">
             <p>{barred}</p>
             <LinkButton
-              href={`/bench?rig=${view.rig.id}&jobs=${places.map((place) => `stud-threads:${place}`).join(',')}`}
+              href={toWork(
+                view.rig.id,
+                places.map((place) => ({ routine: 'stud-threads', place })),
+              )}
             >
               Clean the threads now
             </LinkButton>

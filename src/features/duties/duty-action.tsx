@@ -1,6 +1,7 @@
 import { cardDoing, type Duty } from '@/core/duty';
 import { isWheelEnd } from '@/core/rig';
 import type { RigView } from '@/features/rigs';
+import { to, toCard } from '@/links';
 import { Button, LinkButton } from '@/ui';
 
 /** What can be done about a duty. */
@@ -27,7 +28,7 @@ export function DutyAction({
   const rig = view.rig.id;
   if (duty.reason === 'no-figure')
     return (
-      <LinkButton look={look} href={`/rig?rig=${rig}`}>
+      <LinkButton look={look} href={to('rig', rig)}>
         Enter it
       </LinkButton>
     );
@@ -44,7 +45,7 @@ export function DutyAction({
       return (
         <LinkButton
           look={look}
-          href={run ? `/bench?run=${run.session}` : `/bench?rig=${rig}&place=${ends.join(',')}`}
+          href={run ? toCard(run.session) : to('bench', rig, { place: ends.join(',') })}
         >
           {run ? 'Go on with the work' : primary ? 'Start the repack' : 'Start'}
         </LinkButton>
@@ -55,7 +56,7 @@ export function DutyAction({
       return (
         <LinkButton
           look={look}
-          href={`/parts?rig=${rig}${duty.routine === 'battery-renew' ? '&kind=battery' : ''}`}
+          href={to('parts', rig, { kind: duty.routine === 'battery-renew' ? 'battery' : undefined })}
         >
           Parts
         </LinkButton>

@@ -5,6 +5,7 @@ import { parseNumber, parseQuantity, unitFor } from '@/core/quantity';
 import type { PlannedState } from '@/core/log';
 import { useRecord } from '@/features/forms';
 import { Named, type RigView } from '@/features/rigs';
+import { to } from '@/links';
 import { useFormUnits } from '@/store';
 import { dateField, fromDateField, parseWords, typed } from '@/text';
 import { Dialog, Field, SheetForm } from '@/ui';
@@ -86,7 +87,7 @@ export function PlanDialog({
       description={`${view.model.name}: how far, and when?`}
     >
       <p className="-mt-1 mb-4">
-        <Named href={`/figures?rig=${view.rig.id}&of=balance`}>
+        <Named href={to('figures', view.rig.id, { of: 'balance' })}>
           Loaded differently? Work out the tongue weight
         </Named>
       </p>

@@ -4,6 +4,7 @@ import Link from 'next/link';
 import { useState } from 'react';
 import { FIGURE_IDS, type FigureId } from '@/core/figures';
 import { RigTabs, Ruled, type RigView } from '@/features/rigs';
+import { to } from '@/links';
 import { usePreferences } from '@/store';
 import { sought } from '@/text';
 import { FIGURE_WORDS } from '@/text/figures';
@@ -15,7 +16,7 @@ function Row({ id, rig }: { id: FigureId; rig: string | undefined }) {
     <li className="border-line border-b">
       <Link
         prefetch={false}
-        href={`/figures?${rig ? `rig=${rig}&` : ''}of=${id}`}
+        href={to('figures', rig, { of: id })}
         className="hover:bg-accent-wash/60 grid min-h-14 content-center py-2"
       >
         <span className="text-lg leading-snug font-semibold">{answers}</span>
@@ -43,7 +44,7 @@ export function FigureList({ view, rigs }: { view: RigView | undefined; rigs: re
   const first = suggested(view?.model);
   return (
     <div className="mx-auto w-full max-w-[72rem] px-4 py-4 md:px-8 md:py-6">
-      {rigs.length > 0 && <RigTabs rigs={rigs} chosen={rig ?? ''} href={(id) => `/figures?rig=${id}`} />}
+      {rigs.length > 0 && <RigTabs rigs={rigs} chosen={rig ?? ''} href={(id) => to('figures', id)} />}
       <h1 className="mt-2 text-4xl md:text-5xl">What does it come to?</h1>
       <label className="mt-4 block max-w-xl">
         <span className="sr-only">Find a figure</span>
@@ -85,7 +86,7 @@ export function FigureList({ view, rigs }: { view: RigView | undefined; rigs: re
                 <li key={by} className="border-line border-b">
                   <Link
                     prefetch={false}
-                    href={`/identify?${rig ? `rig=${rig}&` : ''}by=${by}`}
+                    href={to('identify', rig, { by })}
                     className="hover:bg-accent-wash/60 grid min-h-14 content-center py-2"
                   >
                     <span className="text-lg leading-snug font-semibold">{answers}</span>

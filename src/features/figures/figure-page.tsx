@@ -8,6 +8,7 @@ import { figureEntry, figureFacts } from '@/core/record';
 import type { WheelEnd } from '@/core/rig';
 import { JudgementNote, useRecord } from '@/features/forms';
 import type { RigView } from '@/features/rigs';
+import { to } from '@/links';
 import { usePreferences } from '@/store';
 import {
   CALC_PROBLEMS,
@@ -312,7 +313,7 @@ export function AllFigures({ rig }: { rig: string | undefined }) {
   return (
     <Link
       prefetch={false}
-      href={rig ? `/figures?rig=${rig}` : '/figures'}
+      href={to('figures', rig)}
       className="mb-2 inline-flex min-h-11 items-center underline underline-offset-4"
     >
       All figures

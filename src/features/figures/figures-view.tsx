@@ -5,6 +5,7 @@ import { useEffect } from 'react';
 import { FIGURE_IDS } from '@/core/figures';
 import { isWheelEnd, placesOf } from '@/core/rig';
 import { Failed, Loading, useChosenRig, useRigs } from '@/features/rigs';
+import { toCard } from '@/links';
 import { setPreferences, useAsk, usePreferences } from '@/store';
 import { FigureList } from './figure-list';
 import { LinkButton } from '@/ui';
@@ -20,7 +21,7 @@ function OnTheCard({ run, figure }: { run: string; figure: Figure }) {
   if (figure.out.state !== 'worked' || figure.examples.length > 0 || typeof torque !== 'number') return null;
   const ratio = (figure.out.results['setting'] ?? torque) / torque;
   return (
-    <LinkButton look="primary" href={`/bench?run=${run}&adapter=${ratio.toFixed(5)}`}>
+    <LinkButton look="primary" href={toCard(run, { adapter: ratio.toFixed(5) })}>
       Use it on the card
     </LinkButton>
   );

@@ -2,6 +2,7 @@ import { isGear, isWheelEnd, placesOf } from '@/core/rig';
 import { routineDef, WORKS, type RoutinePlace } from '@/core/rules';
 import { PLANS } from '@/core/routine';
 import type { RigView } from '@/features/rigs';
+import { to, toWork, type PlaceName } from '@/links';
 import {
   capital,
   findingWords,
@@ -30,43 +31,49 @@ export interface Findable {
 }
 
 /** The pages of the product, by what people call them. */
-const PAGES: readonly { readonly title: string; readonly href: string; readonly also?: string }[] = [
-  { title: 'Yard', href: '/', also: 'home start' },
-  { title: 'Road: walkarounds', href: '/walk', also: 'walk hitch stop trip begin under way ramp home' },
-  { title: 'Kit', href: '/kit', also: 'tools aboard tongue box jack spare breakdown' },
-  { title: 'Trouble on the road', href: '/trouble', also: 'breakdown flat hot hub stuck' },
-  { title: 'Lights and wiring', href: '/lights', also: 'lamps bulbs brake magnets' },
+const PAGES: readonly {
+  readonly title: string;
+  readonly place: PlaceName;
+  readonly drill?: string;
+  readonly also?: string;
+}[] = [
+  { title: 'Yard', place: 'yard', also: 'home start' },
+  { title: 'Road: walkarounds', place: 'road', also: 'walk hitch stop trip begin under way ramp home' },
+  { title: 'Kit', place: 'kit', also: 'tools aboard tongue box jack spare breakdown' },
+  { title: 'Trouble on the road', place: 'trouble', also: 'breakdown flat hot hub stuck' },
+  { title: 'Lights and wiring', place: 'lights', also: 'lamps bulbs brake magnets' },
   {
     title: 'Plan: yard days and the season',
-    href: '/plan',
+    place: 'plan',
     also: 'calendar spring lay-up trips free days schedule',
   },
-  { title: 'Bench', href: '/bench', also: 'work job card' },
-  { title: 'Logbook', href: '/logbook', also: 'history record' },
-  { title: 'What to order', href: '/to-order', also: 'buy shopping list parts seals' },
-  { title: 'Money and time', href: '/money', also: 'cost spent hours quotes bill' },
-  { title: 'Papers', href: '/papers', also: 'pdf print service record tongue card shop order' },
-  { title: 'Findings', href: '/finding', also: 'faults trouble' },
-  { title: 'Rig: facts and figures', href: '/rig', also: 'torque pressure size' },
-  { title: 'Parts', href: '/parts', also: 'shelf numbers spare order' },
+  { title: 'Bench', place: 'bench', also: 'work job card' },
+  { title: 'Logbook', place: 'logbook', also: 'history record' },
+  { title: 'What to order', place: 'order', also: 'buy shopping list parts seals' },
+  { title: 'Money and time', place: 'money', also: 'cost spent hours quotes bill' },
+  { title: 'Papers', place: 'papers', also: 'pdf print service record tongue card shop order' },
+  { title: 'Findings', place: 'finding', also: 'faults trouble' },
+  { title: 'Rig: facts and figures', place: 'rig', also: 'torque pressure size' },
+  { title: 'Parts', place: 'parts', also: 'shelf numbers spare order' },
   {
     title: 'Practice',
-    href: '/practice',
+    place: 'practice',
     also: 'learn train nut sound listen microphone order grade star fault drag tongue',
   },
   {
     title: 'Listen to a real wheel',
-    href: '/practice?drill=wheel',
+    place: 'practice',
+    drill: 'wheel',
     also: 'microphone hear bearing hub noise',
   },
-  { title: 'Figures', href: '/figures', also: 'calculate torque balance tongue pressure drum jack' },
-  { title: 'First inspection', href: '/survey', also: 'survey baseline used' },
-  { title: 'House rules', href: '/rules', also: 'schools settings intervals' },
-  { title: 'Identify', href: '/identify', also: 'bolt circle thread measure' },
-  { title: 'Another rig', href: '/setup', also: 'new add set up trailer' },
+  { title: 'Figures', place: 'figures', also: 'calculate torque balance tongue pressure drum jack' },
+  { title: 'First inspection', place: 'survey', also: 'survey baseline used' },
+  { title: 'House rules', place: 'rules', also: 'schools settings intervals' },
+  { title: 'Identify', place: 'identify', also: 'bolt circle thread measure' },
+  { title: 'Another rig', place: 'setup', also: 'new add set up trailer' },
   {
     title: 'Backup & settings',
-    href: '/keep',
+    place: 'keep',
     also: 'keep archive units metric light theme gloves demo restore',
   },
 ];
@@ -80,7 +87,7 @@ const places = (view: RigView): readonly Findable[] => {
     more: [isWheelEnd(place) ? placeInWords(place, model.axles.length) : undefined, model.name]
       .filter(Boolean)
       .join(', '),
-    href: isWheelEnd(place) ? `/end?rig=${rig.id}&place=${place}` : `/logbook?rig=${rig.id}&place=${place}`,
+    href: isWheelEnd(place) ? to('end', rig.id, { place }) : to('logbook', rig.id, { place }),
     ...(isWheelEnd(place) && { also: 'wheel end hub tire' }),
   }));
 };
@@ -96,7 +103,7 @@ const work = ({ rig, model, house }: RigView): readonly Findable[] =>
             group: 'Work' as const,
             title: workAt(routine, [place]),
             more: [forWhat(routine), model.name].filter(Boolean).join(' · '),
-            href: `/bench?rig=${rig.id}&jobs=${routine}:${place}`,
+            href: toWork(rig.id, [{ routine, place }]),
           })),
   );
 
@@ -106,7 +113,7 @@ const findings = ({ rig, model }: RigView, system: UnitSystem): readonly Findabl
     group: 'Findings',
     title: `${placeName(finding.place)}: ${findingWords(finding, system)}`,
     more: model.name,
-    href: `/finding?rig=${rig.id}&id=${finding.id}`,
+    href: to('finding', rig.id, { id: finding.id }),
   }));
 
 const parts = ({ rig, model }: RigView, system: UnitSystem): readonly Findable[] =>
@@ -117,7 +124,7 @@ const parts = ({ rig, model }: RigView, system: UnitSystem): readonly Findable[]
       group: 'Parts',
       title: partName(part, system),
       more: `${PART_WORDS[part.kind].one}, ${restWords(part)}, ${model.name}`,
-      href: `/parts?rig=${rig.id}&kind=${part.kind}`,
+      href: to('parts', rig.id, { kind: part.kind }),
     }));
 
 /** Everything that can be found in a yard: the rig in hand first. */
@@ -133,11 +140,11 @@ export function findables(
     ...inTurn.flatMap(work),
     ...inTurn.flatMap(places),
     ...inTurn.flatMap((view) => parts(view, system)),
-    ...PAGES.map(({ title, href, also }) => ({
-      id: `page ${href}`,
+    ...PAGES.map(({ title, place, drill, also }) => ({
+      id: `page ${title}`,
       group: 'Pages' as const,
       title,
-      href: rig && href !== '/keep' && href !== '/setup' ? `${href}?rig=${rig}` : href,
+      href: to(place, place === 'keep' || place === 'setup' ? undefined : rig, { drill }),
       ...(also && { also }),
     })),
   ];

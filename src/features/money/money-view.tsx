@@ -28,6 +28,7 @@ import {
   type RigView,
   type Rigs,
 } from '@/features/rigs';
+import { to } from '@/links';
 import { useAsk, usePreferences } from '@/store';
 import { capital, count, list, minutes, small, workTitle } from '@/text';
 import { cx, Tape } from '@/ui';
@@ -173,7 +174,7 @@ function RigMoney({ view, ready }: { view: RigView; ready: Ready }) {
   });
   return (
     <div className="mx-auto w-full max-w-[70rem] px-4 py-4 md:px-8 md:py-6">
-      <RigTabs rigs={ready.rigs} chosen={rig.id} href={(id) => `/money?rig=${id}`} />
+      <RigTabs rigs={ready.rigs} chosen={rig.id} href={(id) => to('money', id)} />
       <h1 className="mt-4 text-4xl md:text-5xl">{capital(moneyWords(lately.money))} in the last 12 months</h1>
       <p className="text-soft mt-1 text-lg">
         Own time apart: {lately.minutes > 0 ? minutes(Math.round(lately.minutes)) : 'none on record'}. Since

@@ -4,6 +4,7 @@ import { useSearchParams } from 'next/navigation';
 import { useState } from 'react';
 import { PART_KINDS, slotsOf, type PartKind } from '@/core/rig';
 import { Named, RigPage, type RigView } from '@/features/rigs';
+import { PATHS, to } from '@/links';
 import { PART_WORDS } from '@/text';
 import { Button } from '@/ui';
 import { KindView } from './kind-view';
@@ -17,8 +18,8 @@ function Parts({ view }: { view: RigView }) {
       <h1 className="text-4xl">What sits where</h1>
       <p className="text-soft mt-1 mb-4">
         Every part brings its own age and miles along, wherever it goes, the spare included. See also{' '}
-        <Named href="/to-order">what to order</Named> and{' '}
-        <Named href={`/money?rig=${view.rig.id}`}>money and time</Named>.
+        <Named href={to('order', view.rig.id)}>what to order</Named> and{' '}
+        <Named href={to('money', view.rig.id)}>money and time</Named>.
       </p>
       <div
         role="group"
@@ -44,5 +45,5 @@ function Parts({ view }: { view: RigView }) {
 
 /** Parts: what sits where, what it has behind it, and how it is moved. */
 export function PartsView() {
-  return <RigPage path="/parts">{(view) => <Parts key={view.rig.id} view={view} />}</RigPage>;
+  return <RigPage path={PATHS.parts}>{(view) => <Parts key={view.rig.id} view={view} />}</RigPage>;
 }

@@ -11,13 +11,17 @@ import {
   type Progress,
 } from '@/core/practice';
 import { Failed, Loading, RigTabs, Ruled, useChosenRig, useRigs } from '@/features/rigs';
+import { to } from '@/links';
 import { usePreferences } from '@/store';
 import { capital, count, dayAgo, gradeWords, inUnits, SUBJECT_WORDS } from '@/text';
 import { DRILL_WORDS, SESSION_WORDS } from '@/text/practice';
 import { LinkButton, Mark } from '@/ui';
 import { useProgress } from './use-progress';
 
-function Next({ progress, at }: { progress: Progress; at: (more: string) => string }) {
+/** A drill, or a session of one, as an address asks for it. */
+type Asked = Readonly<{ drill: string; session?: string }>;
+
+function Next({ progress, at }: { progress: Progress; at: (more: Asked) => string }) {
   const next = nextSession(progress);
   if (!next)
     return (
@@ -36,7 +40,7 @@ function Next({ progress, at }: { progress: Progress; at: (more: string) => stri
       <h2 className="text-3xl">{words?.title}</h2>
       <p className="max-w-2xl text-lg">{words?.moment}</p>
       <div>
-        <LinkButton look="primary" size="lg" href={at(`drill=${next.drill}&session=${next.id}`)}>
+        <LinkButton look="primary" size="lg" href={at({ drill: next.drill, session: next.id })}>
           Begin
         </LinkButton>
       </div>
@@ -109,11 +113,11 @@ export function DrillList() {
   const view = useChosenRig(yard.status === 'ready' ? yard.rigs : []);
   if (yard.status === 'failed') return <Failed reason={yard.reason} />;
   if (yard.status === 'loading' || !progress) return <Loading />;
-  const at = (more: string) => `/practice?${view ? `rig=${view.rig.id}&` : ''}${more}`;
+  const at = (more: Asked) => to('practice', view?.rig.id, more);
   return (
     <div className="mx-auto w-full max-w-[72rem] px-4 py-4 md:px-8 md:py-6">
       {yard.rigs.length > 1 && (
-        <RigTabs rigs={yard.rigs} chosen={view?.rig.id ?? ''} href={(id) => `/practice?rig=${id}`} />
+        <RigTabs rigs={yard.rigs} chosen={view?.rig.id ?? ''} href={(id) => to('practice', id)} />
       )}
       <h1 className="mt-2 mb-5 text-4xl md:text-5xl">Can you judge it?</h1>
       <Next progress={progress} at={at} />
@@ -125,7 +129,7 @@ export function DrillList() {
               <li key={drill} className="border-line border-b">
                 <Link
                   prefetch={false}
-                  href={at(`drill=${drill}`)}
+                  href={at({ drill })}
                   className="hover:bg-accent-wash/60 grid min-h-16 grid-cols-[minmax(0,1fr)_auto] items-center gap-4 py-2"
                 >
                   <span>
@@ -152,7 +156,7 @@ export function DrillList() {
               Your phone listens to this wheel and to its mate, five seconds each, and says which sounds
               rougher.
             </p>
-            <LinkButton href={at('drill=wheel')}>Listen to a real wheel</LinkButton>
+            <LinkButton href={at({ drill: 'wheel' })}>Listen to a real wheel</LinkButton>
           </section>
           <TakenFor progress={progress} />
           <p className="text-soft mt-8 text-[0.92rem]">

@@ -7,6 +7,7 @@ import { ANY_TRAILER, COURSE, DRILLS, PICTURED, type DrillId } from '@/core/prac
 import { wheelEnds } from '@/core/rig';
 import { HOUSE_DEFAULT } from '@/core/rules';
 import { Failed, Loading, useChosenRig, useRigs } from '@/features/rigs';
+import { to } from '@/links';
 import { usePreferences, useYard } from '@/store';
 import { inUnits } from '@/text';
 import { DRILL_WORDS, SESSION_WORDS } from '@/text/practice';
@@ -64,7 +65,7 @@ function Drill({
   const moment = sitting && SESSION_WORDS[sitting.id];
   return (
     <div className="mx-auto w-full max-w-[72rem] px-4 py-4 md:px-8 md:py-6">
-      <LinkButton look="quiet" className="-ml-4" href={view ? `/practice?rig=${view.rig.id}` : '/practice'}>
+      <LinkButton look="quiet" className="-ml-4" href={to('practice', view?.rig.id)}>
         All practice
       </LinkButton>
       <h1 className="text-3xl md:mt-1 md:text-4xl">{moment?.title ?? title}</h1>
@@ -101,7 +102,7 @@ function Drill({
           >
             Once more, another one
           </Button>
-          <LinkButton size="lg" href={view ? `/practice?rig=${view.rig.id}` : '/practice'}>
+          <LinkButton size="lg" href={to('practice', view?.rig.id)}>
             Enough for now
           </LinkButton>
         </div>

@@ -5,6 +5,7 @@ import { compareHeard, type Heard } from '@/core/practice';
 import { isWheelEnd, matesOf, wheelEnds, type WheelEnd } from '@/core/rig';
 import { PlacePicker, useRecord } from '@/features/forms';
 import { Failed, Loading, useChosenRig, useRigs } from '@/features/rigs';
+import { to } from '@/links';
 import { capital } from '@/text';
 import { heardWords, MICROPHONE_WORDS, signNote, UNHEARD_WORDS } from '@/text/practice';
 import { Button, FieldError, LinkButton, reported } from '@/ui';
@@ -63,7 +64,7 @@ export default function RealWheel() {
   };
   return (
     <div className="mx-auto w-full max-w-[56rem] px-4 py-4 md:px-8 md:py-6">
-      <LinkButton look="quiet" className="-ml-4" href={view ? `/practice?rig=${view.rig.id}` : '/practice'}>
+      <LinkButton look="quiet" className="-ml-4" href={to('practice', view?.rig.id)}>
         All practice
       </LinkButton>
       <h1 className="mt-1 text-3xl md:text-4xl">Listen to a real wheel</h1>

@@ -2,6 +2,7 @@
 
 import { weakSpots } from '@/core/practice';
 import type { Subject } from '@/core/rules';
+import { to } from '@/links';
 import { usePreferences } from '@/store';
 import { capital, gradeWords, SUBJECT_WORDS, words } from '@/text';
 import { LinkButton, Mark } from '@/ui';
@@ -25,7 +26,7 @@ export default function WeakNote({ subjects }: { subjects: readonly Subject[] })
         {capital(SUBJECT_WORDS[subject].name)}: in practice you took “{gradeWords(subject, grade, units)}” for
         “{gradeWords(subject, said, units)}” {words(times, 'time')}.
       </span>
-      <LinkButton look="quiet" href={`/practice?drill=grade&of=${subject}`}>
+      <LinkButton look="quiet" href={to('practice', undefined, { drill: 'grade', of: subject })}>
         Practice it
       </LinkButton>
     </p>

@@ -3,7 +3,7 @@ export { rigView, useRigs, type RigView, type Rigs } from './use-rigs';
 export { threadsOf } from './threads';
 export { benchLink, dutyHref, findingHref, placeHref, reasonHref } from './links';
 export { Named } from './named';
-export { jobsLink, remedyIn, RepairButton } from './repair';
+export { remedyIn, RepairButton } from './repair';
 export { RigPage } from './rig-page';
 export { WithRig } from './with-rig';
 export { useChosenRig, useKeptRig } from './use-chosen-rig';

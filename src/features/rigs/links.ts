@@ -1,6 +1,7 @@
 import type { Duty, TowReason } from '@/core/duty';
 import type { RoutinePlace } from '@/core/rules';
 import { isWheelEnd, type PartKind } from '@/core/rig';
+import { to, toCard, toWork } from '@/links';
 
 /** Duties that are walked or told, not worked off on the Bench. */
 const ELSEWHERE: ReadonlySet<Duty['routine']> = new Set(['walkaround', 'lug-recheck']);
@@ -8,29 +9,27 @@ const ELSEWHERE: ReadonlySet<Duty['routine']> = new Set(['walkaround', 'lug-rech
 /** The way to the Bench with the work of some duties chosen; nothing where none of them is done there. */
 export function benchLink(rig: string, duties: readonly Duty[]): string | undefined {
   const jobs = duties.filter(({ routine }) => !ELSEWHERE.has(routine));
-  return jobs.length > 0
-    ? `/bench?rig=${rig}&jobs=${jobs.map(({ routine, place }) => `${routine}:${place}`).join(',')}`
-    : undefined;
+  return jobs.length > 0 ? toWork(rig, jobs) : undefined;
 }
 
 /** Where a duty is told of and dealt with: the sheet of its place on the Yard. */
 export function dutyHref(rig: string, { place }: Pick<Duty, 'place'>): string {
-  return `/?rig=${rig}&at=${place}`;
+  return to('yard', rig, { at: place });
 }
 
 /** Where a place has its page: a wheel end its readings, everything else its sheet on the Yard. */
 export function placeHref(rig: string, place: RoutinePlace): string {
-  return place !== 'rig' && isWheelEnd(place) ? `/end?rig=${rig}&place=${place}` : `/?rig=${rig}&at=${place}`;
+  return place !== 'rig' && isWheelEnd(place) ? to('end', rig, { place }) : to('yard', rig, { at: place });
 }
 
 /** Where a finding has its page. */
 export function findingHref(rig: string, id: string): string {
-  return `/finding?rig=${rig}&id=${id}`;
+  return to('finding', rig, { id });
 }
 
 /** Where the parts of a kind have their page. */
 export function partHref(rig: string, kind: PartKind): string {
-  return `/parts?rig=${rig}&kind=${kind}`;
+  return to('parts', rig, { kind });
 }
 
 /** Where what stands against towing is dealt with. */
@@ -45,6 +44,6 @@ export function reasonHref(rig: string, reason: TowReason): string {
     case 'conflict':
       return placeHref(rig, reason.conflict.place);
     case 'open-work':
-      return `/bench?run=${reason.work.session}`;
+      return toCard(reason.work.session);
   }
 }

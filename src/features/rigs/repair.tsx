@@ -1,6 +1,7 @@
 import { cardDoing } from '@/core/duty';
 import { remedyOf, type Remedy } from '@/core/judge';
 import type { FindingState } from '@/core/log';
+import { toCard, toWork } from '@/links';
 import { LinkButton } from '@/ui';
 import { findingHref } from './links';
 import type { RigView } from './use-rigs';
@@ -11,13 +12,6 @@ export function remedyIn(
   finding: FindingState,
 ): Remedy {
   return remedyOf(finding, { model, house, findings: Object.values(rig.findings) });
-}
-
-type Jobs = Remedy['jobs'];
-
-/** The way to the Bench with some work on the card. */
-export function jobsLink(rig: string, jobs: Jobs): string {
-  return `/bench?rig=${rig}&jobs=${jobs.map(({ routine, place }) => `${routine}:${place}`).join(',')}`;
 }
 
 /** Starts the card that puts a finding right; nothing where a part, a welder or a shop does. */
@@ -46,7 +40,7 @@ export function RepairButton({
     <LinkButton
       look="primary"
       {...(size && { size })}
-      href={open ? `/bench?run=${open.session}` : jobsLink(view.rig.id, jobs)}
+      href={open ? toCard(open.session) : toWork(view.rig.id, jobs)}
     >
       {open ? 'Go on with the work' : children}
     </LinkButton>

@@ -2,16 +2,17 @@
 
 import Link from 'next/link';
 import { useEffect, useRef, type ReactNode } from 'react';
+import { PATHS } from '@/links';
 import { cx } from '@/ui';
 import { RigTabs } from './rig-tabs';
 import type { RigView, Rigs } from './use-rigs';
 import { WithRig } from './with-rig';
 
 const PAGES = [
-  ['/rig', 'Facts'],
-  ['/survey', 'First inspection'],
-  ['/rules', 'House rules'],
-  ['/identify', 'Identify'],
+  [PATHS.rig, 'Facts'],
+  [PATHS.survey, 'First inspection'],
+  [PATHS.rules, 'House rules'],
+  [PATHS.identify, 'Identify'],
 ] as const;
 
 /** The pages about a rig, the one in hand in sight on a narrow screen too. */
@@ -51,7 +52,7 @@ export function RigPage({
   children,
 }: {
   /** Parts are a place of their own. */
-  path: (typeof PAGES)[number][0] | '/parts';
+  path: (typeof PAGES)[number][0] | typeof PATHS.parts;
   children: (view: RigView, ready: Extract<Rigs, { status: 'ready' }>) => ReactNode;
 }) {
   return (
@@ -59,7 +60,7 @@ export function RigPage({
       {(view, ready) => (
         <div className="mx-auto w-full max-w-[80rem] px-4 py-3 md:px-8 md:py-5">
           <RigTabs rigs={ready.rigs} chosen={view.rig.id} href={(id) => `${path}?rig=${id}`} />
-          {path === '/parts' ? (
+          {path === PATHS.parts ? (
             <div className="mb-5" />
           ) : (
             <Pages path={path} rig={view.rig.id} name={view.model.name} />

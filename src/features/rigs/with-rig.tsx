@@ -1,6 +1,7 @@
 'use client';
 
 import type { ReactNode } from 'react';
+import { PATHS } from '@/links';
 import { LinkButton } from '@/ui';
 import { Failed, Loading } from './states';
 import { useChosenRig } from './use-chosen-rig';
@@ -24,7 +25,7 @@ export function WithRig({
       <div className="max-w-xl p-8">
         <h1 className="text-3xl">No rig on the Yard yet</h1>
         <p className="text-soft mt-2 mb-5">{promise}</p>
-        <LinkButton href="/setup" look="primary">
+        <LinkButton href={PATHS.setup} look="primary">
           Set up your first rig
         </LinkButton>
       </div>

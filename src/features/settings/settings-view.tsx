@@ -7,6 +7,7 @@ import { useRecord } from '@/features/forms';
 import { LetGo, PhotosRoom, PicturesIn, TablesIn, TablesOut, TracksIn, useArrived } from '@/features/files';
 import { OtherDevices } from '@/features/in-step';
 import { Failed, Loading, useRigs, type Rigs } from '@/features/rigs';
+import { PATHS } from '@/links';
 import {
   abilitiesOf,
   type Ability,
@@ -77,7 +78,7 @@ function DemoBlock() {
   const router = useRouter();
   const go = (to: 'own' | 'demo') => {
     setPreferences({ yard: to });
-    router.push('/');
+    router.push(PATHS.yard);
   };
   if (yard === 'own')
     return (

@@ -1,6 +1,7 @@
 'use client';
 
 import { useEffect } from 'react';
+import { PATHS } from '@/links';
 import { Button, LinkButton, Mark } from '@/ui';
 
 /** A page that did not load may lie damaged on this device: what is kept for use without a network is fetched anew. */
@@ -27,7 +28,7 @@ export function Broken({ what, again }: { what: string; again: () => void }) {
           <Button look="primary" onClick={again}>
             Try again
           </Button>
-          <LinkButton href="/">To the Yard</LinkButton>
+          <LinkButton href={PATHS.yard}>To the Yard</LinkButton>
         </div>
       </div>
     </div>

@@ -12,6 +12,7 @@ import {
   TriangleAlert,
   type LucideIcon,
 } from 'lucide-react';
+import { PATHS } from '@/links';
 
 /** One place of the product. */
 export interface Place {
@@ -24,26 +25,31 @@ export interface Place {
 
 /** The places of the work, in the order of the rail. */
 export const WORK: readonly Place[] = [
-  { href: '/', word: 'Yard', icon: House },
-  { href: '/walk', word: 'Road', icon: Footprints, also: ['/lights', '/kit'] },
-  { href: '/plan', word: 'Plan', icon: CalendarRange },
-  { href: '/bench', word: 'Bench', icon: ClipboardList, also: ['/sheet'] },
-  { href: '/logbook', word: 'Logbook', icon: ScrollText, also: ['/end', '/finding', '/papers'] },
+  { href: PATHS.yard, word: 'Yard', icon: House },
+  { href: PATHS.road, word: 'Road', icon: Footprints, also: [PATHS.lights, PATHS.kit] },
+  { href: PATHS.plan, word: 'Plan', icon: CalendarRange },
+  { href: PATHS.bench, word: 'Bench', icon: ClipboardList, also: [PATHS.sheet] },
+  { href: PATHS.logbook, word: 'Logbook', icon: ScrollText, also: [PATHS.end, PATHS.finding, PATHS.papers] },
 ];
 
 /** What the work draws on. */
 export const BEHIND: readonly Place[] = [
-  { href: '/rig', word: 'Rig', icon: Tags, also: ['/survey', '/rules', '/identify', '/setup'] },
-  { href: '/parts', word: 'Parts', icon: Package, also: ['/money', '/to-order'] },
-  { href: '/figures', word: 'Figures', icon: Ruler },
-  { href: '/practice', word: 'Practice', icon: Ear },
+  {
+    href: PATHS.rig,
+    word: 'Rig',
+    icon: Tags,
+    also: [PATHS.survey, PATHS.rules, PATHS.identify, PATHS.setup],
+  },
+  { href: PATHS.parts, word: 'Parts', icon: Package, also: [PATHS.money, PATHS.order] },
+  { href: PATHS.figures, word: 'Figures', icon: Ruler },
+  { href: PATHS.practice, word: 'Practice', icon: Ear },
 ];
 
 /** Part of the Road, and one tap from everywhere. */
-export const TROUBLE: Place = { href: '/trouble', word: 'Trouble', icon: TriangleAlert };
+export const TROUBLE: Place = { href: PATHS.trouble, word: 'Trouble', icon: TriangleAlert };
 
 /** At the foot of the rail. */
-export const FOOT: Place = { href: '/keep', word: 'Backup & settings', icon: Settings };
+export const FOOT: Place = { href: PATHS.keep, word: 'Backup & settings', icon: Settings };
 
 /** So many stand in the bar of a phone, before *More*. */
 const AT_THE_THUMB = 4;

@@ -3,6 +3,7 @@
 import { useMemo } from 'react';
 import { toOrder } from '@/core/routine';
 import { Failed, Loading, Named, Ruled, useRigs, type Rigs } from '@/features/rigs';
+import { PATHS } from '@/links';
 import { usePreferences } from '@/store';
 import { orderLine, orderLineNote, orderTable } from '@/text';
 import { Button, CopyButton, LinkButton, reported, saveFile } from '@/ui';
@@ -35,7 +36,7 @@ function List({ ready }: { ready: Ready }) {
       <p className="text-soft mt-1 max-w-[62ch] text-lg">
         For what is due, what findings ask for and what comes due soon, on all rigs: less what lies here and
         what is on order. Ends are counted, never pairs. What comes{' '}
-        <Named href="/parts">onto the shelf</Named> is no longer on the list.
+        <Named href={PATHS.parts}>onto the shelf</Named> is no longer on the list.
       </p>
       {buy.length > 0 && (
         <div className="mt-4 flex flex-wrap gap-2.5">
@@ -102,7 +103,7 @@ export function ToOrderView() {
       <div className="max-w-xl p-8">
         <h1 className="text-3xl">No rig on the Yard yet</h1>
         <p className="text-soft mt-2 mb-5">Once a rig is set up, what its work ahead takes is listed here.</p>
-        <LinkButton href="/setup" look="primary">
+        <LinkButton href={PATHS.setup} look="primary">
           Set up your first rig
         </LinkButton>
       </div>

@@ -1,5 +1,6 @@
 import Link from 'next/link';
 import type { Instant } from '@/core/base';
+import { PATHS } from '@/links';
 import { useAsk } from '@/store';
 import { count, dayAgo } from '@/text';
 
@@ -25,7 +26,7 @@ export function BackupLine({
         ? '; none was ever saved here'
         : `; the last was saved ${dayAgo(archived, now)}`}
       .{' '}
-      <Link prefetch={false} href="/keep" className="inline-block min-h-6 underline underline-offset-4">
+      <Link prefetch={false} href={PATHS.keep} className="inline-block min-h-6 underline underline-offset-4">
         Save one
       </Link>
     </p>

@@ -1,6 +1,7 @@
 'use client';
 
 import { Loading } from '@/features/rigs';
+import { PATHS } from '@/links';
 import { setPreferences } from '@/store';
 import type { RigModel } from '@/core/rig';
 import { Button, LinkButton, Mark, RigPlan, useWide } from '@/ui';
@@ -35,7 +36,7 @@ function Welcome() {
         you through each job step by step. Everything stays on this device.
       </p>
       <div className="mt-6 flex flex-wrap gap-3">
-        <LinkButton href="/setup" look="primary" size="lg">
+        <LinkButton href={PATHS.setup} look="primary" size="lg">
           Set up your first rig
         </LinkButton>
         <span className="text-soft self-center">about two minutes</span>
@@ -77,11 +78,11 @@ export function FirstYard({ retired }: { retired: number }) {
           <Button look="quiet" className="-ml-4" onClick={() => setPreferences({ yard: 'demo' })}>
             Look around the demo yard
           </Button>
-          <LinkButton look="quiet" href="/keep">
+          <LinkButton look="quiet" href={PATHS.keep}>
             Bring in an archive
           </LinkButton>
           {retired > 0 && (
-            <LinkButton look="quiet" href="/keep">
+            <LinkButton look="quiet" href={PATHS.keep}>
               Bring a retired rig back
             </LinkButton>
           )}

@@ -2,6 +2,7 @@
 
 import type { YardState } from '@/core/log';
 import { Ruled, type RigView } from '@/features/rigs';
+import { to } from '@/links';
 import { useAsk, usePreferences } from '@/store';
 import Link from 'next/link';
 import { count, dayAgo, entryWords, measure, partNamer, trendWords } from '@/text';
@@ -28,7 +29,7 @@ export default function Lately({ view, state, now }: { view: RigView; state: Yar
               <li key={`${place} ${trend.kind}`} className="border-line border-b">
                 <Link
                   prefetch={false}
-                  href={`/end?rig=${rig.id}&place=${place}`}
+                  href={to('end', rig.id, { place })}
                   className="hover:bg-accent-wash/60 grid grid-cols-[auto_2.6rem_1fr] items-start gap-2 py-3"
                 >
                   <span className="mt-1">
@@ -56,7 +57,7 @@ export default function Lately({ view, state, now }: { view: RigView; state: Yar
             </li>
           ))}
         </ul>
-        <LinkButton look="quiet" className="mt-1 -ml-4" href={`/logbook?rig=${rig.id}`}>
+        <LinkButton look="quiet" className="mt-1 -ml-4" href={to('logbook', rig.id)}>
           Full logbook
         </LinkButton>
       </div>

@@ -8,6 +8,7 @@ import type { Conflict } from '@/core/judge';
 import type { FindingState } from '@/core/log';
 import type { Place } from '@/core/rig';
 import { DutyTape, remedyIn, RepairButton, Ruled, type RigView } from '@/features/rigs';
+import { to } from '@/links';
 import { usePreferences } from '@/store';
 import {
   conflictTitle,
@@ -116,7 +117,7 @@ function FindingRow({
     <Row
       mark={<Mark mark={mark} size={26} spoken />}
       title={`${placeName(finding.place)}: ${findingWords(finding, units)}`}
-      href={`/finding?rig=${view.rig.id}&id=${finding.id}`}
+      href={to('finding', view.rig.id, { id: finding.id })}
       sub={`${limit ? `${limit}; ` : ''}finding, seen ${day(finding.at, view.now)}${jobs.length > 0 ? `; put right by ${small(jobsTitle(jobs))}` : ''}${finding.waits ? `; waits for ${finding.waits.who}` : ''}`}
       figure={
         <span className={cx('figures text-xl font-semibold', markColor(mark))}>

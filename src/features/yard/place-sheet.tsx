@@ -3,6 +3,7 @@
 import { isGear, isSpare, isWheelEnd, type Place } from '@/core/rig';
 import { benchLink, type RigView } from '@/features/rigs';
 import { useForecast } from '@/features/duties';
+import { to } from '@/links';
 import { capital, GEAR_LOOKS, MARK_WORDS, placeInWords, placeName, placeWords } from '@/text';
 import { Button, Dialog, LinkButton, Mark } from '@/ui';
 import { DutyBlock } from './duty-block';
@@ -82,11 +83,11 @@ export function PlaceSheet({
       <div className="mt-2 mb-3 flex flex-wrap gap-2.5">
         {work && <LinkButton href={work}>Step by step on the Bench</LinkButton>}
         {(end || isSpare(place)) && (
-          <LinkButton href={`/end?rig=${rig.id}&place=${place}`}>Readings and story</LinkButton>
+          <LinkButton href={to('end', rig.id, { place })}>Readings and story</LinkButton>
         )}
-        <LinkButton href={`/parts?rig=${rig.id}`}>Parts</LinkButton>
-        {end && <LinkButton href={`/figures?rig=${rig.id}`}>Figures</LinkButton>}
-        <LinkButton href={end || place === 'rig' ? `/rig?rig=${rig.id}` : `/survey?rig=${rig.id}`}>
+        <LinkButton href={to('parts', rig.id)}>Parts</LinkButton>
+        {end && <LinkButton href={to('figures', rig.id)}>Figures</LinkButton>}
+        <LinkButton href={end || place === 'rig' ? to('rig', rig.id) : to('survey', rig.id)}>
           {end || place === 'rig' ? 'Facts' : 'First inspection'}
         </LinkButton>
       </div>

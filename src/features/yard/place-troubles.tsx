@@ -2,6 +2,7 @@ import { markOfVerdict } from '@/core/rules';
 import type { FindingState } from '@/core/log';
 import type { Place } from '@/core/rig';
 import { remedyIn, RepairButton, type RigView } from '@/features/rigs';
+import { to } from '@/links';
 import { usePreferences } from '@/store';
 import { capital, conflictWords, day, findingWords, jobsTitle, limitStands, VERDICT_WORDS } from '@/text';
 import { Button, LinkButton, Mark } from '@/ui';
@@ -40,7 +41,7 @@ export function PlaceTroubles({
             <RepairButton view={view} finding={finding}>
               {jobsTitle(remedyIn(view, finding).jobs)}
             </RepairButton>
-            <LinkButton href={`/finding?rig=${view.rig.id}&id=${finding.id}`}>Photos and story</LinkButton>
+            <LinkButton href={to('finding', view.rig.id, { id: finding.id })}>Photos and story</LinkButton>
             {!remedyIn(view, finding).figure && <Button onClick={() => onFix(finding)}>Fixed</Button>}
           </div>
         </section>

@@ -7,6 +7,7 @@ import { mayCheckLugs, markOfDuty } from '@/core/rules';
 import { isWheelEnd, matesOf, type WheelEnd } from '@/core/rig';
 import { useRecord } from '@/features/forms';
 import { threadsOf, type RigView } from '@/features/rigs';
+import { toWork } from '@/links';
 import { usePreferences } from '@/store';
 import { dutyStanding, meterAmount, ruleWords, threadsWords, torqueSpec } from '@/text';
 import { Button, Dialog, LinkButton, Mark, Settled, useOnce, reported } from '@/ui';
@@ -90,7 +91,7 @@ export function RecheckDialog({
                   ) : (
                     <div className="border-due mb-3 grid justify-items-start gap-2 border-l-4 pl-3">
                       <p>{threadsWords(model, threads)}</p>
-                      <LinkButton href={`/bench?rig=${rig.id}&jobs=stud-threads:${duty.place}`}>
+                      <LinkButton href={toWork(rig.id, [{ routine: 'stud-threads', place: duty.place }])}>
                         Clean its threads now
                       </LinkButton>
                     </div>

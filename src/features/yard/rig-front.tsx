@@ -3,6 +3,7 @@
 import { memo } from 'react';
 import type { PlanningState } from '@/core/log';
 import type { RigView } from '@/features/rigs';
+import { to } from '@/links';
 import { Button, LinkButton } from '@/ui';
 import type { PlaceActions } from './place-actions';
 import type { Sheet } from './sheets';
@@ -34,14 +35,14 @@ export const RigFront = memo(function RigFront({
             size="lg"
             className="md:min-h-13"
             look={rig.underWay || view.tow.fitness === 'fit' ? 'primary' : 'plain'}
-            href={rig.underWay ? `/walk?rig=${rig.id}` : `/walk?rig=${rig.id}&walk=hitch`}
+            href={rig.underWay ? to('road', rig.id) : to('road', rig.id, { walk: 'hitch' })}
           >
             {rig.underWay ? 'On the road' : 'Hitching up'}
           </LinkButton>
           <Button size="lg" className="md:min-h-13" onClick={() => onSheet({ show: 'trip' })}>
             Home again
           </Button>
-          <LinkButton size="lg" className="md:min-h-13" look="danger" href={`/trouble?rig=${rig.id}`}>
+          <LinkButton size="lg" className="md:min-h-13" look="danger" href={to('trouble', rig.id)}>
             Trouble
           </LinkButton>
         </div>

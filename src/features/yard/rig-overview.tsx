@@ -7,6 +7,7 @@ import type { YardState } from '@/core/log';
 import { placesOf, type Place } from '@/core/rig';
 import { PlacePicker } from '@/features/forms';
 import { type RigView } from '@/features/rigs';
+import { to } from '@/links';
 import { usePreferences } from '@/store';
 import { SOURCE_WORDS } from '@/text';
 import { Button, LinkButton, RigPlan, useWide, type PlaceLabel } from '@/ui';
@@ -63,7 +64,7 @@ export const RigOverview = memo(function RigOverview({
           <RigPlan {...plan} heading="up" className="mx-auto max-w-[19.5rem] px-1 py-2" />
         )}
         <div className="border-line text-soft flex flex-wrap items-center gap-x-4 border-t px-4 text-[0.92rem] md:pointer-events-none md:absolute md:inset-x-0 md:bottom-0 md:border-0 md:*:pointer-events-auto xl:pointer-events-auto xl:static xl:border-t">
-          <LinkButton look="quiet" className="-mx-4 text-[0.92rem]" href={`/rig?rig=${rig.id}`}>
+          <LinkButton look="quiet" className="-mx-4 text-[0.92rem]" href={to('rig', rig.id)}>
             Facts and figures
           </LinkButton>
           {!torque && <span className="text-unknown">Lug torque not known</span>}

@@ -3,8 +3,9 @@
 import type { Duty } from '@/core/duty';
 import { isWheelEnd } from '@/core/rig';
 import type { Job } from '@/core/routine';
-import { jobsLink, remedyIn, type RigView } from '@/features/rigs';
+import { remedyIn, type RigView } from '@/features/rigs';
 import type { DutyActions } from '@/features/duties';
+import { to, toCard, toWork } from '@/links';
 import { Button, LinkButton } from '@/ui';
 import { nextItems } from './next-items';
 
@@ -23,16 +24,16 @@ function pressing(view: RigView): { readonly repair: readonly Job[] } | { readon
 export function StartWork({ view, actions }: { view: RigView; actions: DutyActions }) {
   const look = view.tow.fitness === 'fit' ? 'plain' : 'primary';
   const size = { size: 'lg', className: 'md:min-h-13' } as const;
-  const bench = `/bench?rig=${view.rig.id}`;
+  const bench = to('bench', view.rig.id);
   const open = view.open[0];
   const link = (href: string, words = 'Start the work') => (
     <LinkButton href={href} look={look} {...size}>
       {words}
     </LinkButton>
   );
-  if (open) return link(`/bench?run=${open.session}`, 'Go on with the work');
+  if (open) return link(toCard(open.session), 'Go on with the work');
   const press = pressing(view);
-  if ('repair' in press) return link(jobsLink(view.rig.id, press.repair));
+  if ('repair' in press) return link(toWork(view.rig.id, press.repair));
   const { duties } = press;
   const [first] = duties;
   if (!first) return link(bench);
@@ -43,7 +44,9 @@ export function StartWork({ view, actions }: { view: RigView; actions: DutyActio
     }
     case 'tire-renew':
     case 'battery-renew':
-      return link(`/parts?rig=${view.rig.id}${first.routine === 'battery-renew' ? '&kind=battery' : ''}`);
+      return link(
+        to('parts', view.rig.id, { kind: first.routine === 'battery-renew' ? 'battery' : undefined }),
+      );
     default: {
       const start = () =>
         first.routine === 'lug-recheck' ? actions.onRecheck(first) : actions.onDone(duties);

@@ -5,6 +5,7 @@ import { useState } from 'react';
 import { LONG_TRIP, markOfDuty, markOfFitness } from '@/core/rules';
 import type { TowReason } from '@/core/duty';
 import { howFar, Named, reasonHref, RoadLine, tripsAhead, type RigView } from '@/features/rigs';
+import { to } from '@/links';
 import { usePreferences } from '@/store';
 import { measure, reasonLines, sinceWords, towHeadline, towSummary } from '@/text';
 import { cx, Mark } from '@/ui';
@@ -52,7 +53,7 @@ export function Verdict({ view, onPlan }: { view: RigView; onPlan: () => void })
         )}
         {view.rig.underWay && (
           <p className="mt-1.5 text-lg leading-snug">
-            <Named href={`/walk?rig=${view.rig.id}`}>
+            <Named href={to('road', view.rig.id)}>
               On the road since {sinceWords(view.rig.underWay.at, now)}
             </Named>
             {view.rig.underWay.into > 0 && `, ${measure(view.rig.underWay.into, 'distance', units, 0)} told`}
@@ -77,7 +78,7 @@ export function Verdict({ view, onPlan }: { view: RigView; onPlan: () => void })
           {tow.fitness === 'unknown' && (
             <Link
               prefetch={false}
-              href={`/survey?rig=${view.rig.id}`}
+              href={to('survey', view.rig.id)}
               className={cx(QUIET, 'py-2.5 font-semibold')}
             >
               Start the first inspection

@@ -1,5 +1,6 @@
 import Link from 'next/link';
 import type { PlanningState } from '@/core/log';
+import { to } from '@/links';
 import { dateField, jobsTitle, minutes } from '@/text';
 
 const DAY = 86_400_000;
@@ -16,7 +17,7 @@ export function YardDayLine({ kept, rig, now }: { kept: PlanningState['kept']; r
       {jobsTitle(jobs)}, {minutes(next.minutes)} in all.{' '}
       <Link
         prefetch={false}
-        href={`/plan?rig=${rig}`}
+        href={to('plan', rig)}
         className="inline-block min-h-6 underline underline-offset-4"
       >
         Open the plan

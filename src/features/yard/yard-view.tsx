@@ -7,6 +7,7 @@ import { HOUSE } from '@/core/log';
 import { placesOf, type Place } from '@/core/rig';
 import { useDeferredValue, useEffect, useMemo, useState } from 'react';
 import { ClockNote, Failed, RigTabs, useChosenRig, useRigs, type RigView, type Rigs } from '@/features/rigs';
+import { PATHS, to } from '@/links';
 import { noteVisited, usePreferences } from '@/store';
 import { dayInFull } from '@/text';
 import { reported } from '@/ui';
@@ -88,10 +89,10 @@ export function YardView() {
   return (
     <div className="mx-auto grid w-full max-w-[80rem] grid-cols-[minmax(0,1fr)] gap-5 px-4 py-3 md:px-8 md:py-5">
       <div className="flex items-center justify-between gap-4">
-        <RigTabs rigs={yard.rigs} chosen={chosen.rig.id} href={(rig) => `/?rig=${rig}`}>
+        <RigTabs rigs={yard.rigs} chosen={chosen.rig.id} href={(rig) => to('yard', rig)}>
           <Link
             prefetch={false}
-            href="/setup"
+            href={PATHS.setup}
             className="text-soft hover:text-ink min-h-11 shrink-0 px-2 py-2 whitespace-nowrap underline underline-offset-4"
           >
             Add a rig

@@ -13,7 +13,6 @@ import { FactDialog } from '@/features/rig/facts';
 import {
   Failed,
   howFar,
-  jobsLink,
   Loading,
   remedyIn,
   RepairButton,
@@ -22,6 +21,7 @@ import {
   WithRig,
   type RigView,
 } from '@/features/rigs';
+import { to, toWork } from '@/links';
 import { useAsk, usePreferences } from '@/store';
 import {
   BOLT_WORDS,
@@ -166,7 +166,7 @@ function OneFinding({ view, story }: { view: RigView; story: FindingStory }) {
   return (
     <div className="mx-auto w-full max-w-[80rem] px-4 py-4 md:px-8 md:py-6">
       <p className="text-soft">
-        <Link prefetch={false} href={`/finding?rig=${rig.id}`} className="underline underline-offset-4">
+        <Link prefetch={false} href={to('finding', rig.id)} className="underline underline-offset-4">
           All findings of {model.name}
         </Link>
       </p>
@@ -222,12 +222,12 @@ function OneFinding({ view, story }: { view: RigView; story: FindingStory }) {
                   </RepairButton>
                 )}
                 {find && aboutOf(of)?.what === 'lamp' && (
-                  <LinkButton look="primary" size="lg" href={`/lights?rig=${rig.id}`}>
+                  <LinkButton look="primary" size="lg" href={to('lights', rig.id)}>
                     Find the fault
                   </LinkButton>
                 )}
                 {check && (
-                  <LinkButton size="lg" href={jobsLink(rig.id, [check])}>
+                  <LinkButton size="lg" href={toWork(rig.id, [check])}>
                     Check again: {small(workAt(check.routine, [check.place]))}
                   </LinkButton>
                 )}
@@ -287,7 +287,7 @@ function OneFinding({ view, story }: { view: RigView; story: FindingStory }) {
             />
           </div>
           {isWheelEnd(place) && (
-            <LinkButton href={`/end?rig=${rig.id}&place=${place}`}>Everything about {place}</LinkButton>
+            <LinkButton href={to('end', rig.id, { place })}>Everything about {place}</LinkButton>
           )}
           {leads.length > 0 && open && (
             <section aria-label="Where the cause may lie">
@@ -339,7 +339,7 @@ function AllFindings({ view }: { view: RigView }) {
           <li key={opened.id} className="border-line border-b">
             <Link
               prefetch={false}
-              href={`/finding?rig=${rig.id}&id=${opened.id}`}
+              href={to('finding', rig.id, { id: opened.id })}
               className="hover:bg-accent-wash/60 flex min-h-14 items-center gap-3 px-1 py-2.5"
             >
               <Mark mark={state ? markOfVerdict(state.verdict) : 'clear'} size={22} spoken />

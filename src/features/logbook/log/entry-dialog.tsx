@@ -7,6 +7,7 @@ import { placesOf } from '@/core/rig';
 import { PhotoOf, useLetGo, useWithdraw } from '@/features/forms';
 import { Named, placeHref, type Rigs } from '@/features/rigs';
 import type { LogPage, Told } from '@/keeper/reads';
+import { to } from '@/links';
 import { useAsk, usePreferences } from '@/store';
 import { capital, dayAndTime, entryWords, KIND_OF_ENTRY, partNamer, placeName } from '@/text';
 import { Button, Dialog, LinkButton, TextArea, reported } from '@/ui';
@@ -190,7 +191,7 @@ function OneEntry({
           )}
           {entry.kind === 'photo' && <Picture hash={entry.body.hash} title={title} ready={ready} />}
           {finding && (
-            <LinkButton className="mt-4" href={`/finding?rig=${entry.rig}&id=${finding}`}>
+            <LinkButton className="mt-4" href={to('finding', entry.rig, { id: finding })}>
               Photos and story
             </LinkButton>
           )}
@@ -198,7 +199,7 @@ function OneEntry({
           {entry.kind === 'figure' && (
             <LinkButton
               className="mt-4"
-              href={`/figures?rig=${entry.rig}&of=${entry.body.figure}&entry=${entry.id}`}
+              href={to('figures', entry.rig, { of: entry.body.figure, entry: entry.id })}
             >
               Open it again
             </LinkButton>
@@ -215,7 +216,7 @@ function OneEntry({
           {standing === 'counts' && mode === 'read' && entry.kind !== 'let.go' && (
             <div className="mt-6 flex flex-wrap gap-2.5">
               {setup ? (
-                <LinkButton href={`/setup?fix=${entry.id}`}>Correct</LinkButton>
+                <LinkButton href={to('setup', undefined, { fix: entry.id })}>Correct</LinkButton>
               ) : (
                 isCorrectedHere(entry) && <Button onClick={() => setMode('correct')}>Correct</Button>
               )}

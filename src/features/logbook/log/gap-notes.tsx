@@ -1,5 +1,6 @@
 import type { Gap } from '@/core/log';
 import type { RigView } from '@/features/rigs';
+import { to } from '@/links';
 import { usePreferences } from '@/store';
 import { gapWords } from '@/text';
 import { LinkButton, Mark } from '@/ui';
@@ -19,7 +20,7 @@ export function GapNotes({ rigs }: { rigs: readonly RigView[] }) {
         <p key={gap.entry} className="flex flex-wrap items-center gap-x-3">
           <Mark mark="soon" />
           <span className="min-w-0 flex-1">{gapWords(gap, name, units, now)}</span>
-          <LinkButton look="quiet" href={`/?rig=${rig.id}`}>
+          <LinkButton look="quiet" href={to('yard', rig.id)}>
             Log the trip
           </LinkButton>
         </p>

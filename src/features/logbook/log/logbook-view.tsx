@@ -6,6 +6,7 @@ import { useSearchParams } from 'next/navigation';
 import { HOUSE, LOG_GROUPS, type LogGroup } from '@/core/log';
 import { Failed, Loading, useRigs, type Rigs } from '@/features/rigs';
 import { groupOf } from '@/keeper/reads';
+import { to } from '@/links';
 import { usePreferences } from '@/store';
 import { count } from '@/text';
 import { Button, cx, LinkButton } from '@/ui';
@@ -40,9 +41,8 @@ function Entries({ ready }: { ready: Ready }) {
   const pages = usePages({ rig: wanted, group, place, sought, units });
   const page = pages.status === 'ready' ? pages.page : undefined;
   const at = (changed: Readonly<Record<string, string | undefined>>) => {
-    const next = { rig: wanted, kind: group, place, ...changed };
-    const query = Object.entries(next).flatMap(([key, value]) => (value ? [`${key}=${value}`] : []));
-    return query.length > 0 ? `/logbook?${query.join('&')}` : '/logbook';
+    const { rig, ...next } = { rig: wanted, kind: group, place, ...changed };
+    return to('logbook', rig, next);
   };
   const names = new Map([...ready.rigs, ...ready.retired].map(({ rig, model }) => [rig.id, model.name]));
   names.set(HOUSE, 'The house');
@@ -57,8 +57,8 @@ function Entries({ ready }: { ready: Ready }) {
         </p>
         <div className="ml-auto flex gap-2 max-md:[&>*]:px-3">
           {rigFor && <Button onClick={() => setNoting(true)}>Write a note</Button>}
-          <LinkButton href="/papers">Papers</LinkButton>
-          <LinkButton href="/keep">Archive</LinkButton>
+          <LinkButton href={to('papers', wanted)}>Papers</LinkButton>
+          <LinkButton href={to('keep', undefined)}>Archive</LinkButton>
         </div>
       </div>
       <GapNotes rigs={ready.rigs.filter(({ rig }) => wanted === undefined || rig.id === wanted)} />

@@ -3,6 +3,7 @@
 import { useRouter, useSearchParams } from 'next/navigation';
 import { useState } from 'react';
 import type { PaperId } from '@/core/log';
+import { to } from '@/links';
 import { LinkButton, Choice } from '@/ui';
 import { RigTabs, WithRig, type RigView, type Rigs } from '@/features/rigs';
 import { usePreferences } from '@/store';
@@ -25,7 +26,7 @@ function RigPapers({ view, ready }: { view: RigView; ready: Ready }) {
   const { rig } = view;
   return (
     <div className="mx-auto w-full max-w-[70rem] px-4 py-4 md:px-8 md:py-6">
-      <RigTabs rigs={ready.rigs} chosen={rig.id} href={(id) => `/papers?rig=${id}&paper=${paper}`} />
+      <RigTabs rigs={ready.rigs} chosen={rig.id} href={(id) => to('papers', id, { paper })} />
       <h1 className="mt-4 text-4xl md:text-5xl">{PAPER_WORDS[paper]}</h1>
       <div className="mt-5 grid gap-x-10 gap-y-6 lg:grid-cols-[minmax(0,1fr)_16rem]">
         <div className="min-w-0">
@@ -39,7 +40,7 @@ function RigPapers({ view, ready }: { view: RigView; ready: Ready }) {
                 to tick and lines to write on. What was written is typed in again from there.
               </p>
               <div>
-                <LinkButton look="primary" size="lg" href={`/bench?rig=${rig.id}`}>
+                <LinkButton look="primary" size="lg" href={to('bench', rig.id)}>
                   Choose the work
                 </LinkButton>
               </div>
@@ -52,7 +53,7 @@ function RigPapers({ view, ready }: { view: RigView; ready: Ready }) {
             columns="grid-cols-2 lg:grid-cols-1"
             options={SHOWN.map((one) => ({ value: one, label: PAPER_WORDS[one] }))}
             value={paper}
-            onChange={(one) => router.replace(`/papers?rig=${rig.id}&paper=${one}`)}
+            onChange={(one) => router.replace(to('papers', rig.id, { paper: one }))}
           />
           <Choice
             label="Sheet"

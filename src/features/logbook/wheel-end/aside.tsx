@@ -7,6 +7,7 @@ import { sparesOf, wheelEnds, type TirePlace } from '@/core/rig';
 import { PhotoOf } from '@/features/forms';
 import { PartRows, Ruled, type RigView } from '@/features/rigs';
 import type { AnswerTo } from '@/keeper';
+import { to } from '@/links';
 import { usePreferences } from '@/store';
 import { day, entryWords, capital, findingWords } from '@/text';
 import { Mark, RigPlan } from '@/ui';
@@ -27,7 +28,7 @@ export function Aside({ view, place, log }: { view: RigView; place: TirePlace; l
           className="mx-auto max-w-52"
           chosen={[place]}
           choosable={[...wheelEnds(model), ...sparesOf(model)]}
-          onChoose={(to) => router.push(`/end?rig=${rig.id}&place=${to}`)}
+          onChoose={(one) => router.push(to('end', rig.id, { place: one }))}
         />
       </div>
       <section aria-label="Installed here">
@@ -44,7 +45,7 @@ export function Aside({ view, place, log }: { view: RigView; place: TirePlace; l
             <li key={opened.id} className="border-line border-b">
               <Link
                 prefetch={false}
-                href={`/finding?rig=${rig.id}&id=${opened.id}`}
+                href={to('finding', rig.id, { id: opened.id })}
                 className="hover:bg-accent-wash/60 flex min-h-11 gap-2.5 py-2"
               >
                 <span className="mt-0.5">
@@ -96,7 +97,7 @@ export function Aside({ view, place, log }: { view: RigView; place: TirePlace; l
         <Link
           prefetch={false}
           className="inline-block min-h-11 py-2 underline underline-offset-4"
-          href={`/logbook?rig=${rig.id}&place=${place}`}
+          href={to('logbook', rig.id, { place })}
         >
           All of it in the Logbook
         </Link>

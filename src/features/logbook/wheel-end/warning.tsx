@@ -6,6 +6,7 @@ import { type TirePlace } from '@/core/rig';
 import { type Trend } from '@/core/trend';
 import { useRecord } from '@/features/forms';
 import { type RigView } from '@/features/rigs';
+import { to } from '@/links';
 import { leadWords } from '@/text';
 import { Button, LinkButton, reported } from '@/ui';
 
@@ -25,7 +26,7 @@ export function Warning({ trend, view, place }: { trend: Trend; view: RigView; p
       </ul>
       <div>
         {open ? (
-          <LinkButton href={`/finding?rig=${rig.id}&id=${open.id}`}>To its finding</LinkButton>
+          <LinkButton href={to('finding', rig.id, { id: open.id })}>To its finding</LinkButton>
         ) : (
           <Button
             onClick={() => reported(record(rig.id, [trendEntry(trend, place, view)], 'Finding opened'))}

@@ -8,6 +8,7 @@ import { VERDICT_SCALE } from '@/core/rules';
 import { warns, type Trend } from '@/core/trend';
 import { benchLink, Failed, howFar, Loading, RoadLine, WithRig, type RigView } from '@/features/rigs';
 import type { AnswerTo } from '@/keeper';
+import { to } from '@/links';
 import { useAsk, usePreferences } from '@/store';
 import { capital, findingWords, PATTERN_WORDS, placeWords, trendWords } from '@/text';
 import { Button, cx, LinkButton, Mark } from '@/ui';
@@ -33,7 +34,7 @@ function Places({ model, rig, place }: { model: RigModel; rig: string; place: Ti
         <Link
           key={one}
           prefetch={false}
-          href={`/end?rig=${rig}&place=${one}`}
+          href={to('end', rig, { place: one })}
           aria-current={one === place ? 'page' : undefined}
           className={cx(
             'figures grid min-h-11 min-w-14 shrink-0 place-items-center rounded-sheet border-[1.5px] px-3 text-lg font-semibold',
@@ -101,7 +102,7 @@ function End({ view, place, log }: { view: RigView; place: TirePlace; log: Answe
           Read something here
         </Button>
         {work && <LinkButton href={work}>Step by step on the Bench</LinkButton>}
-        <LinkButton href={`/figures?rig=${rig.id}&of=pressure`}>Pressure and weather</LinkButton>
+        <LinkButton href={to('figures', rig.id, { of: 'pressure' })}>Pressure and weather</LinkButton>
       </div>
       <div className="mt-6 grid gap-x-12 gap-y-8 lg:grid-cols-[minmax(0,1fr)_21rem]">
         <div className="min-w-0">

@@ -10,6 +10,7 @@ import { useRecord } from '@/features/forms';
 import { RigTabs, Ruled, WithRig, type RigView, type Rigs } from '@/features/rigs';
 import { PlanDialog } from '@/features/duties';
 import { SeasonSections } from '@/features/plan/season';
+import { to } from '@/links';
 import { useAsk, usePreferences } from '@/store';
 import { jobsTitle, minutes } from '@/text';
 import { callByWords, restWords } from '@/text/plan';
@@ -195,7 +196,7 @@ export function PlanView() {
     <WithRig promise="Once a rig is set up, what falls due is folded into few yard days here, before the trips they matter to.">
       {(view, ready) => (
         <div className="mx-auto grid w-full max-w-[80rem] grid-cols-[minmax(0,1fr)] gap-5 px-4 py-3 md:px-8 md:py-5">
-          <RigTabs rigs={ready.rigs} chosen={view.rig.id} href={(rig) => `/plan?rig=${rig}`} />
+          <RigTabs rigs={ready.rigs} chosen={view.rig.id} href={(rig) => to('plan', rig)} />
           <YardPlan view={view} ready={ready} />
         </div>
       )}

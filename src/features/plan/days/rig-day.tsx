@@ -4,7 +4,7 @@ import Link from 'next/link';
 import { useMemo } from 'react';
 import { cardOf, standsRain, timeOf } from '@/core/plan';
 import { torquesMissing } from '@/core/routine';
-import { jobsLink } from '@/features/rigs';
+import { to, toWork } from '@/links';
 import { usePreferences } from '@/store';
 import { BOLT_WORDS, jobsTitle, layOut, minutes } from '@/text';
 import { orderByWords, planDay } from '@/text/plan';
@@ -45,7 +45,7 @@ export function RigDay({ plan, post, view, name }: Shown & { name: boolean }) {
       {order && (
         <p>
           <strong>{order.by}:</strong> {order.what}{' '}
-          <Link prefetch={false} href={`/to-order?rig=${rig.id}`} className="underline underline-offset-4">
+          <Link prefetch={false} href={to('order', rig.id)} className="underline underline-offset-4">
             What to order
           </Link>
         </p>
@@ -76,7 +76,7 @@ export function RigDay({ plan, post, view, name }: Shown & { name: boolean }) {
             ? `If it rains: ${jobsTitle(dry.flatMap((work) => work.jobs))} can go on half under a roof. The rest needs firm, dry ground.`
             : 'If it rains it has to wait: all of it needs firm, dry ground.'}
       </p>
-      <LinkButton look="primary" href={jobsLink(rig.id, jobs)}>
+      <LinkButton look="primary" href={toWork(rig.id, jobs)}>
         {name ? `Open ${view.model.name}'s job card` : 'Open the job card'}
       </LinkButton>
     </section>

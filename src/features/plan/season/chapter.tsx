@@ -5,6 +5,7 @@ import { dutyHref, Named, type RigView } from '@/features/rigs';
 import { DutyAction, type DutyActions } from '@/features/duties';
 import type { WalkId } from '@/core/log';
 import { type SeasonTime, markOfDuty } from '@/core/rules';
+import { to } from '@/links';
 import { day, routineTitle, WALK_WORDS } from '@/text';
 import { cx, LinkButton, Mark } from '@/ui';
 
@@ -81,7 +82,7 @@ export function ChapterList({
         ))}
       </ul>
       {chapter.open && (
-        <LinkButton className="mt-3" href={`/walk?rig=${view.rig.id}&walk=${walk}`}>
+        <LinkButton className="mt-3" href={to('road', view.rig.id, { walk })}>
           Do these checks in one walkaround: {WALK_WORDS[walk].title.toLowerCase()}
         </LinkButton>
       )}

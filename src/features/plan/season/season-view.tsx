@@ -8,6 +8,7 @@ import type { PlannedState } from '@/core/log';
 import { markOfVerdict, markOfDuty } from '@/core/rules';
 import { benchLink, dutyHref, Named, Ruled, type RigView, type Rigs } from '@/features/rigs';
 import { DoneDialog, PlanDialog, useForecast, type Forecast } from '@/features/duties';
+import { to } from '@/links';
 import { usePreferences } from '@/store';
 import {
   bandShort,
@@ -50,7 +51,7 @@ function Chapters({
 }) {
   const { units } = usePreferences();
   const router = useRouter();
-  const actions = { onDone, onRecheck: () => router.push(`/?rig=${view.rig.id}`) };
+  const actions = { onDone, onRecheck: () => router.push(to('yard', view.rig.id)) };
   const first = inHand(chapters, view.now);
   const findings = Object.values(view.rig.findings);
   const left = first?.items.flatMap((item) => item.duties.filter((duty) => !item.done.includes(duty))) ?? [];

@@ -2,6 +2,7 @@
 
 import type { FactId } from '@/core/rig';
 import { useRecord } from '@/features/forms';
+import { to } from '@/links';
 import { usePreferences } from '@/store';
 import { FACT_WORDS } from '@/text';
 import { Dialog, LinkButton, reported } from '@/ui';
@@ -43,7 +44,7 @@ export function FactDialog({ view, id, onClose }: { view: FactRig; id: FactId; o
         }
       />
       {helper && (
-        <LinkButton look="quiet" className="mt-1 w-full" href={`/identify?rig=${view.rig.id}&by=${helper}`}>
+        <LinkButton look="quiet" className="mt-1 w-full" href={to('identify', view.rig.id, { by: helper })}>
           Measure it instead
         </LinkButton>
       )}

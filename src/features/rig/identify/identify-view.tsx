@@ -3,6 +3,7 @@
 import { useSearchParams } from 'next/navigation';
 import { useState } from 'react';
 import { RigPage, type RigView } from '@/features/rigs';
+import { PATHS } from '@/links';
 import { Button } from '@/ui';
 import { BoltCircle } from './bolt-circle';
 import { BrakeSize } from './brake-size';
@@ -56,5 +57,5 @@ function Identify({ view }: { view: RigView }) {
 
 /** Identify: from what is measured or read to what it is. */
 export function IdentifyView() {
-  return <RigPage path="/identify">{(view) => <Identify key={view.rig.id} view={view} />}</RigPage>;
+  return <RigPage path={PATHS.identify}>{(view) => <Identify key={view.rig.id} view={view} />}</RigPage>;
 }

@@ -5,6 +5,7 @@ import { msOf } from '@/core/base';
 import { tireDate } from '@/core/figures';
 import { tireAgeLimit } from '@/core/rules';
 import type { RigView } from '@/features/rigs';
+import { to } from '@/links';
 import { dotWords } from '@/text';
 import { Field, LinkButton, Mark } from '@/ui';
 import { Frame, Outcome, Waiting } from './frame';
@@ -35,7 +36,9 @@ export function TireDate({ view }: { view: RigView }) {
               ? `Your limit is ${limit} years: look closely for cracks.`
               : `Within your limit of ${limit} years.`}
         </p>
-        <LinkButton href={`/parts?rig=${view.rig.id}&kind=tire`}>Add it to the log with its tire</LinkButton>
+        <LinkButton href={to('parts', view.rig.id, { kind: 'tire' })}>
+          Add it to the log with its tire
+        </LinkButton>
       </Outcome>
     ) : (
       <div className="flex gap-3">

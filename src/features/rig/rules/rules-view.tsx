@@ -15,6 +15,7 @@ import {
 } from '@/core/rules';
 import { useRecord } from '@/features/forms';
 import { RigPage, rigView, type RigView, type Rigs } from '@/features/rigs';
+import { PATHS } from '@/links';
 import { usePreferences } from '@/store';
 import {
   capital,
@@ -218,6 +219,8 @@ function Rules({ view, ready }: { view: RigView; ready: Ready }) {
 /** House rules: the schools, what each changes, for the house or for one rig. */
 export function RulesView() {
   return (
-    <RigPage path="/rules">{(view, ready) => <Rules key={view.rig.id} view={view} ready={ready} />}</RigPage>
+    <RigPage path={PATHS.rules}>
+      {(view, ready) => <Rules key={view.rig.id} view={view} ready={ready} />}
+    </RigPage>
   );
 }

@@ -5,6 +5,7 @@ import { applyChanges, factAt, isGear, type Changes } from '@/core/rig';
 import { useRecord, useLeadOn } from '@/features/forms';
 import { type RigView } from '@/features/rigs';
 import { FactEditor, factLead } from '@/features/rig/facts';
+import { to } from '@/links';
 import { usePreferences } from '@/store';
 import { FACT_WORDS, placeName } from '@/text';
 import { Choice, LinkButton, reported } from '@/ui';
@@ -31,7 +32,7 @@ export function FactsFix({ task, changes, view }: { task: Correction; changes: C
     if (Object.keys(next).length === 0) {
       reported(
         record(entry.rig, [{ kind: 'void', body: { target: entry.id } }], 'Withdrawn').then(() =>
-          leadOn(`/logbook?rig=${entry.rig}`),
+          leadOn(to('logbook', entry.rig)),
         ),
       );
       return;
@@ -41,7 +42,7 @@ export function FactsFix({ task, changes, view }: { task: Correction; changes: C
         entry.rig,
         [{ kind: 'rig.changed', body: { changes: next }, happened: entry.happened, replaces: entry.id }],
         'Corrected',
-      ).then(() => leadOn(`/logbook?rig=${entry.rig}`)),
+      ).then(() => leadOn(to('logbook', entry.rig))),
     );
   };
   return (
@@ -79,7 +80,7 @@ export function FactsFix({ task, changes, view }: { task: Correction; changes: C
           </section>
         );
       })}
-      <LinkButton href={`/logbook?rig=${entry.rig}`}>Leave it</LinkButton>
+      <LinkButton href={to('logbook', entry.rig)}>Leave it</LinkButton>
     </div>
   );
 }

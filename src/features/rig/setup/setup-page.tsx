@@ -6,6 +6,7 @@ import { setupEntries, type SetupTask } from '@/core/record';
 import type { UnitSystem } from '@/core/quantity';
 import type { RigModel } from '@/core/rig';
 import { useRecord, useLeadOn } from '@/features/forms';
+import { PATHS, to } from '@/links';
 import { clearsUnlessInstalled, newId, useFormUnits, useYard } from '@/store';
 import { Button, LinkButton, RigPlan, reported, Mark, useOnce } from '@/ui';
 import type { SetupEdit } from './edit';
@@ -160,10 +161,10 @@ export function SetupPage({ task }: { task: SetupTask }) {
     setWritten(true);
     leadOn(
       task.task === 'correct'
-        ? `/logbook?rig=${rig}`
+        ? to('logbook', rig)
         : task.task === 'change'
-          ? `/rig?rig=${rig}`
-          : `/?rig=${rig}`,
+          ? to('rig', rig)
+          : to('yard', rig),
     );
   });
 
@@ -208,7 +209,7 @@ export function SetupPage({ task }: { task: SetupTask }) {
           >
             {task.task === 'new' ? 'Put it on the Yard' : 'Save'}
           </Button>
-          <LinkButton href="/" size="lg">
+          <LinkButton href={PATHS.yard} size="lg">
             Later
           </LinkButton>
           {Object.keys(errors).length > 0 && (

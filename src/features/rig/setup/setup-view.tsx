@@ -3,6 +3,7 @@
 import { correctionOf, type SetupTask } from '@/core/record';
 import { useSearchParams } from 'next/navigation';
 import { Failed, Loading, useRigs } from '@/features/rigs';
+import { PATHS } from '@/links';
 import { useAsk } from '@/store';
 import { LinkButton } from '@/ui';
 import { areFacts, FactsFix } from './facts-fix';
@@ -30,7 +31,7 @@ export function SetupView() {
       <div className="max-w-xl p-8">
         <h1 className="text-3xl">That rig is not in this yard</h1>
         <p className="text-soft mt-2 mb-5">The address names a rig or an entry that is not on this device.</p>
-        <LinkButton href="/" look="primary">
+        <LinkButton href={PATHS.yard} look="primary">
           To the Yard
         </LinkButton>
       </div>

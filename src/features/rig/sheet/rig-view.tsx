@@ -7,6 +7,7 @@ import { askedFacts, missingFacts, placesOf, type Changes, type FactId } from '@
 import { FactDialog } from '@/features/rig/facts';
 import { useRecord, useLeadOn } from '@/features/forms';
 import { Named, placeHref, RigPage, type RigView } from '@/features/rigs';
+import { PATHS, to } from '@/links';
 import { usePreferences } from '@/store';
 import { conflictTitle, conflictWords, FACT_HELP, FACT_WORDS, KIND_WORDS } from '@/text';
 import { Button, LinkButton, Mark, RigPlan, Tape, reported } from '@/ui';
@@ -106,8 +107,8 @@ function Facts({ view }: { view: RigView }) {
         <GearList model={model} onTell={(id, has) => tell({ [`gear.${id}`]: has })} />
         <OwnList model={model} onTell={tell} />
         <div className="flex flex-wrap gap-2.5">
-          <LinkButton href={`/setup?rig=${rig.id}`}>Name, kind, axles</LinkButton>
-          <LinkButton href={`/setup?copy=${rig.id}`}>Copy this rig</LinkButton>
+          <LinkButton href={to('setup', rig.id)}>Name, kind, axles</LinkButton>
+          <LinkButton href={to('setup', undefined, { copy: rig.id })}>Copy this rig</LinkButton>
           <Button look="danger" onClick={() => setRetiring(true)}>
             Retire this rig
           </Button>
@@ -143,7 +144,7 @@ function Facts({ view }: { view: RigView }) {
                 rig.id,
                 [{ kind: 'rig.retired', body: { ...(reason !== '' && { reason }) } }],
                 `${model.name} is retired`,
-              ).then(() => leadOn('/')),
+              ).then(() => leadOn(PATHS.yard)),
             )
           }
         />
@@ -154,5 +155,5 @@ function Facts({ view }: { view: RigView }) {
 
 /** The rig as it is known: facts with their sources, gear, the conflict, and what is still missing. */
 export function RigFactsView() {
-  return <RigPage path="/rig">{(view) => <Facts key={view.rig.id} view={view} />}</RigPage>;
+  return <RigPage path={PATHS.rig}>{(view) => <Facts key={view.rig.id} view={view} />}</RigPage>;
 }

@@ -1,5 +1,6 @@
 import type { SurveyResult, SurveyTask } from '@/core/survey';
 import { dutyHref, findingHref, Named, placeHref, type RigView } from '@/features/rigs';
+import { to } from '@/links';
 import { usePreferences } from '@/store';
 import {
   capital,
@@ -52,7 +53,7 @@ function told(task: SurveyTask, view: RigView, units: 'us' | 'metric'): Told {
         sub: dutyWhy(task.duty, units, view.now),
         page: dutyHref(view.rig.id, task.duty),
         ...(task.duty.routine === 'repack' && {
-          href: `/bench?rig=${view.rig.id}&place=${task.duty.place}`,
+          href: to('bench', view.rig.id, { place: task.duty.place }),
         }),
       };
     case 'look':
@@ -160,7 +161,7 @@ export function ResultList({
         <Button look="primary" size="lg" onClick={onBack}>
           {through ? 'Go through it again' : 'Go on with it'}
         </Button>
-        <LinkButton size="lg" href={`/?rig=${view.rig.id}`}>
+        <LinkButton size="lg" href={to('yard', view.rig.id)}>
           To the Yard
         </LinkButton>
       </div>

@@ -3,6 +3,7 @@
 import { useEffect, useRef, useState } from 'react';
 import { surveyProgress, surveyResult, type SurveyItem } from '@/core/survey';
 import { RigPage, type RigView } from '@/features/rigs';
+import { PATHS } from '@/links';
 import { usePreferences } from '@/store';
 import { inUnits, STATION_WORDS, surveyItemWords } from '@/text';
 import { Button, RigPlan, Settled, Tape } from '@/ui';
@@ -105,5 +106,5 @@ function Survey({ view }: { view: RigView }) {
 
 /** The first look at a rig: in walking order, each item a reading, a condition, or not looked at. */
 export function SurveyView() {
-  return <RigPage path="/survey">{(view) => <Survey key={view.rig.id} view={view} />}</RigPage>;
+  return <RigPage path={PATHS.survey}>{(view) => <Survey key={view.rig.id} view={view} />}</RigPage>;
 }

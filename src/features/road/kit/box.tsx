@@ -5,6 +5,7 @@ import { kitEntry } from '@/core/record';
 import { KIT_GROUPS, KIT_IDS, kitDef, type KitId } from '@/core/trouble';
 import { useRecord } from '@/features/forms';
 import type { RigView } from '@/features/rigs';
+import { to } from '@/links';
 import { usePreferences } from '@/store';
 import { KIT_GROUP_WORDS, kitSaid, kitStateWords, needWords } from '@/text/kit-said';
 import { cx, reported } from '@/ui';
@@ -64,7 +65,7 @@ function Item({
   const { item, state } = reading;
   if (!isItem(item))
     return (
-      <Link prefetch={false} href={`/parts?rig=${view.rig.id}`} className={cx(TILE, FRAME[state])}>
+      <Link prefetch={false} href={to('parts', view.rig.id)} className={cx(TILE, FRAME[state])}>
         <Tile reading={reading} />
       </Link>
     );

@@ -3,6 +3,7 @@
 import { bestPurchase, finishes, readKit } from '@/core/kit';
 import { troublesFor } from '@/core/trouble';
 import { Named, type RigView } from '@/features/rigs';
+import { to } from '@/links';
 import { list, small } from '@/text';
 import { needWords } from '@/text/kit-said';
 import { cx } from '@/ui';
@@ -15,7 +16,7 @@ export default function KitNote({ view, short = false }: { view: RigView; short?
   const said = Object.keys(view.rig.kit).length > 0;
   return (
     <p className={cx('text-soft', !short && 'text-lg')}>
-      <Named href={`/kit?rig=${view.rig.id}`}>Kit</Named>:{' '}
+      <Named href={to('kit', view.rig.id)}>Kit</Named>:{' '}
       {said
         ? `${can} of ${all.length} troubles can be finished on the road.${
             best && !short

@@ -4,6 +4,7 @@ import { useMemo } from 'react';
 import { bestPurchase, finishes, readKit } from '@/core/kit';
 import { troublesFor } from '@/core/trouble';
 import { RigTabs, Ruled, WithRig, type RigView, type Rigs } from '@/features/rigs';
+import { to } from '@/links';
 import { list, small, TROUBLE_TITLES } from '@/text';
 import { needWords } from '@/text/kit-said';
 import { Box } from './box';
@@ -19,7 +20,7 @@ function RigKit({ view, ready }: { view: RigView; ready: Ready }) {
   const can = all.filter((one) => one.can === 'yes').length;
   return (
     <div className="mx-auto w-full max-w-[80rem] px-4 py-4 md:px-8 md:py-6">
-      <RigTabs rigs={ready.rigs} chosen={rig.id} href={(id) => `/kit?rig=${id}`} />
+      <RigTabs rigs={ready.rigs} chosen={rig.id} href={(id) => to('kit', id)} />
       <h1 className="mt-4 text-4xl md:text-5xl">
         <span className="figures">{can}</span> of {all.length} troubles can be finished on the road
       </h1>

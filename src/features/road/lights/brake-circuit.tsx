@@ -8,6 +8,7 @@ import { checkTaken, figuresAt } from '@/core/judge';
 import { formatNumber, parseNumber } from '@/core/quantity';
 import { JudgementNote, useRecord } from '@/features/forms';
 import { Named, Ruled, type RigView } from '@/features/rigs';
+import { to } from '@/links';
 import { newId, usePreferences } from '@/store';
 import { circuitWords, takenWords } from '@/text';
 import { Button, Choice, Field, reported } from '@/ui';
@@ -70,7 +71,7 @@ export function BrakeCircuitTest({ view }: { view: RigView }) {
       <Ruled>Brake circuit by its current</Ruled>
       <p className="text-soft my-3">
         Meter in the brake wire, controller full on by hand, tow vehicle standing. {magnets} magnets on this
-        rig. <Named href={`/figures?rig=${view.rig.id}&of=magnets`}>See what each magnet gets</Named>
+        rig. <Named href={to('figures', view.rig.id, { of: 'magnets' })}>See what each magnet gets</Named>
       </p>
       <div className="grid grid-cols-2 gap-4 sm:grid-cols-4">
         <Field

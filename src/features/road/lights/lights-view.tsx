@@ -4,6 +4,7 @@ import { lightsEntries } from '@/core/record';
 import { cellsOf, diagnoseLights, lampsOf, lampSteps } from '@/core/faults';
 import { useDraft, useRecord, useLeadOn } from '@/features/forms';
 import { Loading, RigTabs, WithRig, type RigView, type Rigs } from '@/features/rigs';
+import { to } from '@/links';
 import { newId } from '@/store';
 import { capital, WIRING_WORDS, words } from '@/text';
 import { Button, Choice, Mark, reported } from '@/ui';
@@ -138,7 +139,7 @@ function OneRig({ view, ready }: { view: RigView; ready: Ready }) {
   const step = state === 'none' ? undefined : steps[state.step];
   return (
     <div className="mx-auto w-full max-w-[80rem] px-4 py-3 md:px-8 md:py-5">
-      <RigTabs rigs={ready.rigs} chosen={view.rig.id} href={(id) => `/lights?rig=${id}`} />
+      <RigTabs rigs={ready.rigs} chosen={view.rig.id} href={(id) => to('lights', id)} />
       <div className="mt-4">
         {state === 'none' ? (
           <Begin view={view} onBegin={(draft) => reported(set(draft))} />
@@ -160,7 +161,7 @@ function OneRig({ view, ready }: { view: RigView; ready: Ready }) {
             onDrop={() => reported(set(undefined))}
             onSaved={async () => {
               await set(undefined);
-              leadOn(`/walk?rig=${view.rig.id}`);
+              leadOn(to('road', view.rig.id));
             }}
           />
         )}

@@ -10,6 +10,7 @@ import type { RoadLimits } from '@/core/log';
 import { differing } from '@/core/trip';
 import { TakenUp, useDraft, useRecord, useSheetForm } from '@/features/forms';
 import { dutyHref, howFar, Named, RoadLine, rigView, type RigView, type Rigs } from '@/features/rigs';
+import { to } from '@/links';
 import { usePreferences, useYard } from '@/store';
 import { dateField, dutyTitle, dutyWhy, measure, sinceWords, typed, words } from '@/text';
 import { Button, Dialog, Field, FieldError, LinkButton, Mark, SheetForm, Stepper } from '@/ui';
@@ -215,7 +216,7 @@ export function TripDialog({
           now={ready.now}
           onClose={onClose}
         />
-        <LinkButton className="mt-2 w-full" size="lg" href={`/walk?rig=${rig.id}&walk=home`}>
+        <LinkButton className="mt-2 w-full" size="lg" href={to('road', rig.id, { walk: 'home' })}>
           Walk around it while it is warm
         </LinkButton>
       </Dialog>

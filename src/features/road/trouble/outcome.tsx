@@ -5,7 +5,8 @@ import type { Place } from '@/core/rig';
 import { markOfVerdict, routineDef } from '@/core/rules';
 import { soFar, type Answers, type RoadVerdict, type TroubleId } from '@/core/trouble';
 import { PhotosKept, useLeadOn, useRecord } from '@/features/forms';
-import { jobsLink, Named, type RigView } from '@/features/rigs';
+import { Named, type RigView } from '@/features/rigs';
+import { to, toWork } from '@/links';
 import { newId, usePreferences, type Photo } from '@/store';
 import { findingWords, inUnits, limitWords, placeName, workAt } from '@/text';
 import { Button, Choice, Mark, reported, useOnce } from '@/ui';
@@ -165,7 +166,7 @@ export function Outcome({
       if (written.length === 0) return;
       const on = rig.underWay ? Math.max(0, (told.into ?? 0) - rig.underWay.into) : 0;
       onDraft(() => spotOf(draft, rig.distance + on));
-      leadOn(outcome === 'bench' && job ? `${jobsLink(rig.id, [job])}&road=1` : `/?rig=${rig.id}`);
+      leadOn(outcome === 'bench' && job ? toWork(rig.id, [job], { road: 1 }) : to('yard', rig.id));
     });
   return (
     <div className="grid gap-6">
@@ -176,12 +177,12 @@ export function Outcome({
       <Workings trouble={trouble} place={place} view={view} answers={answers} />
       {trouble === 'lights' && (
         <p className="text-lg">
-          <Named href={`/lights?rig=${rig.id}`}>Find the fault</Named>
+          <Named href={to('lights', rig.id)}>Find the fault</Named>
         </p>
       )}
       {(trouble === 'dead' || trouble === 'dragging') && (
         <p className="text-lg">
-          <Named href={`/figures?rig=${rig.id}&of=magnets`}>How many magnets pull?</Named>
+          <Named href={to('figures', rig.id, { of: 'magnets' })}>How many magnets pull?</Named>
         </p>
       )}
       {kept.length > 0 && (job || STEPS_HERE[alone.because]) && (

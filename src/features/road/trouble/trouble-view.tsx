@@ -5,6 +5,7 @@ import { useEffect } from 'react';
 import { troublePlaces } from '@/core/trouble';
 import { useDraft } from '@/features/forms';
 import { Loading, RigTabs, WithRig, type RigView, type Rigs } from '@/features/rigs';
+import { to } from '@/links';
 import { usePreferences, useYard } from '@/store';
 import { dayAndTime, placeName, TROUBLE_TITLES } from '@/text';
 import { Button, reported, useRootMark } from '@/ui';
@@ -108,7 +109,7 @@ function RigTrouble({ view, ready }: { view: RigView; ready: Ready }) {
     // The address has told it: once it is through, or started over, it does not begin again.
     reported(
       set({ ...(JSON.parse(first) as TroubleDraft), said: store.clock.now() }).then(() =>
-        router.replace(`/trouble?rig=${view.rig.id}`),
+        router.replace(to('trouble', view.rig.id)),
       ),
     );
   }, [first, set, router, store, view.rig.id]);
@@ -124,7 +125,7 @@ function RigTrouble({ view, ready }: { view: RigView; ready: Ready }) {
   return (
     <div className="mx-auto w-full max-w-3xl px-4 py-4 md:px-8 md:py-6">
       <div className="mb-4 flex items-center justify-between gap-4">
-        <RigTabs rigs={ready.rigs} chosen={view.rig.id} href={(rig) => `/trouble?rig=${rig}`} />
+        <RigTabs rigs={ready.rigs} chosen={view.rig.id} href={(rig) => to('trouble', rig)} />
         {draft.safe && !other && (
           <Button look="quiet" className="whitespace-nowrap" onClick={() => reported(set(undefined))}>
             Start over

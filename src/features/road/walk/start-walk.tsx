@@ -7,6 +7,7 @@ import { WALKS } from '@/core/log';
 import { compileWalk, itemsOf, type WalkOrder } from '@/core/walk';
 import { LimitCard } from '@/features/forms';
 import { findingHref, howFar, RigTabs, RoadLine, Ruled, type RigView } from '@/features/rigs';
+import { to } from '@/links';
 import { useAsk, usePreferences } from '@/store';
 import { count, dayAgo, entryWords, WALK_WORDS, inUnits } from '@/text';
 import { Button, Choice, LinkButton, Mark } from '@/ui';
@@ -60,7 +61,7 @@ export function StartWalk({
   );
   return (
     <div className="mx-auto w-full max-w-[70rem] px-4 py-3 md:px-8 md:py-5">
-      <RigTabs rigs={rigs} chosen={view.rig.id} href={(id) => `/walk?rig=${id}`} />
+      <RigTabs rigs={rigs} chosen={view.rig.id} href={(id) => to('road', id)} />
       <div className="mt-4 grid gap-10 lg:grid-cols-[minmax(0,1fr)_20rem]">
         <div>
           {limits.length > 0 && (
@@ -142,11 +143,11 @@ export function StartWalk({
           />
           <LinkButton
             size="lg"
-            href={view.rig.underWay ? `/walk?rig=${view.rig.id}` : `/walk?rig=${view.rig.id}&trip=begin`}
+            href={view.rig.underWay ? to('road', view.rig.id) : to('road', view.rig.id, { trip: 'begin' })}
           >
             {view.rig.underWay ? 'Back to the trip' : 'Begin a trip'}
           </LinkButton>
-          <LinkButton size="lg" look="danger" href={`/trouble?rig=${view.rig.id}`}>
+          <LinkButton size="lg" look="danger" href={to('trouble', view.rig.id)}>
             Trouble on the road
           </LinkButton>
           <section>
@@ -154,14 +155,14 @@ export function StartWalk({
             <div className="my-3">
               <KitNote view={view} />
             </div>
-            <LinkButton href={`/kit?rig=${view.rig.id}`}>Open the kit</LinkButton>
+            <LinkButton href={to('kit', view.rig.id)}>Open the kit</LinkButton>
           </section>
           <section>
             <Ruled>Lamps and brakes, alone</Ruled>
             <p className="text-soft my-3">
               A paced test for one person, and from what fails to where to look.
             </p>
-            <LinkButton href={`/lights?rig=${view.rig.id}`}>Test the lamps</LinkButton>
+            <LinkButton href={to('lights', view.rig.id)}>Test the lamps</LinkButton>
           </section>
           {walks.length > 0 && (
             <section>
@@ -192,7 +193,7 @@ export function StartWalk({
               <Link
                 prefetch={false}
                 className="inline-block min-h-11 py-2 underline underline-offset-4"
-                href={`/logbook?rig=${view.rig.id}&kind=walks`}
+                href={to('logbook', view.rig.id, { kind: 'walks' })}
               >
                 All walks in the Logbook
               </Link>

@@ -8,6 +8,7 @@ import { WALKS, type WalkBody, type WalkId } from '@/core/log';
 import { compileWalk, goVerdict, itemsOf, judgeWalk } from '@/core/walk';
 import { useDraft, useRecord, useWakeLock, useLeadOn } from '@/features/forms';
 import { Loading, threadsOf, type RigView, type Rigs } from '@/features/rigs';
+import { to, toWork } from '@/links';
 import { newId, useYard } from '@/store';
 import { list, threadsWords, WALK_WORDS } from '@/text';
 import { LinkButton, reported } from '@/ui';
@@ -64,7 +65,10 @@ function Walking({
               {threadsWords(model, threadsOf(view, first))}
             </p>
             <LinkButton
-              href={`/bench?rig=${rig.id}&jobs=${untorqued.map((end) => `stud-threads:${end}`).join(',')}`}
+              href={toWork(
+                rig.id,
+                untorqued.map((place) => ({ routine: 'stud-threads', place })),
+              )}
             >
               Clean the threads now
             </LinkButton>
@@ -157,7 +161,7 @@ export function Walks({ view, ready }: { view: RigView; ready: Ready }) {
   const wanted = params.get('walk');
   const { state, change, set } = useDraft(WALK_DRAFT, `walk ${view.rig.id}`);
   const { store } = useYard();
-  const home = `/walk?rig=${view.rig.id}`;
+  const home = to('road', view.rig.id);
   // Asked for by name, as from the Yard, a walk begins at once, or goes on where it was left off just now.
   const [takenUp, setTakenUp] = useState(false);
   const [ended, setEnded] = useState(false);
@@ -180,7 +184,7 @@ export function Walks({ view, ready }: { view: RigView; ready: Ready }) {
         onSaved={async (onward) => {
           // While the address still asks for a walk, another would begin.
           setEnded(true);
-          leadOn(onward ? `/walk?rig=${view.rig.id}&trip=begin` : `/?rig=${view.rig.id}`);
+          leadOn(onward ? to('road', view.rig.id, { trip: 'begin' }) : to('yard', view.rig.id));
           await set(undefined);
         }}
       />

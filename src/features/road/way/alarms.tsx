@@ -3,6 +3,7 @@
 import { useEffect, useRef } from 'react';
 import { channelKey, reads, type Alarm, type Watch } from '@/core/trip';
 import { matesOf, type RigModel } from '@/core/rig';
+import { to } from '@/links';
 import { usePreferences } from '@/store';
 import { ALARM_DO, alarmFigures, alarmTitle } from '@/text/way';
 import { LinkButton, Mark, readOut, useVoice } from '@/ui';
@@ -26,10 +27,13 @@ function troubleHref(
           air: reads(watch, 'air', 'rig', now),
         }
       : {};
-  const told = Object.entries(figures).flatMap(([id, value]) =>
-    value === undefined ? [] : [`&${id}=${value.toFixed(2)}`],
-  );
-  return `/trouble?rig=${rig}&seen=${trouble}&at=${place}&into=${Math.round(into)}${told.join('')}`;
+  const told = Object.entries(figures).map(([id, value]) => [id, value?.toFixed(2)] as const);
+  return to('trouble', rig, {
+    seen: trouble,
+    at: place,
+    into: Math.round(into),
+    ...Object.fromEntries(told),
+  });
 }
 
 /** What the live values call out: by words, by a mark, by sound, and by voice and vibration where the device has them. It asks for no answer. */

@@ -8,6 +8,7 @@ import { beginEntries, walkBefore } from '@/core/record';
 import { useDraft, useLeadOn, useRecord, useSheetForm } from '@/features/forms';
 import { beginWay, WAY_DRAFT, wayKey } from '@/features/road/trip';
 import { Loading, tripsAhead, type RigView } from '@/features/rigs';
+import { to } from '@/links';
 import { useAsk } from '@/store';
 import { parseWords, towHeadline, typed } from '@/text';
 import { Button, Field, LinkButton, Mark, reported } from '@/ui';
@@ -60,7 +61,7 @@ export function BeginTrip({ view }: { view: RigView }) {
       if (!entry) return;
       setBegun(true);
       await set(beginWay(entry.id));
-      leadOn(`/walk?rig=${rig.id}`);
+      leadOn(to('road', rig.id));
     });
   };
   return (
@@ -80,7 +81,7 @@ export function BeginTrip({ view }: { view: RigView }) {
       </p>
       {!walk && (
         <div>
-          <LinkButton look="primary" size="lg" href={`/walk?rig=${rig.id}&walk=hitch`}>
+          <LinkButton look="primary" size="lg" href={to('road', rig.id, { walk: 'hitch' })}>
             Walk around it first
           </LinkButton>
         </div>
@@ -109,7 +110,7 @@ export function BeginTrip({ view }: { view: RigView }) {
         <Button look={walk ? 'primary' : 'plain'} size="lg" onClick={() => reported(begin())}>
           {walk ? 'Begin the trip' : 'Begin without the walk'}
         </Button>
-        <LinkButton size="lg" href={`/walk?rig=${rig.id}`}>
+        <LinkButton size="lg" href={to('road', rig.id)}>
           Not yet
         </LinkButton>
       </div>

@@ -4,6 +4,7 @@ import Link from 'next/link';
 import { markOfVerdict } from '@/core/rules';
 import type { Answer, Judged, WalkItem } from '@/core/walk';
 import { ReadingField } from '@/features/forms';
+import { to } from '@/links';
 import { usePreferences } from '@/store';
 import { inUnits, judgedWords, UNJUDGED_WORDS, VERDICT_WORDS } from '@/text';
 import { hubByHand } from '@/text/way';
@@ -113,7 +114,11 @@ export function HubRow({
               <Link
                 prefetch={false}
                 className="ml-2 inline-block min-h-9 font-semibold underline underline-offset-4"
-                href={`/trouble?rig=${rig}&seen=hot&at=${item.place}${byHand ? '' : `&hub=${answer?.value}`}`}
+                href={to('trouble', rig, {
+                  seen: 'hot',
+                  at: item.place,
+                  hub: byHand ? undefined : answer?.value,
+                })}
               >
                 Take it through Trouble
               </Link>

@@ -6,6 +6,7 @@ import { useLeadOn } from '@/features/forms';
 import { TripDialog } from '@/features/road/trip';
 import { Walks } from '@/features/road/walk';
 import { WithRig, type RigView, type Rigs } from '@/features/rigs';
+import { to } from '@/links';
 import { BeginTrip } from './begin-trip';
 import { StopView } from './stop-view';
 import { WayView } from './way-view';
@@ -39,7 +40,7 @@ function OneRig({ view, ready }: { view: RigView; ready: Ready }) {
           proposed={home.miles}
           onClose={() => {
             setHome(undefined);
-            if (!way) leadOn(`/?rig=${view.rig.id}`);
+            if (!way) leadOn(to('yard', view.rig.id));
           }}
         />
       )}

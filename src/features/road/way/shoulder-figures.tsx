@@ -5,6 +5,7 @@ import type { UnderWay } from '@/core/log';
 import { factValue, isGuess, wheelEnds, type FactId } from '@/core/rig';
 import { WARM_RISE } from '@/core/rules';
 import { Ruled, threadsOf, type RigView } from '@/features/rigs';
+import { to } from '@/links';
 import { usePreferences } from '@/store';
 import { BASIS_WORDS, capital, FACT_WORDS, factText, measure, threadsWords } from '@/text';
 import { LinkButton } from '@/ui';
@@ -55,7 +56,7 @@ export function ShoulderFigures({ view, way }: { view: RigView; way: UnderWay })
     <section aria-label="Figures for the shoulder">
       <Ruled
         aside={
-          <LinkButton look="quiet" className="-mr-4" href={`/papers?rig=${rig.id}`}>
+          <LinkButton look="quiet" className="-mr-4" href={to('papers', rig.id)}>
             Tongue card
           </LinkButton>
         }

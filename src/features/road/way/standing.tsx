@@ -7,6 +7,7 @@ import { parseQuantity, unitFor } from '@/core/quantity';
 import { launchEntry, milesEntry } from '@/core/record';
 import { useRecord, useWithdraw } from '@/features/forms';
 import { benchLink, type RigView } from '@/features/rigs';
+import { to } from '@/links';
 import { usePreferences } from '@/store';
 import { count, parseWords } from '@/text';
 import { comeWords, MILES_BY_WORDS } from '@/text/way';
@@ -76,7 +77,7 @@ function AtTheRamp({ view, way }: { view: RigView; way: UnderWay }) {
         >
           Hubs are cool: count the launch
         </Button>
-        <LinkButton size="lg" href={`/trouble?rig=${rig.id}&seen=ramp&into=${Math.round(way.into)}`}>
+        <LinkButton size="lg" href={to('trouble', rig.id, { seen: 'ramp', into: Math.round(way.into) })}>
           A hub is hot
         </LinkButton>
       </div>
@@ -84,7 +85,7 @@ function AtTheRamp({ view, way }: { view: RigView; way: UnderWay }) {
         <p role="status" className="flex flex-wrap items-center gap-3 text-lg">
           {count(way.launches, 'launch', 'launches')} counted.
           {rinse.length > 0 && salty && (
-            <LinkButton href={benchLink(rig.id, rinse) ?? `/bench?rig=${rig.id}`}>Rinse it</LinkButton>
+            <LinkButton href={benchLink(rig.id, rinse) ?? to('bench', rig.id)}>Rinse it</LinkButton>
           )}
           {!salty && <span className="text-soft">Fresh water: no rinse is due.</span>}
           {salty && !told && (

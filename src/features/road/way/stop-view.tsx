@@ -21,6 +21,7 @@ import {
   type WalkDraft,
 } from '@/features/road/walk';
 import { Loading, RoadLine, type RigView } from '@/features/rigs';
+import { to } from '@/links';
 import { newId, usePreferences, useYard } from '@/store';
 import { count, inUnits, measure, parseWords, WALK_WORDS } from '@/text';
 import { MILES_BY_WORDS } from '@/text/way';
@@ -408,7 +409,7 @@ export function StopView({ view, way }: { view: RigView; way: UnderWay }) {
       onLeave={async (rolls) => {
         setLeft(true);
         live.setLeg(rolls ? 'rolls' : 'stands');
-        leadOn(`/walk?rig=${rig.id}`);
+        leadOn(to('road', rig.id));
         await set(undefined);
       }}
     />

@@ -8,6 +8,7 @@ import { standingOf, type RigStanding } from '@/core/trip';
 import { devicePosition } from '@/instruments';
 import { useWakeLock } from '@/features/forms';
 import { Loading, Named, reasonHref, RigTabs, RoadLine, type RigView, type Rigs } from '@/features/rigs';
+import { to } from '@/links';
 import { usePreferences } from '@/store';
 import { dayAndTime, measure, reasonWords, sinceWords } from '@/text';
 import { comeWords } from '@/text/way';
@@ -73,19 +74,19 @@ function Thumb({
   onHome: () => void;
 }) {
   const { leg } = way.draft;
-  const to = way.setLeg;
+  const set = way.setLeg;
   const [asks, setAsks] = useState(false);
   const rig = view.rig.id;
   const stays = standing.roll === 'stay';
-  const stop = `/walk?rig=${rig}&walk=stop`;
+  const stop = to('road', rig, { walk: 'stop' });
   return (
     <div className="bg-paper border-line sticky bottom-[calc(var(--bar)+env(safe-area-inset-bottom))] z-10 mt-auto grid gap-2.5 border-t px-4 py-3 md:bottom-0 md:grid-cols-[minmax(0,1fr)_16rem] md:px-8">
       {leg === 'rolls' ? (
         <div role="group" aria-label="Stopped, or the passenger?" className="grid grid-cols-2 gap-2.5">
-          <LinkButton look="primary" size="lg" href={stop} onClick={() => to('stands')}>
+          <LinkButton look="primary" size="lg" href={stop} onClick={() => set('stands')}>
             Stopped: check it
           </LinkButton>
-          <Button size="lg" onClick={() => to('passenger')}>
+          <Button size="lg" onClick={() => set('passenger')}>
             I am the passenger
           </Button>
         </div>
@@ -100,7 +101,7 @@ function Thumb({
           <Button
             look={stays ? 'plain' : 'primary'}
             size="lg"
-            onClick={() => (stays && leg === 'stands' ? setAsks(true) : to('rolls'))}
+            onClick={() => (stays && leg === 'stands' ? setAsks(true) : set('rolls'))}
           >
             {leg !== 'stands'
               ? 'Done'
@@ -115,8 +116,8 @@ function Thumb({
       <LinkButton
         look="danger"
         size="lg"
-        href={`/trouble?rig=${rig}&into=${Math.round(way.miles.into)}`}
-        onClick={() => to('stands')}
+        href={to('trouble', rig, { into: Math.round(way.miles.into) })}
+        onClick={() => set('stands')}
       >
         Trouble
       </LinkButton>
@@ -126,7 +127,7 @@ function Thumb({
           standing={standing}
           onDriven={() => {
             setAsks(false);
-            to('rolls');
+            set('rolls');
           }}
           onClose={() => setAsks(false)}
         />
@@ -197,7 +198,7 @@ export function WayView({
       <div className="grid gap-6 px-4 pt-3 pb-6 md:px-8 md:pt-5">
         <div className="flex flex-wrap items-center justify-between gap-x-4">
           {ready.rigs.length > 1 && (
-            <RigTabs rigs={ready.rigs} chosen={rig.id} href={(id) => `/walk?rig=${id}`} />
+            <RigTabs rigs={ready.rigs} chosen={rig.id} href={(id) => to('road', id)} />
           )}
           <p className="text-soft text-lg">
             {ready.rigs.length > 1 ? 'On' : `${model.name}: on`} the road since {sinceWords(under.at, now)}
@@ -237,7 +238,7 @@ export function WayView({
               <Link
                 prefetch={false}
                 className="min-h-11 py-2 underline underline-offset-4"
-                href={`/walk?rig=${rig.id}&show=walks`}
+                href={to('road', rig.id, { show: 'walks' })}
               >
                 Other walks, lamps and the kit
               </Link>
