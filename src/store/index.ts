@@ -12,7 +12,6 @@ export { Planner, type Planned } from './planner';
 export { newId } from '@/keeper';
 export {
   noteClockRight,
-  noteVisited,
   useClockRight,
   setPreferences,
   useFormUnits,

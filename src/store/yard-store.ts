@@ -17,6 +17,7 @@ import {
 import { tellDaysApart } from '@/text';
 import { clockFrom, deviceClock, type Clock } from './clock';
 import { readDraft, storeDraft, type DraftDef } from './draft';
+import { noteVisited } from './preferences';
 import { Desk, DeskError, type Following } from './desk';
 
 /** What the screens are drawn from. */
@@ -170,6 +171,8 @@ export class YardStore {
       lost: shown.lost,
     };
     this.glanced = false;
+    // Whichever page it came by: the Yard does not open as to a stranger the next time.
+    if (Object.values(this.taken.state.rigs).some(({ model }) => model)) noteVisited();
     this.tell();
   }
 

@@ -121,6 +121,8 @@ test('a rig sold: its record is handed over as an archive, and then it is gone f
   await expect(came).toContainText(`${DRIFTWOOD.name}, not here yet: 2 entries`);
   await came.getByRole('button', { name: 'Bring them in' }).click();
   await expect(came).toContainText('2 entries brought in.');
+  // The Yard opens as to one who was here before, whatever it takes to read the log.
+  expect(localStorage.getItem('yardline-visited')).toBe('yes');
   await page.goto('/');
   await expect(page.getByRole('navigation', { name: 'Rigs' })).toContainText(DRIFTWOOD.name);
 });

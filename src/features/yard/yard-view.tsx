@@ -8,7 +8,7 @@ import { placesOf, type Place } from '@/core/rig';
 import { useDeferredValue, useEffect, useMemo, useState } from 'react';
 import { ClockNote, Failed, RigTabs, useChosenRig, useRigs, type RigView, type Rigs } from '@/features/rigs';
 import { PATHS, to } from '@/links';
-import { noteVisited, usePreferences } from '@/store';
+import { usePreferences } from '@/store';
 import { dayInFull } from '@/text';
 import { reported } from '@/ui';
 import { BackupLine } from './backup-line';
@@ -80,9 +80,6 @@ export function YardView() {
   const chosen = useChosenRig(yard.status === 'ready' ? yard.rigs : []);
   const asked = useSearchParams().get('at');
   const at = chosen && [...placesOf(chosen.model), 'rig' as const].find((place) => place === asked);
-  useEffect(() => {
-    if (chosen) noteVisited();
-  }, [chosen]);
   if (yard.status === 'loading') return <YardLoading />;
   if (yard.status === 'failed') return <Failed reason={yard.reason} />;
   if (!chosen) return <FirstYard retired={yard.retired.length} />;
