@@ -26,7 +26,7 @@ const CORE = [
   'practice',
   'testing',
 ];
-const HOUSE = ['core', 'text', 'instruments', 'keeper', 'workers', 'store', 'ui', 'features', 'app'];
+const HOUSE = ['core', 'links', 'text', 'instruments', 'keeper', 'workers', 'store', 'ui', 'features', 'app'];
 
 /** A page, gathered by its place; shared pieces stand beside the places. */
 const FEATURE = '(?:road|plan|logbook|rig)/[^/]+|[^/]+';
