@@ -168,7 +168,7 @@ function stops(rig: OnTheRoad, into: number): readonly ComingLook[] {
  * Every look that is to come on a trip under way, the nearest first (trouble 6): rechecks, limits of earlier troubles,
  * the first stop, every stop, the ramp. `into` is how far it has come by now (m).
  */
-function looksAhead(rig: OnTheRoad, into: number): readonly ComingLook[] {
+function looksAhead(rig: OnTheRoad, into: number, ends: ComingLook | undefined): readonly ComingLook[] {
   const way = rig.underWay;
   if (!way) return [];
   const here = rig.distance + (into - way.into);
@@ -178,6 +178,7 @@ function looksAhead(rig: OnTheRoad, into: number): readonly ComingLook[] {
     ...rechecks(rig, here),
     ...pulls(rig, here),
     ...limits(Object.values(rig.findings), here),
+    ...(ends ? [ends] : []),
     ...warmHubs(Object.values(rig.findings), way, into),
     ...stops(rig, into),
   ]
@@ -221,8 +222,10 @@ export function lookNext(
   into: number,
   now: Instant,
   pace: number | undefined,
+  /** Where several limits end together. */
+  ends?: ComingLook,
 ): NextLook | undefined {
-  const ahead = looksAhead(rig, into);
+  const ahead = looksAhead(rig, into, ends);
   const [first] = ahead.filter(({ left }) => left !== undefined);
   if (!first || first.left === undefined) return undefined;
   const { left } = first;

@@ -54,3 +54,19 @@ test('a wheel lost is stay on a trip under way, beside its looks', () => {
   const now = standing([begun, hot(2, '1L'), lost]);
   expect(now).toMatchObject({ roll: 'stay', limits: { by: { place: '2L' } } });
 });
+
+test('no next look lies beyond what is left: two on one axle end their mile first', () => {
+  const setOff = entry('trip.begun', 5, {});
+  const together = standing([setOff, hot(2, '1L'), hot(3, '1R')]);
+  expect(together.limits?.left).toBeCloseTo(mi(1));
+  expect(together.next?.look).toMatchObject({ cause: 'limit-ends', left: together.limits?.left });
+  expect(together.next?.look.places).toEqual(['1L', '1R']);
+  // One by itself is looked at on the way.
+  const alone = standing([setOff, hot(2, '1L')]);
+  expect(alone.next?.look).toMatchObject({ cause: 'limit' });
+  expect(alone.next?.look.left).toBeCloseTo(mi(5));
+  for (const rolled of [0, 0.4, 0.9]) {
+    const at = standing([setOff, hot(2, '1L'), hot(3, '1R')], [], mi(rolled));
+    expect(at.next?.look.left).toBeCloseTo(at.limits?.left ?? NaN);
+  }
+});

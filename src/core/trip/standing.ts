@@ -1,7 +1,8 @@
 import type { Instant } from '../base';
 import type { TowReason, TowVerdict } from '../duty';
 import { roadLimits, type RigState, type RoadLimits } from '../log';
-import { lookNext, type NextLook } from './next-look';
+import { toSI } from '../quantity';
+import { lookNext, type ComingLook, type NextLook } from './next-look';
 
 /** Where a rig stands on the road: how far and how fast it may roll, what decides, what is looked at next. */
 export interface RigStanding {
@@ -13,6 +14,13 @@ export interface RigStanding {
   readonly against: readonly TowReason[];
   /** The next look of a trip under way. */
   readonly next: NextLook | undefined;
+}
+
+/** Where what several limits come to together ends: sooner than each of them by itself. */
+function joinedEnd({ joined, left, of }: RoadLimits): ComingLook | undefined {
+  if (!joined || left === undefined) return undefined;
+  const places = [...new Set(of.map(({ place }) => place))];
+  return { cause: 'limit-ends', left, of: Math.max(left, toSI(1, 'mi')), places };
 }
 
 /**
@@ -38,6 +46,6 @@ export function standingOf(
     roll: against.length > 0 ? 'stay' : (limits?.roll ?? 'go'),
     limits,
     against,
-    next: lookNext(rig, into, now, pace),
+    next: lookNext(rig, into, now, pace, limits && joinedEnd(limits)),
   };
 }

@@ -111,7 +111,7 @@ export function ArchiveIn({
           <p>
             <strong>{stage.file}</strong> is sound, saved {dayInFull(stage.created)}.{' '}
             {stage.added > 0
-              ? `${count(stage.added, 'entry', 'entries')} would be added; ${stage.same} are here already.`
+              ? `${count(stage.added, 'entry', 'entries')} would be added${stage.same > 0 ? `; ${stage.same} ${stage.same === 1 ? 'is' : 'are'} here already` : ''}.`
               : stage.gone === 0
                 ? `All of its ${count(stage.same, 'entry', 'entries')} are here already.`
                 : stage.same > 0 && `${count(stage.same, 'entry', 'entries')} are here already.`}
