@@ -1,0 +1,404 @@
+import { expect, test, type Browser, type BrowserContext, type Locator, type Page } from '@playwright/test';
+import { workOf } from '../../src/core/log';
+import type { Seeded } from '../../e2e/by-script';
+import { DRIFTWOOD, setUp } from '../../e2e/steps';
+import { YARD_NAMES } from '../../src/keeper';
+import { Tally } from '../tally';
+
+/**
+ * Every control of every page, found by its role: pages are found by their links, controls by pressing what opens
+ * something. Whatever writes into the log by one tap is tapped twice: it has to write the same.
+ */
+
+/** Between two taps (ms): a nervous thumb, and a slow phone. */
+const GAPS = [90, 260];
+/** So many controls are pressed one after another to reach one: a sheet's, and what it asks before it writes. */
+const DEEPEST = 3;
+const AT_ONCE = 4;
+/** Fewer than this found writing means that pages were not reached. */
+const AT_LEAST = 30;
+
+type State = Awaited<ReturnType<BrowserContext['storageState']>>;
+
+/** A control as it is reached: a page, and the buttons to press one after another, by where each stands among those on screen. */
+interface Way {
+  readonly path: string;
+  readonly presses: readonly number[];
+  readonly names: readonly string[];
+}
+
+const finding = (text: string): Seeded => ({
+  kind: 'finding.opened',
+  body: { place: '1L', verdict: 'watch', text },
+});
+/** A rig with something of everything: rechecks due, findings, miles, a round that is due. */
+const BEFORE: readonly Seeded[] = [
+  {
+    kind: 'work',
+    body: {
+      ...workOf([{ routine: 'repack', place: '1L' }]),
+      refits: (['1L', '1R'] as const).map((place) => ({
+        place,
+        limits: [16_093, 40_233, 80_467],
+        threads: 'dry' as const,
+      })),
+    },
+  },
+  finding('hums'),
+  finding('drips'),
+  { kind: 'trip', body: { distance: 20_000, launches: 0 } },
+];
+
+const inDays = (days: number) => new Date(Date.now() + days * 86_400_000).toISOString().slice(0, 10);
+
+/** The buttons a person can press just now: those of the sheet that is open, else of the page. */
+async function buttons(page: Page): Promise<Locator> {
+  const sheet = page.getByRole('dialog');
+  const over = (await sheet.count()) > 0 ? sheet.last() : page.getByRole('main');
+  return over.locator(
+    'button:enabled:visible:not([role=radio], [role=combobox], [role=tab]), summary:visible',
+  );
+}
+
+const namesOf = (found: Locator) =>
+  found.evaluateAll((all) =>
+    all.map((one) =>
+      (one.getAttribute('aria-label') ?? (one as HTMLElement).innerText).replace(/\s+/g, ' ').trim(),
+    ),
+  );
+
+/** What a control is called, whichever place, figure or rig it speaks of. */
+const plain = (name: string) => name.replace(/\b[1-4][LR]\b|\d+/g, '#').slice(0, 60);
+
+/** What kinds of entries lie on the disk, in the order in which they came. */
+const kindsOf = (page: Page): Promise<readonly string[]> =>
+  page.evaluate(
+    (name) =>
+      new Promise<readonly string[]>((done, failed) => {
+        const open = indexedDB.open(name);
+        open.onerror = () => failed(open.error ?? new Error('not opened'));
+        open.onsuccess = () => {
+          const rows = open.result.transaction('entries').objectStore('entries').getAll();
+          rows.onsuccess = () => {
+            open.result.close();
+            done(rows.result.map((row: { readonly entry: { readonly kind: string } }) => row.entry.kind));
+          };
+        };
+      }),
+    YARD_NAMES.own,
+  );
+
+/** Fills whatever waits to be filled in. */
+async function fill(page: Page): Promise<void> {
+  const sheet = page.getByRole('dialog');
+  const over = (await sheet.count()) > 0 ? sheet.last() : page.getByRole('main');
+  await over.evaluateAll((places) => {
+    for (const group of places.flatMap((one) => [...one.querySelectorAll('[role=radiogroup]')])) {
+      const choices = [...group.querySelectorAll<HTMLElement>('[role=radio], input[type=radio]')];
+      if (!choices.some((one) => one.getAttribute('aria-checked') === 'true' || one.matches(':checked')))
+        choices[0]?.click();
+    }
+  });
+  for (const field of await over.locator('input:enabled:visible, textarea:enabled:visible').all()) {
+    const type = await field.getAttribute('type').catch(() => 'hidden');
+    if (type === 'checkbox' || type === 'radio' || type === 'file' || type === 'range' || type === 'search')
+      continue;
+    if ((await field.inputValue().catch(() => 'x')) !== '') continue;
+    const number = /decimal|numeric/.test((await field.getAttribute('inputmode')) ?? '') || type === 'number';
+    await field
+      .fill(type === 'date' ? inDays(10) : number ? '12' : 'by the oak', { timeout: 500 })
+      .catch(() => undefined);
+  }
+}
+
+async function drawn(page: Page): Promise<void> {
+  await expect(page.getByRole('main').getByRole('heading').first()).toBeVisible({ timeout: 10_000 });
+  await expect(page.getByText('Reading the log')).toHaveCount(0);
+  await page.waitForTimeout(200);
+}
+
+/** A page of the application's origin with nothing on it. */
+const BLANK = '/blank-for-the-attack';
+
+/** Lays the yard aside, in the page: its rows, and what the page keeps beside them. */
+async function keepAside(name: string): Promise<void> {
+  const opened = (of: string, version?: number) =>
+    new Promise<IDBDatabase>((done, failed) => {
+      const open = indexedDB.open(of, version);
+      open.onupgradeneeded = () => void (version && open.result.createObjectStore('rows'));
+      open.onsuccess = () => done(open.result);
+      open.onerror = () => failed(open.error ?? new Error('not opened'));
+    });
+  const got = <T>(asked: IDBRequest<T>) =>
+    new Promise<T>((done, failed) => {
+      asked.onsuccess = () => done(asked.result);
+      asked.onerror = () => failed(asked.error ?? new Error('not read'));
+    });
+  const yard = await opened(name);
+  const rows: [string, unknown[]][] = [];
+  for (const store of yard.objectStoreNames)
+    rows.push([store, await got(yard.transaction(store).objectStore(store).getAll())]);
+  yard.close();
+  const aside = await opened('aside', 1);
+  const local = Object.entries(localStorage);
+  await got(aside.transaction('rows', 'readwrite').objectStore('rows').put({ rows, local }, 'all'));
+  aside.close();
+}
+
+/** Puts a used device back to what was laid aside; false where its yard has another shape by now. */
+async function putBack(page: Page): Promise<boolean> {
+  await page.goto(BLANK);
+  return page.evaluate(async (name) => {
+    const opened = (of: string) =>
+      new Promise<IDBDatabase>((done, failed) => {
+        const open = indexedDB.open(of);
+        open.onsuccess = () => done(open.result);
+        open.onerror = () => failed(open.error ?? new Error('not opened'));
+      });
+    const got = <T>(asked: IDBRequest<T>) =>
+      new Promise<T>((done, failed) => {
+        asked.onsuccess = () => done(asked.result);
+        asked.onerror = () => failed(asked.error ?? new Error('not read'));
+      });
+    const aside = await opened('aside');
+    const { rows, local } = (await got(aside.transaction('rows').objectStore('rows').get('all'))) as {
+      rows: [string, unknown[]][];
+      local: [string, string][];
+    };
+    aside.close();
+    const yard = await opened(name);
+    const whole = rows.every(([store]) => yard.objectStoreNames.contains(store));
+    if (whole) {
+      const change = yard.transaction(
+        rows.map(([store]) => store),
+        'readwrite',
+      );
+      for (const [store, all] of rows) {
+        change.objectStore(store).clear();
+        for (const row of all) change.objectStore(store).put(row);
+      }
+      await new Promise((done, failed) => {
+        change.oncomplete = done;
+        change.onabort = failed;
+      });
+    }
+    yard.close();
+    sessionStorage.clear();
+    localStorage.clear();
+    for (const [key, value] of local) localStorage.setItem(key, value);
+    return whole;
+  }, YARD_NAMES.own);
+}
+
+class Crawl {
+  readonly pages = new Map<string, string>();
+  readonly seen = new Set<string>();
+  private pressed = 0;
+  private readonly free: Page[] = [];
+  /** Controls that were gone, or under something, on the way to them. */
+  readonly gone: string[] = [];
+  readonly writing: (Way & { readonly kinds: string })[] = [];
+
+  constructor(
+    private readonly browser: Browser,
+    private readonly state: State,
+    private readonly baseURL: string,
+  ) {}
+
+  /** A device that holds the log as it was set up: one that was used before is put back to it. */
+  private async device(): Promise<Page> {
+    const used = this.free.pop();
+    if (used && (await putBack(used).catch(() => false))) return used;
+    await used?.context().close();
+    const context = await this.browser.newContext({
+      storageState: this.state,
+      baseURL: this.baseURL,
+      viewport: { width: 1100, height: 900 },
+    });
+    await context.route(`**${BLANK}`, (route) =>
+      route.fulfill({ contentType: 'text/html', body: '<title>-</title>' }),
+    );
+    const page = await context.newPage();
+    page.setDefaultTimeout(3000);
+    page.on('dialog', (dialog) => void dialog.accept());
+    await page.goto(BLANK);
+    await page.evaluate(keepAside, YARD_NAMES.own);
+    return page;
+  }
+
+  /** Opens a page, presses all but the last of a way, and does the rest. */
+  async on<T>(way: Way, work: (page: Page, last: Locator | undefined) => Promise<T>): Promise<T> {
+    const page = await this.device();
+    try {
+      await page.goto(way.path);
+      await drawn(page);
+      for (const press of way.presses.slice(0, -1)) {
+        await (await buttons(page)).nth(press).click();
+        await page.waitForTimeout(200);
+        await fill(page);
+      }
+      const last = way.presses.at(-1);
+      return await work(page, last === undefined ? undefined : (await buttons(page)).nth(last));
+    } finally {
+      for (const other of page.context().pages()) if (other !== page) await other.close();
+      this.free.push(page);
+    }
+  }
+
+  /** Follows the links of a page; one address of each pattern stands for all. */
+  async links(page: Page): Promise<void> {
+    const all = await page
+      .locator('a[href^="/"]')
+      .evaluateAll((links) => links.map((one) => one.getAttribute('href') ?? ''));
+    for (const href of all) {
+      const { pathname, searchParams, search } = new URL(href, this.baseURL);
+      if (pathname.startsWith('/blank') || pathname.includes('.')) continue;
+      const words = [...searchParams].map(([key, value]) =>
+        /^[a-z-]+$/.test(value) ? `${key}=${value}` : key,
+      );
+      const pattern = `${pathname}?${words.sort().join('&')}`;
+      if (!this.pages.has(pattern)) this.pages.set(pattern, pathname + search);
+    }
+  }
+
+  /** What is not seen yet among the buttons on screen. */
+  async fresh(page: Page, way: Way, before: readonly string[] = []): Promise<readonly Way[]> {
+    const names = await namesOf(await buttons(page));
+    const sheet = page.getByRole('dialog');
+    const title =
+      (await sheet.count()) > 0
+        ? plain(
+            await sheet
+              .last()
+              .getByRole('heading')
+              .first()
+              .innerText()
+              .catch(() => ''),
+          )
+        : '';
+    return names.flatMap((name, at) => {
+      // A sheet is the same sheet wherever it is opened.
+      const key = `${title || new URL(way.path, this.baseURL).pathname} ${plain(name)}`;
+      if (this.seen.has(key) || before.includes(name)) return [];
+      this.seen.add(key);
+      return [{ path: way.path, presses: [...way.presses, at], names: [...way.names, name] }];
+    });
+  }
+
+  /** Presses a control once: what it writes, and what it opens. */
+  async press(way: Way): Promise<readonly Way[]> {
+    this.pressed += 1;
+    if (this.pressed % 50 === 0)
+      console.log(`pressed ${this.pressed} of ${this.seen.size}, ${this.writing.length} write`);
+    return this.on(way, async (page, control) => {
+      if (!control) return [];
+      const log = (await kindsOf(page)).length;
+      const before = await namesOf(await buttons(page));
+      const url = page.url();
+      await control.click();
+      await page.waitForTimeout(400);
+      const after = await kindsOf(page);
+      if (after.length > log) {
+        this.writing.push({
+          ...way,
+          kinds: after.slice(log).join(),
+        });
+        return [];
+      }
+      await this.links(page);
+      if (page.url() !== url || way.presses.length >= DEEPEST) return [];
+      await fill(page);
+      return this.fresh(page, way, before);
+    });
+  }
+}
+
+/** Does all of it, some at once; what comes of one is done as well. */
+async function all<T>(
+  first: readonly T[],
+  work: (one: T) => Promise<readonly T[]>,
+  gone: (one: T, why: string) => void,
+): Promise<void> {
+  const waiting = [...first];
+  let busy = 0;
+  await new Promise<void>((done) => {
+    const next = () => {
+      if (waiting.length === 0 && busy === 0) return done();
+      while (busy < AT_ONCE && waiting.length > 0) {
+        const one = waiting.shift() as T;
+        busy += 1;
+        work(one)
+          .then((more) => waiting.push(...more))
+          .catch((error: unknown) => gone(one, String(error).split('\n')[0] ?? ''))
+          .finally(() => {
+            busy -= 1;
+            next();
+          });
+      }
+    };
+    next();
+  });
+}
+
+test('every control that writes, tapped twice, writes once', async ({ page, browser, baseURL }) => {
+  test.setTimeout(3_600_000);
+  await setUp(page, DRIFTWOOD, BEFORE);
+  await page.waitForTimeout(500);
+  const state = await page.context().storageState({ indexedDB: true });
+  const crawl = new Crawl(browser, state, baseURL ?? 'http://localhost:3170');
+  crawl.pages.set('/?', '/');
+  const visited = new Set<string>();
+  const unreached = ({ path, names }: Way, why: string) =>
+    crawl.gone.push(`${path}: ${names.join(' › ')}: ${why}`);
+  for (let more = true; more;) {
+    const next = [...crawl.pages.values()].filter((path) => !visited.has(path));
+    more = next.length > 0;
+    for (const path of next) visited.add(path);
+    const ways: Way[] = [];
+    await all(
+      next,
+      async (path) => {
+        await crawl.on({ path, presses: [], names: [] }, async (open) => {
+          await crawl.links(open);
+          ways.push(...(await crawl.fresh(open, { path, presses: [], names: [] })));
+        });
+        return [];
+      },
+      (path, why) => unreached({ path, presses: [], names: [] }, why),
+    );
+    await all(ways, (way) => crawl.press(way), unreached);
+    console.log(`${visited.size} addresses, ${crawl.seen.size} controls, ${crawl.writing.length} write`);
+  }
+  const tally = new Tally(
+    'controls',
+    `found by role on ${visited.size} addresses, ${crawl.seen.size} controls: two taps write once`,
+  );
+  tally.count(
+    crawl.writing.length >= AT_LEAST,
+    `only ${crawl.writing.length} controls that write were found`,
+  );
+  await all(
+    crawl.writing.flatMap((way) => GAPS.map((gap) => ({ way, gap }))),
+    async ({ way, gap }) => {
+      const told = await crawl
+        .on(way, async (open, control) => {
+          const log = (await kindsOf(open)).length;
+          await control?.click({ clickCount: 2, delay: gap / 2 });
+          await open.waitForTimeout(900);
+          return (await kindsOf(open)).slice(log).join();
+        })
+        .catch((error: unknown) => String(error).split('\n')[0] ?? '');
+      tally.count(
+        told === way.kinds,
+        `${way.path}: ${way.names.join(' › ')}, ${gap} ms apart: ${told} for ${way.kinds}`,
+      );
+      return [];
+    },
+    ({ way }, why) => unreached(way, why),
+  );
+  tally.write();
+  console.log(`${crawl.gone.length} were gone or covered on the way to them:\n${crawl.gone.join('\n')}`);
+  console.log(
+    crawl.writing.map(({ path, names, kinds }) => `${path}: ${names.join(' › ')} → ${kinds}`).join('\n'),
+  );
+});
