@@ -219,7 +219,7 @@ class Crawl {
       route.fulfill({ contentType: 'text/html', body: '<title>-</title>' }),
     );
     const page = await context.newPage();
-    page.setDefaultTimeout(3000);
+    page.setDefaultTimeout(10_000);
     page.on('dialog', (dialog) => void dialog.accept());
     await page.goto(BLANK);
     await page.evaluate(keepAside, YARD_NAMES.own);

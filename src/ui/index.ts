@@ -13,7 +13,7 @@ export { Padded } from './pad';
 export { usePadded } from './pad/pad-context';
 export { Select } from './primitives/select';
 export { Settled } from './primitives/settled';
-export { useOnce } from './primitives/use-once';
+export { SAME_TAP, useOnce } from './primitives/use-once';
 export { SheetForm } from './primitives/sheet-form';
 export { Stepper } from './primitives/stepper';
 export { Mark, markColor } from './mark';

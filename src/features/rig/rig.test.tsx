@@ -137,3 +137,29 @@ test('identify: from what is measured to what it is, kept with the rig', async (
     '14 threads per inch, marked or measured',
   );
 });
+
+test('two taps on what turns over at each tap are one answer: gear of the rig, and a thing of the kit', async ({
+  page,
+}) => {
+  await setUp(page, DRIFTWOOD);
+  const twice = async (button: () => HTMLButtonElement | undefined) => {
+    button()?.click();
+    // Drawn anew between the two, as on a phone.
+    await new Promise((resolve) => setTimeout(resolve, 260));
+    button()?.click();
+    await new Promise((resolve) => setTimeout(resolve, 400));
+  };
+  const named = (name: RegExp) => () =>
+    [...document.querySelectorAll<HTMLButtonElement>('main button')].find((one) =>
+      name.test(one.textContent ?? ''),
+    );
+  await page.goto('/rig');
+  await expect(page.getByRole('button', { name: 'Has it' }).first()).toBeVisible();
+  await twice(named(/^Has it$/));
+  await expect(page.locator('main button[aria-pressed=true]')).toHaveCount(1);
+  await page.goto('/kit');
+  await expect(page.getByRole('button', { name: /^Triangles/ })).toBeVisible();
+  await twice(named(/^Triangles/));
+  await page.goto('/logbook');
+  await expect(page.getByText(/^\d+ entr/).first()).toHaveText(/^3 entries/);
+});

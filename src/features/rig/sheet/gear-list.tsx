@@ -1,11 +1,29 @@
 import { GEAR_IDS, gearBelongs, gearDef, type GearId, type RigModel } from '@/core/rig';
 import { GEAR_LOOKS, placeName } from '@/text';
-import { cx } from '@/ui';
+import { cx, reported, SAME_TAP, useOnce } from '@/ui';
 
 const ANSWERS = [
   [true, 'Has it'],
   [false, 'Has none'],
 ] as const;
+
+/** One answer: tapped again, it is taken back. */
+function Answer({ told, onTell, children }: { told: boolean; onTell: () => void; children: string }) {
+  const once = useOnce(SAME_TAP);
+  return (
+    <button
+      type="button"
+      aria-pressed={told}
+      onClick={() => reported(once(onTell))}
+      className={cx(
+        'min-h-11 rounded-sheet border-[1.5px] px-3',
+        told ? 'border-accent bg-accent-wash font-semibold' : 'border-line hover:border-ink',
+      )}
+    >
+      {children}
+    </button>
+  );
+}
 
 /** Gear that not every trailer has: what this one has, has not, or is not known to have. */
 export function GearList({
@@ -40,18 +58,9 @@ export function GearList({
               {ANSWERS.map(([has, word]) => {
                 const told = model.gear?.[id] === has;
                 return (
-                  <button
-                    key={word}
-                    type="button"
-                    aria-pressed={told}
-                    onClick={() => onTell(id, told ? null : has)}
-                    className={cx(
-                      'min-h-11 rounded-sheet border-[1.5px] px-3',
-                      told ? 'border-accent bg-accent-wash font-semibold' : 'border-line hover:border-ink',
-                    )}
-                  >
+                  <Answer key={word} told={told} onTell={() => onTell(id, told ? null : has)}>
                     {word}
-                  </button>
+                  </Answer>
                 );
               })}
             </span>

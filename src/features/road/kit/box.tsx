@@ -8,7 +8,7 @@ import type { RigView } from '@/features/rigs';
 import { to } from '@/links';
 import { usePreferences } from '@/store';
 import { KIT_GROUP_WORDS, kitSaid, kitStateWords, needWords } from '@/text/kit-said';
-import { cx, reported } from '@/ui';
+import { cx, reported, SAME_TAP, useOnce } from '@/ui';
 import { ItemDialog } from './item-dialog';
 import { ItemDrawing } from './item-drawing';
 
@@ -62,6 +62,8 @@ function Item({
   onOpen: (item: KitId) => void;
 }) {
   const record = useRecord();
+  // A tap turns it over: the second half of a double tap would say the contrary.
+  const once = useOnce(SAME_TAP);
   const { item, state } = reading;
   if (!isItem(item))
     return (
@@ -75,10 +77,12 @@ function Item({
     figures.length > 0 || thickener
       ? onOpen(item)
       : reported(
-          record(
-            view.rig.id,
-            [kitEntry({ item, aboard })],
-            `${needWords(item)}: ${aboard ? 'aboard' : 'not aboard'}`,
+          once(() =>
+            record(
+              view.rig.id,
+              [kitEntry({ item, aboard })],
+              `${needWords(item)}: ${aboard ? 'aboard' : 'not aboard'}`,
+            ),
           ),
         );
   return (
