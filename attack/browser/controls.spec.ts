@@ -1,9 +1,9 @@
 import { expect, test, type Browser, type BrowserContext, type Locator, type Page } from '@playwright/test';
-import { workOf } from '../../src/core/log';
 import type { Seeded } from '../../e2e/by-script';
 import { DRIFTWOOD, setUp } from '../../e2e/steps';
 import { YARD_NAMES } from '../../src/keeper';
 import { Tally } from '../tally';
+import { WORN } from '../worn';
 
 /**
  * Every control of every page, found by its role: pages are found by their links, controls by pressing what opens
@@ -33,17 +33,7 @@ const finding = (text: string): Seeded => ({
 });
 /** A rig with something of everything: rechecks due, findings, miles, a round that is due. */
 const BEFORE: readonly Seeded[] = [
-  {
-    kind: 'work',
-    body: {
-      ...workOf([{ routine: 'repack', place: '1L' }]),
-      refits: (['1L', '1R'] as const).map((place) => ({
-        place,
-        limits: [16_093, 40_233, 80_467],
-        threads: 'dry' as const,
-      })),
-    },
-  },
+  WORN,
   finding('hums'),
   finding('drips'),
   { kind: 'trip', body: { distance: 20_000, launches: 0 } },
@@ -120,74 +110,60 @@ async function drawn(page: Page): Promise<void> {
 /** A page of the application's origin with nothing on it. */
 const BLANK = '/blank-for-the-attack';
 
-/** Lays the yard aside, in the page: its rows, and what the page keeps beside them. */
-async function keepAside(name: string): Promise<void> {
-  const opened = (of: string, version?: number) =>
-    new Promise<IDBDatabase>((done, failed) => {
-      const open = indexedDB.open(of, version);
-      open.onupgradeneeded = () => void (version && open.result.createObjectStore('rows'));
-      open.onsuccess = () => done(open.result);
-      open.onerror = () => failed(open.error ?? new Error('not opened'));
-    });
-  const got = <T>(asked: IDBRequest<T>) =>
-    new Promise<T>((done, failed) => {
-      asked.onsuccess = () => done(asked.result);
-      asked.onerror = () => failed(asked.error ?? new Error('not read'));
-    });
-  const yard = await opened(name);
-  const rows: [string, unknown[]][] = [];
-  for (const store of yard.objectStoreNames)
-    rows.push([store, await got(yard.transaction(store).objectStore(store).getAll())]);
-  yard.close();
-  const aside = await opened('aside', 1);
-  const local = Object.entries(localStorage);
-  await got(aside.transaction('rows', 'readwrite').objectStore('rows').put({ rows, local }, 'all'));
-  aside.close();
-}
-
-/** Puts a used device back to what was laid aside; false where its yard has another shape by now. */
-async function putBack(page: Page): Promise<boolean> {
+/** Lays the yard of a page aside, or puts it back to what was laid aside: its rows, and what the page keeps beside them. False where the yard has another shape by now. */
+async function yardAside(page: Page, how: 'keep' | 'put back'): Promise<boolean> {
   await page.goto(BLANK);
-  return page.evaluate(async (name) => {
-    const opened = (of: string) =>
-      new Promise<IDBDatabase>((done, failed) => {
-        const open = indexedDB.open(of);
-        open.onsuccess = () => done(open.result);
-        open.onerror = () => failed(open.error ?? new Error('not opened'));
-      });
-    const got = <T>(asked: IDBRequest<T>) =>
-      new Promise<T>((done, failed) => {
-        asked.onsuccess = () => done(asked.result);
-        asked.onerror = () => failed(asked.error ?? new Error('not read'));
-      });
-    const aside = await opened('aside');
-    const { rows, local } = (await got(aside.transaction('rows').objectStore('rows').get('all'))) as {
-      rows: [string, unknown[]][];
-      local: [string, string][];
-    };
-    aside.close();
-    const yard = await opened(name);
-    const whole = rows.every(([store]) => yard.objectStoreNames.contains(store));
-    if (whole) {
-      const change = yard.transaction(
-        rows.map(([store]) => store),
-        'readwrite',
-      );
-      for (const [store, all] of rows) {
-        change.objectStore(store).clear();
-        for (const row of all) change.objectStore(store).put(row);
+  return page.evaluate(
+    async ([name, act]) => {
+      const got = <T>(asked: IDBRequest<T>) =>
+        new Promise<T>((done, failed) => {
+          asked.onsuccess = () => done(asked.result);
+          asked.onerror = () => failed(asked.error ?? new Error('not done'));
+        });
+      interface Kept {
+        readonly rows: readonly (readonly [string, readonly unknown[]])[];
+        readonly local: readonly (readonly [string, string])[];
       }
-      await new Promise((done, failed) => {
-        change.oncomplete = done;
-        change.onabort = failed;
-      });
-    }
-    yard.close();
-    sessionStorage.clear();
-    localStorage.clear();
-    for (const [key, value] of local) localStorage.setItem(key, value);
-    return whole;
-  }, YARD_NAMES.own);
+      const open = indexedDB.open('aside', 1);
+      open.onupgradeneeded = () => void open.result.createObjectStore('rows');
+      const aside = await got(open);
+      const shelf = (mode: IDBTransactionMode) => aside.transaction('rows', mode).objectStore('rows');
+      const yard = await got(indexedDB.open(name));
+      let whole = true;
+      if (act === 'keep') {
+        const rows: [string, unknown[]][] = [];
+        for (const store of yard.objectStoreNames)
+          rows.push([store, await got(yard.transaction(store).objectStore(store).getAll())]);
+        await got(
+          shelf('readwrite').put({ rows, local: Object.entries(localStorage) } satisfies Kept, 'all'),
+        );
+      } else {
+        const { rows, local } = (await got(shelf('readonly').get('all'))) as Kept;
+        whole = rows.every(([store]) => yard.objectStoreNames.contains(store));
+        if (whole) {
+          const change = yard.transaction(
+            rows.map(([store]) => store),
+            'readwrite',
+          );
+          for (const [store, all] of rows) {
+            change.objectStore(store).clear();
+            for (const row of all) change.objectStore(store).put(row);
+          }
+          await new Promise((done, failed) => {
+            change.oncomplete = done;
+            change.onabort = failed;
+          });
+        }
+        sessionStorage.clear();
+        localStorage.clear();
+        for (const [key, value] of local) localStorage.setItem(key, value);
+      }
+      yard.close();
+      aside.close();
+      return whole;
+    },
+    [YARD_NAMES.own, how] as const,
+  );
 }
 
 class Crawl {
@@ -208,7 +184,7 @@ class Crawl {
   /** A device that holds the log as it was set up: one that was used before is put back to it. */
   private async device(): Promise<Page> {
     const used = this.free.pop();
-    if (used && (await putBack(used).catch(() => false))) return used;
+    if (used && (await yardAside(used, 'put back').catch(() => false))) return used;
     await used?.context().close();
     const context = await this.browser.newContext({
       storageState: this.state,
@@ -221,8 +197,7 @@ class Crawl {
     const page = await context.newPage();
     page.setDefaultTimeout(10_000);
     page.on('dialog', (dialog) => void dialog.accept());
-    await page.goto(BLANK);
-    await page.evaluate(keepAside, YARD_NAMES.own);
+    await yardAside(page, 'keep');
     return page;
   }
 

@@ -33,6 +33,14 @@ const text = new TextDecoder().decode(sealed.bytes);
 const count = async (page: Page) => (await logOf(page)).length;
 const asked = (page: Page) => page.getByRole('region', { name: 'What would come in' });
 
+async function openByHand(page: Page): Promise<void> {
+  await page.goto('/keep');
+  const buffer = Buffer.from(sealed.bytes);
+  await page
+    .getByLabel('Open files from another device')
+    .setInputFiles({ name: sealed.name, mimeType: file.mimeType, buffer });
+}
+
 /** Nothing is in the log that was not there, on any page that is opened afterwards. */
 async function untouched(page: Page, before: number): Promise<void> {
   for (const path of ['/', '/keep', '/keep?shared', '/logbook']) {
@@ -106,11 +114,7 @@ test('what comes from outside writes nothing before its owner has seen whose it 
     await untouched(page, before);
   });
   await tally.attempt('opened by hand', async () => {
-    await page.goto('/keep');
-    const buffer = Buffer.from(sealed.bytes);
-    await page
-      .getByLabel('Open files from another device')
-      .setInputFiles({ name: sealed.name, mimeType: file.mimeType, buffer });
+    await openByHand(page);
     await shows();
     await untouched(page, before);
   });
@@ -148,11 +152,7 @@ test('what comes from outside writes nothing before its owner has seen whose it 
     await untouched(page, before);
   });
   await tally.attempt('taken by a tap', async () => {
-    await page.goto('/keep');
-    const buffer = Buffer.from(sealed.bytes);
-    await page
-      .getByLabel('Open files from another device')
-      .setInputFiles({ name: sealed.name, mimeType: file.mimeType, buffer });
+    await openByHand(page);
     await page
       .getByRole('button', { name: /put them together$/ })
       .last()

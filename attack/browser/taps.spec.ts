@@ -1,8 +1,7 @@
 import { expect, test, type Locator, type Page } from '@playwright/test';
-import { workOf } from '../../src/core/log';
 import { DRIFTWOOD, setUp } from '../../e2e/steps';
-import type { Seeded } from '../../e2e/by-script';
 import { Tally } from '../tally';
+import { WORN } from '../worn';
 
 const GAPS = [80, 120, 200, 300];
 
@@ -253,18 +252,6 @@ const CONTROLS: readonly Control[] = [
     },
   },
 ];
-
-const WORN: Seeded = {
-  kind: 'work',
-  body: {
-    ...workOf([{ routine: 'repack', place: '1L' }]),
-    refits: (['1L', '1R'] as const).map((place) => ({
-      place,
-      limits: [16_093, 40_233, 80_467],
-      threads: 'dry' as const,
-    })),
-  },
-};
 
 for (const control of CONTROLS)
   test(`${control.name}: two taps write once`, async ({ page }) => {

@@ -20,3 +20,4 @@ export { DEMO_NOW, YARD_NAMES, type YardName } from './names';
 export type { Opening } from './serve';
 export type { LogFacts, Lost, Shown } from './shown';
 export { revOf } from './port/port';
+export { sha256Of } from './sha256';

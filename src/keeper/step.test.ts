@@ -325,19 +325,20 @@ describe('a folder kept in step', () => {
 });
 
 describe('letting go', () => {
+  const picture = (name: string, rig: string) => {
+    const bytes = new TextEncoder().encode(`the picture of ${name}`);
+    const hash = bytesToHex(sha256(bytes));
+    const entry = makeEntry(
+      'photo',
+      { id: id(), rig, happened: NOW, recorded: NOW },
+      { hash, bytes: bytes.length, width: 1, height: 1, place: 'rig' },
+    );
+    return { entry, row: { hash, blob: new Blob([bytes]) } };
+  };
+
   test('a rig deleted takes its pictures out of the folder, and out of the archives that were written there', async () => {
     const a = device('aaaaaaaa');
     const files: Files = new Map();
-    const picture = (name: string, rig: string) => {
-      const bytes = new TextEncoder().encode(`the picture of ${name}`);
-      const hash = bytesToHex(sha256(bytes));
-      const entry = makeEntry(
-        'photo',
-        { id: id(), rig, happened: NOW, recorded: NOW },
-        { hash, bytes: bytes.length, width: 1, height: 1, place: 'rig' },
-      );
-      return { entry, row: { hash, blob: new Blob([bytes]) } };
-    };
     const [stays, goes] = [picture('stays', RIG), picture('goes', OTHER)];
     await a.keeper.append(
       [setup(RIG, 'Juniper'), setup(OTHER, 'Sold'), stays.entry, goes.entry, note('of the sold one', OTHER)],
@@ -353,6 +354,35 @@ describe('letting go', () => {
     if (!archive.ok) throw new Error(archive.error.code);
     expect(archive.value.entries.some(({ rig }) => rig === OTHER)).toBe(false);
     expect(archive.value.pictures.hashes).toEqual([stays.row.hash]);
+  });
+
+  test('an archive there loses no picture that cannot be read a second time: it stays as it is until it can', async () => {
+    /** A file of a cloud that gives each piece of itself once. */
+    class Once extends Blob {
+      private readonly given = new Set<string>();
+      override slice(...asked: Parameters<Blob['slice']>): Blob {
+        const piece = asked.slice(0, 2).join();
+        if (this.given.has(piece)) throw new Error('gone into the cloud');
+        this.given.add(piece);
+        return super.slice(...asked);
+      }
+    }
+    const a = device('aaaaaaaa');
+    const files: Files = new Map();
+    const stays = picture('stays', RIG);
+    await a.keeper.append([setup(RIG, 'Juniper'), setup(OTHER, 'Sold'), stays.entry], [stays.row]);
+    await step(a, files);
+    const archive = files.get('yardline-2026-05-16.zip');
+    await a.keeper.append([letGo(OTHER)]);
+    const whole = folderIn(files);
+    const cloud: Folder = { ...whole, open: async (name) => new Once([await whole.open(name)]) };
+    expect(await met(a, cloud)).toMatchObject({ left: [{ why: { code: 'keeps-what-went' } }] });
+    expect(files.get('yardline-2026-05-16.zip')).toEqual(archive);
+    expect(await met(a, whole)).toMatchObject({ left: [] });
+    const anew = await unzipped(files.get('yardline-2026-05-16.zip') ?? new Uint8Array());
+    if (!anew.ok) throw new Error(anew.error.code);
+    expect(anew.value.entries.some(({ rig }) => rig === OTHER)).toBe(false);
+    expect(anew.value.pictures.hashes).toEqual([stays.row.hash]);
   });
 
   test('what cannot be changed in the folder is told, and tried again the next time', async () => {

@@ -451,7 +451,15 @@ async function cleanArchive(
   const left = {
     entries: entries.filter(stays),
     unread: unread.filter(stays),
-    pictures: { ...pictures, hashes },
+    pictures: {
+      hashes,
+      read: async (hash: string) => {
+        const bytes = await pictures.read(hash);
+        // The file stays as it is rather than lose a picture.
+        if (!bytes) throw new Error(`${name} could not be read again`);
+        return bytes;
+      },
+    },
     volume,
   };
   await folder.write(name, await writeArchive(left, created, { sha256: sha256Of }));

@@ -1,6 +1,6 @@
 /**
- * Links: where each place stands, and what its address carries. Whatever is about a rig says which: a link that forgets
- * it does not compile.
+ * Links: where each place stands, and what its address carries. Whatever is about a rig says which, or that it
+ * is the one in hand: a link that says neither does not compile.
  */
 
 /** The places by name, and where each stands. */

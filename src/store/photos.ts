@@ -1,7 +1,5 @@
-import { sha256 } from '@noble/hashes/sha2.js';
-import { bytesToHex } from '@noble/hashes/utils.js';
 import { fail, ok, type Result } from '@/core/base';
-import type { PhotoRow } from '@/keeper';
+import { sha256Of, type PhotoRow } from '@/keeper';
 
 /** A picture ready to be kept, with its size. */
 export interface Photo extends PhotoRow {
@@ -52,6 +50,6 @@ export async function takePhoto(file: Blob): Promise<Result<Photo, PhotoProblem>
   const drawn = await toJpeg(bitmap);
   bitmap.close();
   if (!drawn) return fail({ code: 'not-an-image', type: file.type });
-  const hash = bytesToHex(sha256(new Uint8Array(await drawn.blob.arrayBuffer())));
+  const hash = await sha256Of(new Uint8Array(await drawn.blob.arrayBuffer()));
   return ok({ ...drawn, hash, bytes: drawn.blob.size });
 }

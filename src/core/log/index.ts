@@ -39,7 +39,7 @@ export { photosIn } from './photos';
 export { workOf } from './work-of';
 export { lastDoneOf } from './last-done';
 export { asOf, hasLimit, limitLeft, limitUsed, nextLook, type Limited } from './limits';
-export { roadLimits, type Joined, type RoadLimits } from './road-limits';
+export { CREEP, roadLimits, type Joined, type RoadLimits } from './road-limits';
 export type { ToldLimit } from './limit-schema';
 export { SUPPLIES_KEPT, type SupplyKept } from './supplies';
 export { fitting, plainNumber } from './fits';

@@ -22,8 +22,8 @@ export interface RoadLimits {
   readonly of: readonly FindingState[];
 }
 
-/** Two limits on one axle or one side, or three, are a creep: a mile at 15 mph from where the last of them was told. */
-const CREEP = { distance: toSI(1, 'mi'), speed: toSI(15, 'mi') / 3600 } as const;
+/** Two limits on one axle or one side, or three, are a creep: so far (m) at so many m/s from where the last of them was told (trouble 2). */
+export const CREEP = { distance: toSI(1, 'mi'), speed: toSI(15, 'mi') / 3600 } as const;
 
 /** They keep their own figures and do not join others. */
 const APART: ReadonlySet<TroubleId> = new Set(['lights', 'strap', 'shifted']);

@@ -1,7 +1,6 @@
 import type { Instant } from '../base';
 import type { TowReason, TowVerdict } from '../duty';
-import { roadLimits, type RigState, type RoadLimits } from '../log';
-import { toSI } from '../quantity';
+import { CREEP, roadLimits, type RigState, type RoadLimits } from '../log';
 import { lookNext, type ComingLook, type NextLook } from './next-look';
 
 /** Where a rig stands on the road: how far and how fast it may roll, what decides, what is looked at next. */
@@ -20,7 +19,7 @@ export interface RigStanding {
 function joinedEnd({ joined, left, of }: RoadLimits): ComingLook | undefined {
   if (!joined || left === undefined) return undefined;
   const places = [...new Set(of.map(({ place }) => place))];
-  return { cause: 'limit-ends', left, of: Math.max(left, toSI(1, 'mi')), places };
+  return { cause: 'limit-ends', left, of: CREEP.distance, places };
 }
 
 /**
