@@ -20,7 +20,7 @@ const AT_LEAST = 30;
 
 type State = Awaited<ReturnType<BrowserContext['storageState']>>;
 
-/** A control as it is reached: a page, and the buttons to press one after another, by where each stands among those on screen. */
+/** A control as it is reached: a page, and the buttons to press one after another, by its name and where it stands among those on screen. */
 interface Way {
   readonly path: string;
   readonly presses: readonly number[];
@@ -59,6 +59,20 @@ const namesOf = (found: Locator) =>
 
 /** What a control is called, whichever place, figure or rig it speaks of. */
 const plain = (name: string) => name.replace(/\b[1-4][LR]\b|\d+/g, '#').slice(0, 60);
+
+/** The control of a way at one of its presses: the one of that name nearest to where it stood, since what is worked out meanwhile moves the rest. */
+async function controlOf(page: Page, { presses, names }: Way, at: number): Promise<Locator> {
+  const stood = presses[at] ?? 0;
+  let all = await buttons(page);
+  let called: number[] = [];
+  // A sheet is fetched when it is opened first.
+  for (let tries = 0; tries < 25 && called.length === 0; tries++) {
+    if (tries > 0) await page.waitForTimeout(200);
+    all = await buttons(page);
+    called = (await namesOf(all)).flatMap((name, i) => (name === names[at] ? [i] : []));
+  }
+  return all.nth(called.sort((a, b) => Math.abs(a - stood) - Math.abs(b - stood))[0] ?? stood);
+}
 
 /** What kinds of entries lie on the disk, in the order in which they came. */
 const kindsOf = (page: Page): Promise<readonly string[]> =>
@@ -101,14 +115,25 @@ async function fill(page: Page): Promise<void> {
   }
 }
 
+/** Waits until the page offers the same as a moment before. */
+async function settled(page: Page): Promise<void> {
+  let names = '';
+  for (let tries = 0; tries < 20; tries++) {
+    await page.waitForTimeout(tries === 0 ? 400 : 200);
+    const now = (await namesOf(await buttons(page))).join('\n');
+    if (tries > 0 && now === names) return;
+    names = now;
+  }
+}
+
 async function drawn(page: Page): Promise<void> {
   await expect(page.getByRole('main').getByRole('heading').first()).toBeVisible({ timeout: 10_000 });
   await expect(page.getByText('Reading the log')).toHaveCount(0);
   await page.waitForTimeout(200);
 }
 
-/** A page of the application's origin with nothing on it. */
-const BLANK = '/blank-for-the-attack';
+/** A page of the application's origin with nothing of it; one that were made up here would have all others fetched anew. */
+const BLANK = '/icon-192.png';
 
 /** Lays the yard of a page aside, or puts it back to what was laid aside: its rows, and what the page keeps beside them. False where the yard has another shape by now. */
 async function yardAside(page: Page, how: 'keep' | 'put back'): Promise<boolean> {
@@ -191,9 +216,6 @@ class Crawl {
       baseURL: this.baseURL,
       viewport: { width: 1100, height: 900 },
     });
-    await context.route(`**${BLANK}`, (route) =>
-      route.fulfill({ contentType: 'text/html', body: '<title>-</title>' }),
-    );
     const page = await context.newPage();
     page.setDefaultTimeout(10_000);
     page.on('dialog', (dialog) => void dialog.accept());
@@ -207,13 +229,13 @@ class Crawl {
     try {
       await page.goto(way.path);
       await drawn(page);
-      for (const press of way.presses.slice(0, -1)) {
-        await (await buttons(page)).nth(press).click();
+      const last = way.presses.length - 1;
+      for (let at = 0; at < last; at++) {
+        await (await controlOf(page, way, at)).click();
         await page.waitForTimeout(200);
         await fill(page);
       }
-      const last = way.presses.at(-1);
-      return await work(page, last === undefined ? undefined : (await buttons(page)).nth(last));
+      return await work(page, last < 0 ? undefined : await controlOf(page, way, last));
     } finally {
       for (const other of page.context().pages()) if (other !== page) await other.close();
       this.free.push(page);
@@ -227,7 +249,7 @@ class Crawl {
       .evaluateAll((links) => links.map((one) => one.getAttribute('href') ?? ''));
     for (const href of all) {
       const { pathname, searchParams, search } = new URL(href, this.baseURL);
-      if (pathname.startsWith('/blank') || pathname.includes('.')) continue;
+      if (pathname.includes('.')) continue;
       const words = [...searchParams].map(([key, value]) =>
         /^[a-z-]+$/.test(value) ? `${key}=${value}` : key,
       );
@@ -271,7 +293,7 @@ class Crawl {
       const before = await namesOf(await buttons(page));
       const url = page.url();
       await control.click();
-      await page.waitForTimeout(400);
+      await settled(page);
       const after = await kindsOf(page);
       if (after.length > log) {
         this.writing.push({

@@ -106,10 +106,11 @@ export class YardStore {
     }, UNANSWERED);
     if (typeof BroadcastChannel !== 'undefined' && !this.drafts) {
       this.drafts = new BroadcastChannel(`yardline drafts ${this.yard}`);
-      // Before any form hears of it: what was seen at a glance is older than what another tab has written since.
-      this.drafts.addEventListener('message', () => {
+      this.drafts.addEventListener('message', ({ data }: MessageEvent<unknown>) => {
+        // Before any form hears of it: what was seen at a glance is older than what another tab has written since.
         this.outrun = true;
         this.seenDrafts = undefined;
+        this.tellDraft(data);
       });
     }
     const see = (seen: Awaited<ReturnType<typeof glance>>) => {
@@ -212,11 +213,12 @@ export class YardStore {
     return this.send('keepDraft', { key, value: stored });
   }
 
-  /** Makes a change to a form on its newest state, whichever tab left it there; undefined drops it. Gives what lies there then. */
+  /** Makes a change to a form on its newest state, whichever tab left it there; undefined drops it. Gives what lies there then. All who follow it hear of it but the one that makes it. */
   async changeDraft<T>(
     def: DraftDef<T>,
     key: string,
     change: (value: T | undefined) => T | undefined,
+    by?: () => void,
   ): Promise<T | undefined> {
     let raw: unknown = await this.send('readDraft', { key });
     for (let tries = 0; tries < TRIES; tries++) {
@@ -229,6 +231,7 @@ export class YardStore {
       const put = await this.send('putDraft', { key, value, after });
       if (put.ok) {
         this.drafts?.postMessage(key);
+        this.tellDraft(key, by);
         return next;
       }
       raw = put.error.held;
@@ -239,14 +242,17 @@ export class YardStore {
   /** Tells the other tabs which form has changed. */
   private drafts: BroadcastChannel | undefined;
 
-  /** Hears when a form was changed in another tab; returns what stops it. */
+  private readonly followers = new Map<unknown, Set<() => void>>();
+
+  private tellDraft(key: unknown, by?: () => void): void {
+    for (const heard of this.followers.get(key) ?? []) if (heard !== by) heard();
+  }
+
+  /** Hears when a form was changed, in another tab or by another part of the page; returns what stops it. */
   followDraft(key: string, heard: () => void): () => void {
-    const { drafts } = this;
-    const hear = ({ data }: MessageEvent<unknown>) => {
-      if (data === key) heard();
-    };
-    drafts?.addEventListener('message', hear);
-    return () => drafts?.removeEventListener('message', hear);
+    const others = this.followers.get(key) ?? new Set();
+    this.followers.set(key, others.add(heard));
+    return () => others.delete(heard);
   }
 
   /** Makes a change to a card that may be refused, as a tap is where another tab has gone on already; on disk before it shows. */

@@ -22,6 +22,7 @@ export function useDraft<T extends object>(
   const { store } = useYard();
   const [state, setState] = useState<DraftState<T>>('loading');
   const queue = useRef(Promise.resolve());
+  const reading = useRef<() => void>(undefined);
 
   useEffect(() => {
     let gone = false;
@@ -33,7 +34,8 @@ export function useDraft<T extends object>(
         'reads',
       );
     read();
-    // What was put away or changed in another tab is so here.
+    reading.current = read;
+    // What was put away or changed in another tab, or by another part of this page, is so here.
     const stop = store.followDraft(key, read);
     return () => {
       gone = true;
@@ -45,7 +47,7 @@ export function useDraft<T extends object>(
     (next: (value: T | undefined) => T | undefined) => {
       // Two quick taps build on each other, not on what was last painted, and on what another tab has written.
       queue.current = queue.current
-        .then(() => store.changeDraft(def, key, next))
+        .then(() => store.changeDraft(def, key, next, reading.current))
         .then((value) => setState(value ?? 'none'))
         // One failed write is said, and the next tap is tried anew from what is on disk.
         .catch((error: unknown) => say(unstoredWords(error)));
