@@ -8,11 +8,10 @@ import { root } from './steps.mjs';
 
 const GATHERED = 'test-results/suites';
 /** What is about the module itself, its environment or its clock has a load of its own. */
-const ALONE = /jest\.(mock|doMock|resetModules|isolateModules|useFakeTimers|spyOn)|process\.env|globalThis\./;
-const OF_THE_PAGE = /^\/\*\* @jest-environment .*\*\/\n/;
+const ALONE =
+  /@jest-environment|jest\.(mock|doMock|resetModules|isolateModules|useFakeTimers|spyOn)|process\.env|globalThis\./;
 /** So much text of tests (bytes) one load serves at the most. */
 const MOST = 60_000;
-const MOST_PAGES = 400_000;
 /** A case of the page costs about so many times what its text would. */
 const PAGE = 5;
 
@@ -31,14 +30,13 @@ export function gatherSuites(parts) {
   for (const file of ['src', 'demo', 'attack'].flatMap(filesOf)) {
     const text = readFileSync(`${root}${file}`, 'utf8');
     const { size } = statSync(`${root}${file}`);
-    const [page] = OF_THE_PAGE.exec(text) ?? [];
     if (ALONE.test(text)) {
-      files.push({ file, size: page ? size * PAGE : size });
+      files.push({ file, size: text.includes('@jest-environment') ? size * PAGE : size });
       continue;
     }
-    // The folder of a feature's part is the feature's; the cases of the page stand together, whichever place they are of.
-    const folder = page ? 'page' : dirname(file).split('/').slice(0, 3).join('-');
-    folders.set(folder, [...(folders.get(folder) ?? []), { file, size: page ? size * PAGE : size, page }]);
+    // The folder of a feature's part is the feature's.
+    const folder = dirname(file).split('/').slice(0, 3).join('-');
+    folders.set(folder, [...(folders.get(folder) ?? []), { file, size }]);
   }
   for (const [folder, members] of folders) {
     let held = [];
@@ -47,19 +45,18 @@ export function gatherSuites(parts) {
       const file = `${GATHERED}/${folder}-${files.length}.test.ts`;
       writeFileSync(
         `${root}${file}`,
-        (held[0].page ?? '') +
-          held
-            .map(
-              (one) =>
-                `describe('${one.file}', () => {\n  require('../../${one.file.replace(/\.tsx?$/, '')}');\n});\n`,
-            )
-            .join(''),
+        held
+          .map(
+            (one) =>
+              `describe('${one.file}', () => {\n  require('../../${one.file.replace(/\.tsx?$/, '')}');\n});\n`,
+          )
+          .join(''),
       );
       files.push({ file, size: held.reduce((sum, { size }) => sum + size, 0) });
       held = [];
     };
     for (const member of members) {
-      if (held.reduce((sum, { size }) => sum + size, member.size) > (member.page ? MOST_PAGES : MOST)) seal();
+      if (held.reduce((sum, { size }) => sum + size, member.size) > MOST) seal();
       held.push(member);
     }
     seal();
