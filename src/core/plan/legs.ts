@@ -92,12 +92,6 @@ export function outlooksOf(futures: Futures, at: readonly number[]): Outlooks {
   return { at, count, distance: read(futures.distance), launches: read(futures.launches), futures };
 }
 
-/** What has been towed (m) in a future by the morning of a day (d). */
-function towedBy(futures: Futures, future: number, day: number): number {
-  const week = weekOver(futures, day);
-  return week < 0 ? 0 : (futures.distance[future * futures.weeks + week] ?? 0);
-}
-
 /** What has been towed (m) in a future when its launches reach so many. */
 function towedAtLaunch(futures: Futures, future: number, launches: number): number {
   const { weeks } = futures;
@@ -111,63 +105,81 @@ function towedAtLaunch(futures: Futures, future: number, launches: number): numb
   return low >= weeks ? Infinity : (futures.distance[future * weeks + low] ?? 0);
 }
 
-/** How far it has been towed (m) in a future when a job begun at a choice (−1: the start) ripens; Infinity where it does not. */
-function ripensAt(about: LegsAbout, seen: Outlooks, future: number, from: number): number {
-  if (from < 0 && about.ripe) return 0;
-  const n = seen.at.length;
-  const base = future * n + from;
-  const gone = from < 0 ? 0 : (seen.distance[base] ?? 0);
-  const wet = from < 0 ? 0 : (seen.launches[base] ?? 0);
-  let first = Infinity;
-  for (const wear of about.wears) {
-    if (from >= 0 && !wear.again) continue;
-    if (wear.meter === 'distance') first = Math.min(first, gone + (from < 0 ? wear.left : wear.limit));
-    else if (wear.meter === 'launches') {
-      const at = towedAtLaunch(seen.futures, future, wet + (from < 0 ? wear.left : wear.limit));
-      first = Math.min(first, Math.max(gone, at));
-    } else {
-      const due =
-        wear.meter === 'season'
-          ? (pointAfter(wear.points, from < 0 ? undefined : seen.at[from])?.due ?? Infinity)
-          : from < 0
-            ? wear.due
-            : (seen.at[from] ?? 0) + wear.limit;
+/** The wears that count for a job begun at a choice (−1: the start). */
+const wearsFrom = ({ wears }: LegsAbout, from: number): readonly Wear[] =>
+  from < 0 ? wears : wears.filter(({ again }) => again);
+
+/** By when a job begun at a choice is ripe by the calendar (d from the start); Infinity where no time of the season is left. */
+function dueBy(wear: Exclude<Wear, WornBy<'distance'> | WornBy<'launches'>>, at: number | undefined): number {
+  if (wear.meter === 'season') return pointAfter(wear.points, at)?.due ?? Infinity;
+  return at === undefined ? wear.due : at + wear.limit;
+}
+
+/** How far it has been towed (m), by future, when a job begun at a choice (−1: the start) ripens; Infinity where it does not. */
+function ripening(about: LegsAbout, seen: Outlooks, from: number): Float64Array {
+  const { at, count, futures } = seen;
+  const out = new Float64Array(count);
+  if (from < 0 && about.ripe) return out;
+  const n = at.length;
+  const end = at[n - 1] ?? 0;
+  let miles = Infinity;
+  const launches: number[] = [];
+  const weeks: number[] = [];
+  for (const wear of wearsFrom(about, from)) {
+    if (wear.meter === 'distance') miles = Math.min(miles, from < 0 ? wear.left : wear.limit);
+    else if (wear.meter === 'launches') launches.push(from < 0 ? wear.left : wear.limit);
+    else {
+      const due = dueBy(wear, from < 0 ? undefined : (at[from] ?? 0));
       // Past the horizon there is nothing to be towed past.
-      if (due <= (seen.at[n - 1] ?? 0))
-        first = Math.min(first, towedBy(seen.futures, future, Math.max(0, due)));
+      if (due <= end) weeks.push(weekOver(futures, Math.max(0, due)));
     }
   }
-  return Math.max(gone, first);
+  for (let f = 0; f < count; f++) {
+    const gone = from < 0 ? 0 : (seen.distance[f * n + from] ?? 0);
+    const wet = from < 0 ? 0 : (seen.launches[f * n + from] ?? 0);
+    let first = gone + miles;
+    for (const more of launches)
+      first = Math.min(first, Math.max(gone, towedAtLaunch(futures, f, wet + more)));
+    for (const week of weeks)
+      first = Math.min(first, week < 0 ? 0 : (futures.distance[f * futures.weeks + week] ?? 0));
+    out[f] = Math.max(gone, first);
+  }
+  return out;
 }
 
-/** True where a job begun at a choice is ripe in a future by another. */
-function isRipe(about: LegsAbout, seen: Outlooks, future: number, from: number, to: number): boolean {
-  return shareUsed(about, seen, future, from, to) >= 1;
-}
-
-/** How much of its interval is used in a future on a leg: the meter that is furthest on. */
-function shareUsed(about: LegsAbout, seen: Outlooks, future: number, from: number, to: number): number {
+/** How much of its interval the calendar has used on a leg, the same in every future. */
+function usedByTime(about: LegsAbout, { at }: Outlooks, from: number, to: number): number {
   if (from < 0 && about.ripe) return 1;
-  const n = seen.at.length;
-  const base = future * n;
-  const since = (run: Float64Array) => (run[base + to] ?? 0) - (from < 0 ? 0 : (run[base + from] ?? 0));
+  const begun = from < 0 ? undefined : (at[from] ?? 0);
+  const by = at[to] ?? 0;
   let most = 0;
-  for (const wear of about.wears) {
-    if (from >= 0 && !wear.again) continue;
+  for (const wear of wearsFrom(about, from)) {
     if (wear.meter === 'season') {
-      const point = pointAfter(wear.points, from < 0 ? undefined : seen.at[from]);
+      const point = pointAfter(wear.points, begun);
       // Its time has come or it has not: nothing is worn away between.
-      if (point && (seen.at[to] ?? 0) >= point.opens)
-        most = Math.max(most, to === n - 1 && (seen.at[to] ?? 0) < point.due ? 0 : 1);
-    } else if (wear.meter === 'days') {
-      const due = from < 0 ? wear.due : (seen.at[from] ?? 0) + wear.limit;
-      most = Math.max(most, wear.limit > 0 ? 1 - (due - (seen.at[to] ?? 0)) / wear.limit : 1);
-    } else {
-      const used = from < 0 ? wear.limit - wear.left : 0;
-      most = Math.max(most, wear.limit > 0 ? (used + since(seen[wear.meter])) / wear.limit : 1);
-    }
+      if (point && by >= point.opens) most = Math.max(most, to === at.length - 1 && by < point.due ? 0 : 1);
+    } else if (wear.meter === 'days')
+      most = Math.max(most, wear.limit > 0 ? 1 - (dueBy(wear, begun) - by) / wear.limit : 1);
+    else if (wear.limit <= 0) most = Math.max(most, 1);
   }
   return most;
+}
+
+/** How much of its interval is used on a leg, by future: the meter that is furthest on. */
+function usedOn(about: LegsAbout, seen: Outlooks, from: number, to: number, out: Float64Array): Float64Array {
+  out.fill(usedByTime(about, seen, from, to));
+  if (from < 0 && about.ripe) return out;
+  const n = seen.at.length;
+  for (const wear of wearsFrom(about, from)) {
+    if ((wear.meter !== 'distance' && wear.meter !== 'launches') || wear.limit <= 0) continue;
+    const run = seen[wear.meter];
+    const used = from < 0 ? wear.limit - wear.left : 0;
+    for (let f = 0; f < out.length; f++) {
+      const since = (run[f * n + to] ?? 0) - (from < 0 ? 0 : (run[f * n + from] ?? 0));
+      out[f] = Math.max(out[f] ?? 0, (used + since) / wear.limit);
+    }
+  }
+  return out;
 }
 
 /** The legs of a job over some days: what each costs (min), how far it goes late (m), and what is thrown away (min). */
@@ -193,25 +205,34 @@ export function legsOf(about: LegsAbout, seen: Outlooks): Legs {
     const week = at.findIndex((one) => one >= day + WEEK);
     return week < 0 ? days : week;
   });
-  let again = 0;
-  for (let f = 0; f < count; f++) if (days > 0 && isRipe(about, seen, f, 0, days)) again += 1;
+  const n = at.length;
+  const used = new Float64Array(count);
+  const again = days > 0 ? usedOn(about, seen, 0, days, used).filter((share) => share >= 1).length : 0;
   const repeats = !must && again >= count * COMES_AGAIN;
   for (let from = -1; from < days; from++) {
     const start = (at[from] ?? 0) >= opens || from < 0;
-    const ripe = Float64Array.from({ length: count }, (_, f) => ripensAt(about, seen, f, from));
+    if (!start) continue;
+    const ripe = ripening(about, seen, from);
     for (let to = from + 1; to <= days; to++) {
       if (to < days && from >= 0 && !repeats) continue;
       if (to < days && from < 0 && ((at[to] ?? 0) < opens || (at[to] ?? 0) >= before)) continue;
-      if (!start) continue;
+      const later = slipped[to] ?? days;
+      usedOn(about, seen, from, to, used);
       let far = 0;
       let left = 0;
       let open = 0;
       for (let f = 0; f < count; f++) {
         const ripens = ripe[f] ?? Infinity;
-        const past = (choice: number) => Math.max(0, (seen.distance[f * at.length + choice] ?? 0) - ripens);
-        far += to < days ? (1 - about.slips) * past(to) + about.slips * past(slipped[to] ?? days) : past(to);
-        if (to < days) left += Math.max(0, 1 - shareUsed(about, seen, f, from, to));
-        else if (isRipe(about, seen, f, from, to)) open += 1;
+        const share = used[f] ?? 0;
+        const past = Math.max(0, (seen.distance[f * n + to] ?? 0) - ripens);
+        if (to < days) {
+          const slip = Math.max(0, (seen.distance[f * n + later] ?? 0) - ripens);
+          far += (1 - about.slips) * past + about.slips * slip;
+          left += Math.max(0, 1 - share);
+        } else {
+          far += past;
+          if (share >= 1) open += 1;
+        }
       }
       const leg = (from + 1) * (days + 1) + to;
       late[leg] = far / count;
