@@ -109,4 +109,46 @@ describe('what a day costs a job', () => {
       { numRuns: 40 },
     );
   });
+
+  test('over many futures a leg is the mean of what it is in each by itself', () => {
+    const { weeks, count } = futures;
+    const alone = Array.from({ length: count }, (_, f) => {
+      const own = (run: Float64Array) => run.slice(f * weeks, (f + 1) * weeks);
+      return outlooksOf(
+        { ...futures, count: 1, distance: own(futures.distance), launches: own(futures.launches) },
+        AT,
+      );
+    });
+    const wear: fc.Arbitrary<Wear> = fc.oneof(
+      fc
+        .record({ left: fc.integer({ min: 0, max: 600 }), limit: fc.integer({ min: 100, max: 3000 }) })
+        .map(({ left, limit }) => byMiles(left, limit)),
+      fc.integer({ min: -30, max: 80 }).map((due) => byDays(due)),
+      fc
+        .integer({ min: 0, max: 4 })
+        .map((left): Wear => ({ meter: 'launches', left, limit: 5, again: true })),
+      fc
+        .integer({ min: 0, max: 40 })
+        .map((opens): Wear => ({ meter: 'season', points: [{ opens, due: opens + 20 }], again: false })),
+    );
+    fc.assert(
+      fc.property(fc.array(wear, { minLength: 1, maxLength: 4 }), fc.boolean(), (wears, ripe) => {
+        const job = about(wears, { ripe, slips: 0.1 });
+        const whole = legsOf(job, seen);
+        const each = alone.map((one) => legsOf(job, one));
+        const mean = (of: (legs: (typeof each)[number]) => number) =>
+          each.reduce((sum, legs) => sum + of(legs), 0) / count;
+        for (let to = 0; to < AT.length; to++) {
+          const at = leg(-1, to);
+          const late = mean((one) => one.late[at] ?? 0);
+          expect(Math.abs((whole.late[at] ?? 0) - late)).toBeLessThan(1e-3 + late * 1e-5);
+          expect(whole.wasted[at]).toBeCloseTo(
+            mean((one) => one.wasted[at] ?? 0),
+            3,
+          );
+        }
+      }),
+      { numRuns: 8 },
+    );
+  });
 });
