@@ -50,18 +50,3 @@ test('on a phone five stand at the thumb, and the rest behind More', async ({ pa
   await page.getByRole('option', { name: /^House rules/ }).click();
   await expect(page).toHaveURL(/\/rules/);
 });
-
-test('the line of the demo is one line, and folds away', async ({ page }) => {
-  await page.addInitScript(() => {
-    if (!localStorage.getItem('yardline'))
-      localStorage.setItem('yardline', JSON.stringify({ yard: 'demo', theme: 'day' }));
-  });
-  await page.goto('/');
-  const line = page.getByRole('complementary', { name: 'Demo' });
-  await expect(line).toContainText('nothing here is yours');
-  await line.getByRole('button', { name: 'Fold this line' }).click();
-  await expect(line).not.toContainText('nothing here is yours');
-  await page.reload();
-  await line.getByRole('button', { name: 'Demo' }).click();
-  await expect(line.getByRole('button', { name: 'My own yard' })).toBeVisible();
-});

@@ -61,11 +61,3 @@ test('a card in hand is readable and named', async ({ page }) => {
   await expect(page.getByRole('button', { name: 'Pause this job' })).toBeVisible();
   expect(await against(page)).toEqual([]);
 });
-
-test('the demo says that it is one, and its data stay apart', async ({ page }) => {
-  await page.goto('/');
-  await expect(page.getByRole('complementary', { name: 'Demo' })).toBeVisible();
-  await page.getByRole('button', { name: 'My own yard' }).click();
-  await expect(page.getByRole('heading', { name: 'Can you tow today?' })).toBeVisible();
-  await expect(page.getByRole('complementary', { name: 'Demo' })).toHaveCount(0);
-});

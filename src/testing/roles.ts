@@ -15,6 +15,7 @@ const ELEMENTS: Readonly<Record<string, string>> = {
   option: 'option',
   group: 'fieldset, details',
   navigation: 'nav',
+  complementary: 'aside',
   main: 'main',
   region: 'section[aria-label], section[aria-labelledby]',
   article: 'article',

@@ -1,7 +1,7 @@
 import { workOf } from '@/core/log';
 import { readPreferences } from '@/store/preferences';
 import { Locator, until } from './locator';
-import { page as window_, type TestPage } from './page';
+import { like, page as window_, type TestPage } from './page';
 import { nameOf, wordsOf } from './roles';
 import { setUpOf, type Seeded, type TestRig } from './rigs';
 import { fillYard, keptDrafts, workCard } from './seed';
@@ -192,9 +192,7 @@ export const test = (name: string, body: (given: { readonly page: TestPage }) =>
   globalThis.test(name, () => body({ page: window_ }));
 
 /** Opens the demo, with the log that its visitors begin with. */
-export function demo(): void {
-  localStorage.setItem('yardline', JSON.stringify({ yard: 'demo', theme: 'day' }));
-}
+export const demo = (): void => like({ yard: 'demo', theme: 'day' });
 
 const DAY_MS = 86_400_000;
 
