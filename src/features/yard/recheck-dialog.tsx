@@ -10,7 +10,7 @@ import { threadsOf, type RigView } from '@/features/rigs';
 import { toWork } from '@/links';
 import { usePreferences } from '@/store';
 import { dutyStanding, meterAmount, ruleWords, threadsWords, torqueSpec } from '@/text';
-import { Button, Dialog, LinkButton, Mark, Settled, useOnce, reported } from '@/ui';
+import { Button, Dialog, LinkButton, Mark, SAME_TAP, Settled, useOnce, reported } from '@/ui';
 
 const CHOICES: readonly { result: RecheckResult; label: string; look: 'primary' | 'plain' | 'danger' }[] = [
   { result: 'held', label: 'All held', look: 'primary' },
@@ -32,7 +32,8 @@ export function RecheckDialog({
 }) {
   const { units } = usePreferences();
   const record = useRecord();
-  const once = useOnce();
+  // A nut that moved leaves its wheel in the list: the second half of a double tap would say that it moved again.
+  const once = useOnce(SAME_TAP);
   const told = useRef<RigView['rig']['refits'][WheelEnd]>(undefined);
   const { rig, model, duties } = view;
   const open = duties.flatMap((duty) =>

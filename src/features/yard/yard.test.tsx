@@ -575,3 +575,18 @@ test('every sheet that writes to the log writes once, however it is tapped', asy
     expect([String(button), await entries(page)]).toEqual([String(button), before + 1]);
   }
 });
+
+test('a nut that moved, tapped twice, moved once', async ({ page }) => {
+  await setUp(page, DRIFTWOOD, RECHECK_DUE);
+  await page.getByRole('button', { name: 'Recheck', exact: true }).first().click();
+  const sheet = page.getByRole('dialog');
+  const moved = await sheet.getByRole('button', { name: 'Moved, half a flat at most' }).first().one();
+  await hurried(async () => {
+    for (let taps = 0; taps < 2; taps++) {
+      (moved as HTMLElement).click();
+      await new Promise((resolve) => setTimeout(resolve, 260));
+    }
+  });
+  await page.goto('/logbook');
+  await expect(page.getByRole('button', { name: /Lug recheck 1L|1L.*moved/i })).toHaveCount(1);
+});
