@@ -93,7 +93,7 @@ module.exports = {
       from: { path: '^src/core/', pathNot: '(\\.test\\.ts$|/testing/)' },
       to: {
         dependencyTypes: ['npm', 'npm-dev', 'core'],
-        pathNot: ['node_modules/(zod|fflate|unzipit|@noble/hashes|ical-generator|papaparse|fft.js|ts-fsrs)/'],
+        pathNot: ['node_modules/(zod|fflate|unzipit|@noble/hashes|ical-generator|papaparse|ts-fsrs)/'],
       },
     },
     {

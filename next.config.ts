@@ -34,8 +34,8 @@ const config: NextConfig = {
           { key: 'Cross-Origin-Resource-Policy', value: 'same-origin' },
           {
             key: 'Permissions-Policy',
-            // Position is asked for on the Road alone, to count miles while the screen is on; the microphone in Practice alone, to listen to a wheel. Each by a tap.
-            value: 'geolocation=(self), microphone=(self), payment=(), usb=(), camera=(self)',
+            // Position is asked for on the Road alone, to count miles while the screen is on, by a tap.
+            value: 'geolocation=(self), microphone=(), payment=(), usb=(), camera=(self)',
           },
         ],
       },

@@ -9,7 +9,6 @@ import { forecast } from './parts/forecast';
 import { load } from './parts/load';
 import { open } from './parts/open';
 import { plan } from './parts/plan';
-import { practice } from './parts/practice';
 import { road } from './parts/road';
 import { scale } from './parts/scale';
 import { search } from './parts/search';
@@ -30,7 +29,6 @@ const PARTS: Readonly<Record<string, Part>> = {
   load,
   open,
   plan,
-  practice,
   road,
   scale,
   tap,

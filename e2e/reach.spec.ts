@@ -10,11 +10,10 @@ const ASKED: Readonly<Record<string, readonly string[]>> = {
   bench: ['', 'place=2R'],
   sheet: ['jobs=repack:2R'],
   end: ['place=1R'],
+  figures: ['', 'of=balance&guess=1&seed=5'],
   practice: [
     '',
-    ...['nut', 'listen', 'order', 'grade', 'star', 'fault', 'leak', 'tongue', 'drag', 'wheel'].map(
-      (drill) => `drill=${drill}&seed=5`,
-    ),
+    ...['nut', 'listen', 'order', 'grade', 'star', 'fault'].map((drill) => `drill=${drill}&seed=5`),
     'drill=fault&seed=6',
   ],
 };

@@ -69,7 +69,6 @@ const { count, size, warnings } = await injectManifest({
       '/icon-512.png',
       '/demo/log.json',
       '/api/schema',
-      '/ear-worklet.js',
     ].map((url) => ({
       url,
       revision: buildId,

@@ -7,3 +7,4 @@ export { calcOf, type InputId, type ResultId } from './calcs';
 export { filledFrom, workOut, type Start, type WorkedOut } from './work-out';
 export type { CalcCode, CalcInput, NumberInput, Outcome, Shape, Values } from './define';
 export { LOADS } from './balance';
+export { answerTo, GUESSES, guessOf, type Guess, type GuessId } from './guess';

@@ -33,17 +33,6 @@ export {
   type MadeSound,
   type SoundKind,
 } from './sound';
-export {
-  atRate,
-  compareHeard,
-  hear,
-  unheard,
-  type Band,
-  type Compared,
-  type Heard,
-  type HeardSign,
-  type Unheard,
-} from './listen';
 export { breachesByStep, orderDrill, playOrder, type OrderDrill } from './order';
 export {
   bareWheel,
@@ -70,18 +59,6 @@ export {
   type BrakeTest,
 } from './brake-fault';
 export {
-  dragAt,
-  dragDrill,
-  dragOutcome,
-  leakDrill,
-  tongueDrill,
-  tongueRight,
-  tongueShare,
-  type DragDrill,
-  type LeakDrill,
-  type TongueDrill,
-} from './short';
-export {
   FIELD,
   lookOf,
   PICTURED,
@@ -93,7 +70,7 @@ export {
   type Tint,
 } from './looks';
 export { ANY_TRAILER } from './any-trailer';
-export { COURSE, DRILLS, type DrillId, type SessionId } from './drills';
+export { COURSE, DRILLS, PRACTICED, type DrillId, type PracticeId, type SessionId } from './drills';
 export {
   cardsFor,
   confusionOf,
@@ -102,6 +79,7 @@ export {
   nextSession,
   NO_PROGRESS,
   progressSchema,
+  sessionsDone,
   talliesOf,
   weakSpots,
   type GradeCard,

@@ -2,7 +2,7 @@ import { createEmptyCard, fsrs, Rating, State, type Card } from 'ts-fsrs';
 import * as z from 'zod/mini';
 import { msOf, seeded, type Instant } from '../base';
 import { CRITERIA, gradeVerdict, VERDICT_SCALE, type GradeId, type Subject } from '../rules';
-import { COURSE, DRILLS, type DrillId } from './drills';
+import { COURSE, PRACTICED, type PracticeId } from './drills';
 import { PICTURED, picturedGrades } from './looks';
 import { shuffled } from './shuffled';
 
@@ -126,10 +126,10 @@ export function cardsFor(
   return [...due, ...fresh, ...later].slice(0, CARDS_A_SESSION);
 }
 
-/** A drill that was ended. */
+/** A drill, or a guess at a figure, that was ended. */
 export function drilled(
   progress: Progress,
-  drill: DrillId,
+  drill: PracticeId,
   right: boolean,
   now: Instant,
   session?: string,
@@ -147,6 +147,9 @@ export function drilled(
         : progress.course,
   };
 }
+
+/** How many sessions of the first course were done. */
+export const sessionsDone = ({ course }: Progress) => COURSE.filter(({ id }) => course.includes(id)).length;
 
 /** The session of the first course that comes next; undefined once all were done. */
 export const nextSession = ({ course }: Progress) => COURSE.find(({ id }) => !course.includes(id));
@@ -200,12 +203,12 @@ export function weakSpots(progress: Progress, subjects: readonly Subject[] = PIC
 
 /** What was practiced, drill by drill, in the order they are offered. */
 export function talliesOf({ drills }: Progress): readonly {
-  readonly drill: DrillId;
+  readonly drill: PracticeId;
   readonly done: number;
   readonly right: number;
   readonly last: Instant | undefined;
 }[] {
-  return DRILLS.map((drill) => ({
+  return PRACTICED.map((drill) => ({
     drill,
     done: drills[drill]?.done ?? 0,
     right: drills[drill]?.right ?? 0,

@@ -1,8 +1,17 @@
 import fc from 'fast-check';
 import { gradesOf } from '../rules';
-import { runs, some } from '../testing/runs';
-import { compareHeard, hear, unheard } from './listen';
-import { makeSound, passesPerTurn, RATE, SECONDS, SOUND_KINDS, SOUNDS, traceOf, USUAL_ROW } from './sound';
+import { some } from '../testing/runs';
+import {
+  makeSound,
+  passesPerTurn,
+  RATE,
+  SECONDS,
+  SOUND_KINDS,
+  SOUNDS,
+  traceOf,
+  USUAL_ROW,
+  type MadeSound,
+} from './sound';
 
 test('rollers pass either race so often that both together are their number; the cage goes slower than the hub', () => {
   fc.assert(
@@ -41,45 +50,22 @@ test.each(some(SOUND_KINDS))(
   },
 );
 
-test('a rough hub is named beside a good one, whichever comes first; two good ones are alike', () => {
-  for (let seed = 1; seed <= runs(10); seed++) {
-    const of = (kind: (typeof SOUND_KINDS)[number], add: number) =>
-      hear(makeSound(kind, seed * 50 + add, { noise: 10 }).samples);
-    const [good, other, bad] = [of('good', 1), of('good', 2), of('outer', 3)];
-    expect(compareHeard(bad, good).rougher).toBe('first');
-    expect(compareHeard(good, bad).rougher).toBe('second');
-    expect(compareHeard(good, bad).signs.length).toBeGreaterThan(0);
-    expect(compareHeard(good, other)).toMatchObject({ rougher: 'alike', signs: [] });
-  }
-});
-
-test('a click once a turn is counted, and a nut too tight is told by how soon it stands', () => {
+test('a click comes once a turn, at its moment; a pitted race rattles so often as rollers pass it', () => {
+  const loudest = ({ samples }: MadeSound, from: number, to: number) =>
+    samples
+      .slice(Math.round(from * RATE), Math.round(to * RATE))
+      .reduce((most, x) => Math.max(most, Math.abs(x)), 0);
   const click = makeSound('click', 3);
-  expect(hear(click.samples).rate).toBeCloseTo(click.turns.length / SECONDS, 0);
-  const tight = makeSound('tight', 3);
-  const heard = hear(tight.samples).coasts ?? 0;
-  expect(Math.abs(heard - tight.coasts)).toBeLessThan(0.7);
-  expect(hear(makeSound('good', 3).samples).coasts).toBeUndefined();
-});
-
-test('what beats evenly is found in the spectrum of its loudness: a pitted inner race at its passing frequency', () => {
-  for (let seed = 1; seed <= runs(10); seed++) {
-    const { samples, turns } = makeSound('inner', seed, { noise: 10 });
-    const turning = turns.filter((s) => s < 2.56).length / 2.56;
-    const { beat = 0 } = hear(samples);
-    expect(beat / (turning * passesPerTurn(USUAL_ROW).inner)).toBeGreaterThan(0.65);
-    expect(beat / (turning * passesPerTurn(USUAL_ROW).inner)).toBeLessThan(1.5);
+  const quiet = makeSound('good', 3);
+  for (const [i, turn] of click.turns.slice(0, 3).entries()) {
+    const next = click.turns[i + 1] ?? SECONDS;
+    expect(loudest(click, turn, next)).toBeGreaterThan(3 * loudest(quiet, turn, next));
   }
-  expect(hear(new Float32Array(RATE * SECONDS)).beat).toBeUndefined();
 });
 
-test('silence, clipping, wind and a recording cut short are said instead of compared', () => {
-  expect(unheard(new Float32Array(RATE * 5))).toBe('silent');
-  const { samples } = makeSound('good', 1);
-  expect(unheard(samples)).toBeUndefined();
-  expect(unheard(samples.slice(0, RATE))).toBe('short');
-  expect(unheard(samples.map((x) => Math.max(-1, Math.min(1, x * 400))))).toBe('clipped');
-  expect(unheard(samples.map((x, i) => x * 0.2 + 0.5 * Math.sin((2 * Math.PI * 30 * i) / RATE)))).toBe(
-    'wind',
-  );
+test('a nut too tight stands soon, a good hub runs on past the five seconds', () => {
+  for (let seed = 1; seed <= 4; seed++) {
+    expect(makeSound('tight', seed).coasts).toBeLessThan(SECONDS);
+    expect(makeSound('good', seed).coasts).toBeGreaterThan(SECONDS);
+  }
 });

@@ -206,6 +206,7 @@ export function FigurePage({
   kept,
   back,
   use,
+  guess,
 }: {
   id: FigureId;
   view: RigView | undefined;
@@ -216,6 +217,8 @@ export function FigurePage({
   back?: ReactNode;
   /** What its opener does with it. */
   use?: (figure: Figure) => ReactNode;
+  /** Made-up numbers to guess at: what they come to stays hidden while it is asked. */
+  guess?: { readonly asking: boolean; readonly shown: (figure: Figure) => ReactNode };
 }) {
   const { units } = usePreferences();
   const figure = useFigure(id, view?.model, place, units, kept);
@@ -230,7 +233,8 @@ export function FigurePage({
     const value = inputs[name]?.value;
     return typeof value === 'number' ? value : undefined;
   };
-  const result = (name: string) => (out.state === 'worked' ? out.results[name] : undefined);
+  const asking = guess?.asking === true;
+  const result = (name: string) => (out.state === 'worked' && !asking ? out.results[name] : undefined);
   const inputOf = (name: string): NumberInput => {
     const input = def.inputs[name];
     return input && input.as !== 'choice' && input.as !== 'words' ? input : NO_INPUT;
@@ -263,20 +267,26 @@ export function FigurePage({
         {words.title}
         {view && ` · ${view.model.name}`}
         {place && ` · ${place}`}
+        {guess && ' · made-up numbers'}
       </p>
       <h1 className="mb-4 text-3xl md:text-[2.6rem]">{words.answers}</h1>
       <div className="grid grid-cols-[minmax(0,1fr)] gap-x-12 gap-y-6 lg:grid-cols-2">
         <div className="grid content-start gap-6">
-          <Result figure={figure} words={words} />
+          {guess?.shown(figure)}
+          {!asking && <Result figure={figure} words={words} />}
           <FigureDrawing id={id} system={units} {...drawing} />
-          <div className="max-lg:hidden">
-            <Working figure={figure} words={words} />
-          </div>
+          {!asking && (
+            <div className="max-lg:hidden">
+              <Working figure={figure} words={words} />
+            </div>
+          )}
         </div>
         <div className="grid content-start gap-5">
-          <UseIt figure={figure} words={words} view={view} place={place}>
-            {use?.(figure)}
-          </UseIt>
+          {!guess && (
+            <UseIt figure={figure} words={words} view={view} place={place}>
+              {use?.(figure)}
+            </UseIt>
+          )}
           <div className="grid items-start gap-x-5 gap-y-4 sm:grid-cols-2">
             {Object.entries<CalcInput>(def.inputs).map(([name, input]) => {
               const standing = inputs[name];
@@ -299,9 +309,11 @@ export function FigurePage({
               );
             })}
           </div>
-          <div className="lg:hidden">
-            <Working figure={figure} words={words} />
-          </div>
+          {!asking && (
+            <div className="lg:hidden">
+              <Working figure={figure} words={words} />
+            </div>
+          )}
         </div>
       </div>
     </div>

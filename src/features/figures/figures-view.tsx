@@ -1,16 +1,20 @@
 'use client';
 
+import dynamic from 'next/dynamic';
 import { useSearchParams } from 'next/navigation';
 import { useEffect } from 'react';
+import { GUESSES } from '@/core/calc';
 import { FIGURE_IDS } from '@/core/figures';
 import { isWheelEnd, placesOf } from '@/core/rig';
 import { Failed, Loading, useChosenRig, useRigs } from '@/features/rigs';
-import { toCard } from '@/links';
+import { to, toCard } from '@/links';
 import { setPreferences, useAsk, usePreferences } from '@/store';
 import { FigureList } from './figure-list';
 import { LinkButton } from '@/ui';
 import { AllFigures, FigurePage } from './figure-page';
 import type { Figure } from './use-figure';
+
+const GuessPage = dynamic(() => import('./guess-page'));
 
 /** So many that were used last are kept in mind. */
 const RECENT = 4;
@@ -43,6 +47,19 @@ export function FiguresView() {
   if (yard.status === 'loading' || (entry !== undefined && kept.status === 'asking')) return <Loading />;
   if (yard.status === 'failed') return <Failed reason={yard.reason} />;
   if (!of) return <FigureList view={view} rigs={yard.rigs} />;
+  const guess = GUESSES.find((one) => one === of);
+  if (guess && params.has('guess')) {
+    const seed = Number(params.get('seed'));
+    return (
+      <GuessPage
+        key={`${guess} ${params.get('session') ?? ''}`}
+        id={guess}
+        view={view}
+        seed={Number.isInteger(seed) && seed > 0 ? seed : undefined}
+        session={params.get('session') ?? undefined}
+      />
+    );
+  }
   const asked = params.get('place');
   const place = view && placesOf(view.model).find((one) => one === asked);
   const run = params.get('run');
@@ -54,7 +71,16 @@ export function FiguresView() {
       view={view}
       place={place !== undefined && isWheelEnd(place) ? place : undefined}
       kept={told?.kind === 'figure' && told.body.figure === of ? told.body.inputs : undefined}
-      back={<AllFigures rig={view?.rig.id} />}
+      back={
+        <div className="flex flex-wrap items-center justify-between gap-x-6">
+          <AllFigures rig={view?.rig.id} />
+          {guess && (
+            <LinkButton look="quiet" href={to('figures', view?.rig.id, { of: guess, guess: 1 })}>
+              Guess first
+            </LinkButton>
+          )}
+        </div>
+      }
       use={(figure) => run !== null && of === 'adapter' && <OnTheCard run={run} figure={figure} />}
     />
   );

@@ -1,4 +1,6 @@
 /** @jest-environment ./src/testing/environment.cjs */
+import { answerTo, guessOf, workOut, type GuessId } from '@/core/calc';
+import { GUESS_WORDS } from '@/text/figures';
 import { DRIFTWOOD, setUp, skipTo, startRepack, test, type TestPage } from '@/testing';
 
 /** Says of every example that it is one's own figure. */
@@ -74,4 +76,62 @@ test('in metric, with a magnet switched off by a tap, and a brake named by its d
   await page.goto('/bench?jobs=shoe-renew:1L,shoe-renew:1R');
   await expect(page.getByText(/Shoes and hardware for 1L/)).toBeVisible();
   await expect(page.getByText(/254\.0 mm × 57\.2 mm, worked out/).first()).toBeVisible();
+});
+
+/** A seed whose made-up case comes to an answer. */
+const seedFor = (id: GuessId, answer: string) =>
+  Array.from({ length: 60 }, (_, i) => i + 1).find(
+    (seed) => answerTo(id, workOut(id, guessOf(id, seed, 'utility').values)) === answer,
+  );
+
+test('a figure is guessed first: nothing is told before the answer, then it is worked out and counted in Practice', async ({
+  page,
+}) => {
+  await setUp(page, DRIFTWOOD);
+  for (const [id, truth, answer] of [
+    ['leak', 'holds', 'holds'],
+    ['leak', 'leak', 'holds'],
+    ['balance', 'light', 'light'],
+  ] as const) {
+    const { answers } = GUESS_WORDS[id];
+    await page.goto(`/figures?of=${id}&guess=1&seed=${seedFor(id, truth)}`);
+    const guess = page.getByRole('region', { name: 'Your guess' });
+    await expect(guess).toBeVisible();
+    await expect(page.getByRole('region', { name: 'Working' })).toHaveCount(0);
+    await guess.getByRole('button', { name: answers[answer] ?? '' }).click();
+    const ended = page.getByRole('status', { name: 'How it ended' });
+    await expect(ended).toContainText(answer === truth ? 'You have it' : `You said “${answers[answer]}”`);
+    await expect(page.getByRole('region', { name: 'Working' }).first()).toBeVisible();
+    // Made-up numbers are nobody's figure.
+    await expect(page.getByRole('button', { name: 'Add it to the log' })).toHaveCount(0);
+  }
+  await page.getByRole('link', { name: 'All practice' }).click();
+  await expect(page.getByRole('link', { name: /Leak, or weather/ })).toContainText('1 of 2 right');
+  await page.getByRole('link', { name: /enough on the tongue/ }).click();
+  await expect(page.getByRole('region', { name: 'Your guess' })).toBeVisible();
+});
+
+test('a guess whose numbers were moved is held against what they come to now, or says that they leave it open', async ({
+  page,
+}) => {
+  await setUp(page, DRIFTWOOD);
+  await page.goto(`/figures?of=balance&guess=1&seed=${seedFor('balance', 'light')}`);
+  const guess = page.getByRole('region', { name: 'Your guess' });
+  await page.getByRole('textbox', { name: 'Load 1 behind the coupler' }).fill('10 in');
+  await guess.getByRole('button', { name: 'Too much' }).click();
+  await expect(page.getByRole('status', { name: 'How it ended' })).toContainText('You have it: too much.');
+  await page.getByRole('button', { name: 'Once more, other numbers' }).click();
+  await page.getByRole('textbox', { name: 'Load 1 behind the coupler' }).fill('');
+  await expect(guess).toContainText('leave it open');
+  await expect(guess.getByRole('button', { name: 'Too much' })).toBeDisabled();
+});
+
+test('a session of the first course that is a figure begins from its moment and is done with its answer', async ({
+  page,
+}) => {
+  await page.goto('/figures?of=leak&guess=1&session=cold-morning');
+  await expect(page.getByText(/Air it up and go/)).toBeVisible();
+  await page.getByRole('region', { name: 'Your guess' }).getByRole('button').first().click();
+  await page.getByRole('link', { name: 'All practice' }).click();
+  await expect(page.getByRole('region', { name: 'First course' })).toContainText('2 of 9');
 });

@@ -34,7 +34,6 @@ export interface Findable {
 const PAGES: readonly {
   readonly title: string;
   readonly place: PlaceName;
-  readonly drill?: string;
   readonly also?: string;
 }[] = [
   { title: 'Yard', place: 'yard', also: 'home start' },
@@ -58,13 +57,7 @@ const PAGES: readonly {
   {
     title: 'Practice',
     place: 'practice',
-    also: 'learn train nut sound listen microphone order grade star fault drag tongue',
-  },
-  {
-    title: 'Listen to a real wheel',
-    place: 'practice',
-    drill: 'wheel',
-    also: 'microphone hear bearing hub noise',
+    also: 'learn train nut sound listen order grade star fault drag tongue',
   },
   { title: 'Figures', place: 'figures', also: 'calculate torque balance tongue pressure drum jack' },
   { title: 'First inspection', place: 'survey', also: 'survey baseline used' },
@@ -140,11 +133,11 @@ export function findables(
     ...inTurn.flatMap(work),
     ...inTurn.flatMap(places),
     ...inTurn.flatMap((view) => parts(view, system)),
-    ...PAGES.map(({ title, place, drill, also }) => ({
+    ...PAGES.map(({ title, place, also }) => ({
       id: `page ${title}`,
       group: 'Pages' as const,
       title,
-      href: to(place, place === 'keep' || place === 'setup' ? undefined : rig, { drill }),
+      href: to(place, place === 'keep' || place === 'setup' ? undefined : rig),
       ...(also && { also }),
     })),
   ];

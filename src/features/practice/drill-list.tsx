@@ -1,13 +1,16 @@
 'use client';
 
 import Link from 'next/link';
+import { GUESSES } from '@/core/calc';
 import {
   confusionOf,
   COURSE,
   nextSession,
   PICTURED,
+  sessionsDone,
   talliesOf,
   weakSpots,
+  type PracticeId,
   type Progress,
 } from '@/core/practice';
 import { Failed, Loading, RigTabs, Ruled, useChosenRig, useRigs } from '@/features/rigs';
@@ -18,10 +21,15 @@ import { DRILL_WORDS, SESSION_WORDS } from '@/text/practice';
 import { LinkButton, Mark } from '@/ui';
 import { useProgress } from './use-progress';
 
-/** A drill, or a session of one, as an address asks for it. */
-type Asked = Readonly<{ drill: string; session?: string }>;
+/** Where something is practiced, by itself or as a session of the course: a figure that is guessed is at home under Figures. */
+function practiceAt(rig: string | undefined, id: PracticeId, session?: string): string {
+  const guess = GUESSES.find((one) => one === id);
+  return guess
+    ? to('figures', rig, { of: guess, guess: 1, session })
+    : to('practice', rig, { drill: id, session });
+}
 
-function Next({ progress, at }: { progress: Progress; at: (more: Asked) => string }) {
+function Next({ progress, rig }: { progress: Progress; rig: string | undefined }) {
   const next = nextSession(progress);
   if (!next)
     return (
@@ -35,12 +43,12 @@ function Next({ progress, at }: { progress: Progress; at: (more: Asked) => strin
   return (
     <section aria-label="First course" className="border-accent grid gap-3 border-l-4 py-1 pl-5">
       <p className="text-soft">
-        First course, {progress.course.length + 1} of {COURSE.length}. About three minutes.
+        First course, {sessionsDone(progress) + 1} of {COURSE.length}. About three minutes.
       </p>
       <h2 className="text-3xl">{words?.title}</h2>
       <p className="max-w-2xl text-lg">{words?.moment}</p>
       <div>
-        <LinkButton look="primary" size="lg" href={at({ drill: next.drill, session: next.id })}>
+        <LinkButton look="primary" size="lg" href={practiceAt(rig, next.drill, next.id)}>
           Begin
         </LinkButton>
       </div>
@@ -113,14 +121,13 @@ export function DrillList() {
   const view = useChosenRig(yard.status === 'ready' ? yard.rigs : []);
   if (yard.status === 'failed') return <Failed reason={yard.reason} />;
   if (yard.status === 'loading' || !progress) return <Loading />;
-  const at = (more: Asked) => to('practice', view?.rig.id, more);
   return (
     <div className="mx-auto w-full max-w-[72rem] px-4 py-4 md:px-8 md:py-6">
       {yard.rigs.length > 1 && (
         <RigTabs rigs={yard.rigs} chosen={view?.rig.id ?? ''} href={(id) => to('practice', id)} />
       )}
       <h1 className="mt-2 mb-5 text-4xl md:text-5xl">Can you judge it?</h1>
-      <Next progress={progress} at={at} />
+      <Next progress={progress} rig={view?.rig.id} />
       <div className="mt-10 grid gap-x-12 gap-y-8 lg:grid-cols-[3fr_2fr]">
         <section aria-label="Everything to practice">
           <Ruled>Everything to practice</Ruled>
@@ -129,7 +136,7 @@ export function DrillList() {
               <li key={drill} className="border-line border-b">
                 <Link
                   prefetch={false}
-                  href={at({ drill })}
+                  href={practiceAt(view?.rig.id, drill)}
                   className="hover:bg-accent-wash/60 grid min-h-16 grid-cols-[minmax(0,1fr)_auto] items-center gap-4 py-2"
                 >
                   <span>
@@ -150,14 +157,6 @@ export function DrillList() {
           </ul>
         </section>
         <div>
-          <section aria-label="On the real wheel">
-            <Ruled>On the real wheel</Ruled>
-            <p className="my-3">
-              Your phone listens to this wheel and to its mate, five seconds each, and says which sounds
-              rougher.
-            </p>
-            <LinkButton href={at({ drill: 'wheel' })}>Listen to a real wheel</LinkButton>
-          </section>
           <TakenFor progress={progress} />
           <p className="text-soft mt-8 text-[0.92rem]">
             All of this is made up by arithmetic from stated assumptions, and judged by the rules that judge

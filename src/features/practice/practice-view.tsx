@@ -23,11 +23,7 @@ const DRAWN: Record<DrillId, ComponentType<DrillProps>> = {
   grade: dynamic(() => import('./drills/grade')),
   star: dynamic(() => import('./drills/star')),
   fault: dynamic(() => import('./drills/fault')),
-  leak: dynamic(() => import('./drills/leak')),
-  tongue: dynamic(() => import('./drills/tongue')),
-  drag: dynamic(() => import('./drills/drag')),
 };
-const RealWheel = dynamic(() => import('./real-wheel'));
 
 /** Seeds that follow each other are of no kin. */
 const NEXT = 7919;
@@ -117,7 +113,6 @@ export function PracticeView() {
   const wanted = params.get('drill');
   const id = DRILLS.find((one) => one === wanted);
   const seed = Number(params.get('seed'));
-  if (wanted === 'wheel') return <RealWheel />;
   if (!id) return <DrillList />;
   return (
     <Drill

@@ -1,16 +1,5 @@
 /** @jest-environment ./src/testing/environment.cjs */
-import {
-  ANY_TRAILER,
-  brakeDrill,
-  cardsFor,
-  faultDrill,
-  leakDrill,
-  NO_PROGRESS,
-  orderDrill,
-  tongueDrill,
-  tongueRight,
-  tongueShare,
-} from '@/core/practice';
+import { ANY_TRAILER, brakeDrill, cardsFor, faultDrill, NO_PROGRESS, orderDrill } from '@/core/practice';
 import { HOUSE_DEFAULT } from '@/core/rules';
 import { brakeFaultWords } from '@/text/practice';
 import { causeWords, stepWords } from '@/text';
@@ -184,47 +173,6 @@ test('find the fault in the brakes: measured, named right and wrong', async ({ p
   }
 });
 
-test('the short ones: leak or weather, tongue and load, brake by clicks, each to both ends', async ({
-  page,
-}) => {
-  const { truth } = leakDrill(4);
-  const [right, wrong] = truth === 'leak' ? ['Leak', 'Weather'] : ['Weather', 'Leak'];
-  await open(page, 'drill=leak&seed=4');
-  await press(page, right);
-  await expect(ended(page)).toContainText(`${right}, yes`);
-  await open(page, 'drill=leak&seed=4');
-  await press(page, wrong);
-  await expect(ended(page)).toContainText('It was');
-
-  const tongue = tongueDrill('utility', 4);
-  await open(page, 'drill=tongue&seed=4');
-  await press(page, 'Tie it down here');
-  await expect(ended(page)).toContainText(/It will sway|Too much on the hitch/);
-  await open(page, 'drill=tongue&seed=4');
-  const slider = page.getByRole('slider', { name: 'Where the load stands, front to back' });
-  const { from, to } = tongue.floor;
-  const at = Array.from({ length: 61 }, (_, i) => from + ((to - from) * i) / 60).find((m) =>
-    tongueRight(tongue, tongueShare(tongue, m)),
-  );
-  await slider.fill(String(at));
-  await press(page, 'Tie it down here');
-  await expect(ended(page)).toContainText('It tows straight');
-
-  await open(page, 'drill=drag&seed=4');
-  await press(page, 'Leave it so');
-  await expect(ended(page)).toContainText('Too loose');
-  await open(page, 'drill=drag&seed=4');
-  for (let i = 0; i < 30; i++) {
-    await press(page, 'One click on');
-    await press(page, 'Spin it');
-    const words = await page.getByRole('status').first().textContent();
-    if (!words?.includes('Nothing touches')) break;
-  }
-  await press(page, 'One click on');
-  await press(page, 'Leave it so');
-  await expect(ended(page)).toContainText('A light drag');
-});
-
 test('the session on a lamp that fails is about lamps, whatever its seed', async ({ page }) => {
   await open(page, 'drill=fault&session=no-brake-light&seed=5');
   await expect(page.getByRole('heading', { level: 1 })).toHaveText('No brake light');
@@ -234,14 +182,14 @@ test('the session on a lamp that fails is about lamps, whatever its seed', async
 test('the first course: a session is done, the next begins from its own moment', async ({ page }) => {
   await page.goto('/practice');
   const course = page.getByRole('region', { name: 'First course' });
-  await expect(course).toContainText('1 of 10');
+  await expect(course).toContainText('1 of 9');
   await expect(course).toContainText('Before you tow it home');
   await course.getByRole('link', { name: 'Begin' }).click();
   await expect(page.getByRole('heading', { level: 1 })).toHaveText('Before you tow it home');
   await page.getByRole('button', { name: /^Pull nut 1/ }).press('Enter');
   await press(page, 'Drive 10 mi and recheck');
   await page.getByRole('link', { name: 'Enough for now' }).click();
-  await expect(course).toContainText('2 of 10');
+  await expect(course).toContainText('2 of 9');
   await expect(course).toContainText('Its tires');
 });
 

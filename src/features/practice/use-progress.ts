@@ -4,8 +4,8 @@ import {
   graded,
   NO_PROGRESS,
   progressSchema,
-  type DrillId,
   type GradeCard,
+  type PracticeId,
   type Progress,
 } from '@/core/practice';
 import type { GradeId } from '@/core/rules';
@@ -19,7 +19,7 @@ const PROGRESS: DraftDef<Progress> = { version: 1, schema: progressSchema };
 export function useProgress(): {
   readonly progress: Progress | undefined;
   readonly grade: (card: GradeCard, said: GradeId) => void;
-  readonly end: (drill: DrillId, right: boolean, session: string | undefined) => void;
+  readonly end: (drill: PracticeId, right: boolean, session: string | undefined) => void;
 } {
   const { store, snapshot } = useYard();
   const ready = snapshot.status === 'ready';
@@ -35,7 +35,7 @@ export function useProgress(): {
     [change, store],
   );
   const end = useCallback(
-    (drill: DrillId, right: boolean, session: string | undefined) =>
+    (drill: PracticeId, right: boolean, session: string | undefined) =>
       change((now) => drilled(now, drill, right, store.clock.now(), session)),
     [change, store],
   );

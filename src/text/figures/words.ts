@@ -1,4 +1,4 @@
-import type { InputId, ResultId } from '@/core/calc';
+import type { GuessId, InputId, ResultId } from '@/core/calc';
 import type { FigureId } from '@/core/figures';
 
 /** A label, and how it is measured. */
@@ -576,3 +576,17 @@ export interface AnyFigureWords extends Omit<FigureWords<FigureId>, 'inputs' | '
 export function figureWords(id: FigureId): AnyFigureWords {
   return FIGURE_WORDS[id];
 }
+
+/** A figure that is guessed first: what is asked, and the answers by what the figure says then. */
+export const GUESS_WORDS: Readonly<
+  Record<GuessId, { readonly asks: string; readonly answers: Readonly<Record<string, string>> }>
+> = {
+  leak: {
+    asks: 'A leak, or only the weather?',
+    answers: { leak: 'A leak', holds: 'The weather' },
+  },
+  balance: {
+    asks: 'How much does the tongue carry?',
+    answers: { light: 'Too little', inside: 'Enough', heavy: 'Too much' },
+  },
+};

@@ -1,4 +1,4 @@
-import type { DrillId, SessionId } from '@/core/practice';
+import type { PracticeId, SessionId } from '@/core/practice';
 
 interface DrillWords {
   /** What its owner asks themselves. */
@@ -8,7 +8,7 @@ interface DrillWords {
   readonly what: string;
 }
 
-export const DRILL_WORDS: Record<DrillId, DrillWords> = {
+export const DRILL_WORDS: Record<PracticeId, DrillWords> = {
   nut: {
     asks: 'How tight is the spindle nut?',
     title: 'Set the nut',
@@ -44,15 +44,10 @@ export const DRILL_WORDS: Record<DrillId, DrillWords> = {
     title: 'Leak or weather',
     what: 'Two readings of a cold tire, weeks apart. Which is it?',
   },
-  tongue: {
+  balance: {
     asks: 'Is there enough on the tongue?',
     title: 'Tongue and load',
-    what: 'Move one load until the trailer tows straight.',
-  },
-  drag: {
-    asks: 'How much drag is right?',
-    title: 'Brake by clicks',
-    what: 'Turn the star wheel click by click until the shoes just drag.',
+    what: 'A loaded trailer from above. Say how much the tongue carries, or move a load first.',
   },
 };
 
@@ -101,9 +96,5 @@ export const SESSION_WORDS: Readonly<Record<SessionId, SessionWords>> = {
   'hub-closed': {
     title: 'Closing the hub',
     moment: 'Fresh grease, new seal, nut run on by hand. Nobody is there to ask how tight.',
-  },
-  'brakes-set': {
-    title: 'Setting the brake',
-    moment: 'Wheel on, in the air, spoon through the slot. Its mate drags a little already.',
   },
 };

@@ -1,6 +1,4 @@
-import type { Band, Compared, HeardSign, SoundKind, Unheard } from '@/core/practice';
-import { formatNumber } from '@/core/quantity';
-import { list } from '../measure';
+import type { SoundKind } from '@/core/practice';
 
 interface SoundWords {
   readonly name: string;
@@ -57,54 +55,3 @@ export const SOUND_WORDS: Record<SoundKind, SoundWords> = {
     look: 'Crowded, tall and gone early.',
   },
 };
-
-const BAND_WORDS: Record<Band, string> = {
-  low: 'below 500 Hz',
-  mid: 'between 500 and 2,000 Hz',
-  high: 'above 2,000 Hz',
-};
-
-function signWords(sign: HeardSign): string {
-  switch (sign.sign) {
-    case 'louder':
-      return `louder ${BAND_WORDS[sign.band]} by ${formatNumber(sign.by, 0)} dB`;
-    case 'clicks':
-      return sign.rate < 2.2
-        ? `a click about ${formatNumber(sign.rate, 1)} times a second: once a turn, as fast as a hand spins it`
-        : `a rattle of ${formatNumber(sign.rate, 0)} hits a second`;
-    case 'short':
-      return `it stopped after ${formatNumber(sign.coasts, 1)} s, sooner than the other`;
-  }
-}
-
-/** What that may be. */
-export function signNote(signs: readonly HeardSign[]): string {
-  const has = (what: HeardSign['sign']) => signs.some(({ sign }) => sign === what);
-  if (has('clicks')) return 'May be a damaged roller or race, or something loose that comes round.';
-  if (has('short')) return 'May be a nut set too tight, a brake that drags, or a stiff seal.';
-  return 'May be dry or worn bearings, or a brake that rubs.';
-}
-
-/** What two recordings say of each other, named: `Rougher than its mate: …`. */
-export function heardWords({ rougher, signs }: Compared, here: string, mate: string): string {
-  if (rougher === 'alike') return `${here} and ${mate} sound alike.`;
-  const [worse, better] = rougher === 'first' ? [here, mate] : [mate, here];
-  return `${worse} sounds rougher than ${better}${signs.length > 0 ? `: ${list(signs.map(signWords))}` : ''}.`;
-}
-
-export const UNHEARD_WORDS: Record<Unheard, string> = {
-  silent: 'Nothing was heard. Is the microphone covered, or turned off for this browser?',
-  clipped: 'It was too loud for the microphone. Hold the phone a hand further away.',
-  wind: 'Wind drowned it. Shield the phone with your body and try again.',
-  short: 'It was cut short. Keep this page open for all five seconds.',
-};
-
-/** Why the microphone gave nothing. */
-export const MICROPHONE_WORDS = {
-  refused:
-    'This browser was told not to let Yardline hear. Allow the microphone for this page in its settings, or go by your own ear.',
-  none: 'No microphone was found here.',
-  processed:
-    'This browser will not switch off its noise filter, and that hides what a bearing says. It cannot be compared here.',
-  broken: 'The microphone stopped. Try it once more.',
-} as const;

@@ -6,6 +6,6 @@ export { brakeFaultWords, brakeReadWords, brakeTestWords } from './brake';
 export { DRILL_WORDS, SESSION_WORDS } from './drills';
 export { brokenWords } from './safe-order';
 export { tipOf } from './tips';
-export { heardWords, MICROPHONE_WORDS, signNote, SOUND_WORDS, UNHEARD_WORDS } from './heard';
+export { SOUND_WORDS } from './heard';
 export { feelWords, nutVerdict, rockWords, SCHOOL_NAMES, spinWords, thousandths, warmer } from './nut';
 export { DRIVER_WORDS, recheckSaid, THREAD_STATE } from './star';

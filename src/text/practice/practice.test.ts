@@ -1,13 +1,10 @@
 import { runs } from '@/core/testing/runs';
 import {
   brakeDrill,
-  compareHeard,
   COURSE,
-  DRILLS,
-  hear,
+  PRACTICED,
   hubOutcome,
   makeHub,
-  makeSound,
   nutOf,
   orderDrill,
   PICTURED,
@@ -15,7 +12,6 @@ import {
   playOrder,
   SOUND_KINDS,
   ANY_TRAILER,
-  type HeardSign,
 } from '@/core/practice';
 import { toSI } from '@/core/quantity';
 import { gradesOf, HOUSE_DEFAULT, NUT_SCHOOLS } from '@/core/rules';
@@ -26,18 +22,14 @@ import {
   brokenWords,
   DRILL_WORDS,
   feelWords,
-  heardWords,
-  MICROPHONE_WORDS,
   nutVerdict,
   rockWords,
   SCHOOL_NAMES,
   SESSION_WORDS,
-  signNote,
   SOUND_WORDS,
   spinWords,
   thousandths,
   tipOf,
-  UNHEARD_WORDS,
   warmer,
 } from '.';
 
@@ -47,7 +39,7 @@ const isSentence = (text: string) => {
   expect(text).not.toMatch(/undefined|NaN|\b[a-z]+-[a-z]+-[a-z]+-[a-z]+\b/);
 };
 
-test.each(DRILLS)('%s asks, is named and says what is done', (id) => {
+test.each(PRACTICED)('%s asks, is named and says what is done', (id) => {
   const { asks, title, what } = DRILL_WORDS[id];
   expect(asks).toMatch(/^[A-Z].*\?$/);
   expect(title).not.toMatch(/[.?]$/);
@@ -96,36 +88,6 @@ test.each(SOUND_KINDS)('%s: what to listen for, and the same in the trace', (kin
   expect(name).toMatch(/^(a|dry) /);
   isSentence(listen);
   isSentence(look);
-});
-
-test('what was heard is told by its figures, with what it may be, and never as a verdict', () => {
-  const of = (kind: 'outer' | 'good' | 'tight' | 'dry', seed: number) =>
-    hear(makeSound(kind, seed, { noise: 20 }).samples);
-  const rough = compareHeard(of('outer', 5), of('good', 6));
-  expect(heardWords(rough, '1L', '1R')).toMatch(
-    /^1L sounds rougher than 1R: louder above 2,000 Hz by \d+ dB/,
-  );
-  expect(heardWords(compareHeard(of('good', 5), of('outer', 6)), '1L', '1R')).toMatch(
-    /^1R sounds rougher than 1L/,
-  );
-  expect(heardWords(compareHeard(of('good', 5), of('good', 6)), '1L', '1R')).toBe('1L and 1R sound alike.');
-  expect(heardWords(compareHeard(of('tight', 5), of('good', 6)), '1L', '1R')).toMatch(
-    /it stopped after \d\.\d s/,
-  );
-  const notes: readonly (readonly HeardSign[])[] = [
-    rough.signs,
-    [{ sign: 'short', coasts: 2 }],
-    [{ sign: 'louder', band: 'high', by: 9 }],
-  ];
-  for (const signs of notes) expect(signNote(signs)).toMatch(/^May be /);
-  expect(
-    heardWords({ rougher: 'first', signs: [{ sign: 'clicks', rate: 1.2 }], over: rough.over }, 'a', 'b'),
-  ).toContain('a click about 1.2 times a second: once a turn');
-});
-
-test('whatever is wrong with a recording is said with what to do', () => {
-  for (const words of [...Object.values(UNHEARD_WORDS), ...Object.values(MICROPHONE_WORDS)])
-    isSentence(words);
 });
 
 test('a nut is felt in words from loose to hard, and each way it can end is told', () => {

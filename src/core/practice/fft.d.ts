@@ -1,8 +1,0 @@
-/** What is used of fft.js, which carries no types of its own. */
-declare module 'fft.js' {
-  export default class FFT {
-    constructor(size: number);
-    createComplexArray(): number[];
-    realTransform(out: number[], data: readonly number[]): void;
-  }
-}
