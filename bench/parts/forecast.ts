@@ -1,5 +1,6 @@
 import { seeded } from '../../src/core/base';
-import { calibrate, historyOf, sampleFutures, UNTOLD } from '../../src/core/forecast';
+import { historyOf, sampleFutures, UNTOLD } from '../../src/core/forecast';
+import { calibrate } from '../../src/core/testing/calibrate';
 import { foldEntries, HOUSE } from '../../src/core/log';
 import { longLog } from '../log';
 import { median, type Part } from '../table';

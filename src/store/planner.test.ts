@@ -1,5 +1,6 @@
 import { seeded } from '@/core/base';
-import { construct, evaluate, lowerBound, madeUpProblem } from '@/core/plan';
+import { construct, evaluate, lowerBound } from '@/core/plan';
+import { madeUpProblem } from '@/core/testing/made-up-plan';
 import type { PlannerAnswer, PlannerAsk } from '@/workers/planner';
 import { Planner, type Planned } from './planner';
 

@@ -6,7 +6,6 @@ import { foldEntries, makeEntry, makeVoid } from '../log';
 import { toSI } from '../quantity';
 import { sampleModel } from '../testing/arbitraries';
 import {
-  calibrate,
   crossings,
   dutyBand,
   historyOf,
@@ -17,6 +16,7 @@ import {
   type PlannedTrip,
   type TowWeek,
 } from '.';
+import { calibrate } from '../testing/calibrate';
 
 const NOW = '2026-05-16T12:00:00.000Z';
 const mi = (value: number) => toSI(value, 'mi');

@@ -9,10 +9,10 @@ export {
   crossings,
   dutyBand,
   fallsOn,
+  quantile,
   sampleFutures,
   type Band,
   type FallsOn,
   type Futures,
   type PlannedTrip,
 } from './futures';
-export { calibrate, type Calibration } from './calibrate';

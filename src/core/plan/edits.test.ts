@@ -1,4 +1,5 @@
 import { seeded } from '../base';
+import { madeUpProblem } from '../testing/made-up-plan';
 import {
   apart,
   closeDay,
@@ -13,7 +14,6 @@ import {
   construct,
   evaluate,
   isUnedited,
-  madeUpProblem,
   MUST,
   NO_EDITS,
   pinProblems,

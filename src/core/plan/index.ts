@@ -15,6 +15,7 @@ export {
   type SetUp,
   type Visits,
 } from './problem';
+export { legsOf, outlooksOf, type Wear } from './legs';
 export { aloneMinutes, evaluate, type Evaluation } from './evaluate';
 export { construct, improve, rebuild, type Found } from './search';
 export { lowerBound, type Bound } from './bound';
@@ -44,5 +45,3 @@ export { cardOf, type PlanRig, type PlanWork, type Unplanned } from './work';
 export { dayAfter, daysApart, yardProblem, type WorkToPlan, type YardAsked, type YardProblem } from './yard';
 export { changesSince, keptEdits, keptVisits, type PlanChange } from './kept';
 export { planningOf } from './planning';
-export { madeUpProblem } from './made-up';
-export { playSeason, POLICIES, type Policy, type Season, type SeasonAbout } from './seasons';

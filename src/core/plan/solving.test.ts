@@ -1,5 +1,6 @@
 import fc from 'fast-check';
 import { seeded } from '../base';
+import { madeUpProblem } from '../testing/made-up-plan';
 import {
   aloneMinutes,
   construct,
@@ -8,7 +9,6 @@ import {
   improve,
   legOf,
   lowerBound,
-  madeUpProblem,
   MUST,
   programOf,
   rebuild,

@@ -1,5 +1,6 @@
 import { seeded } from '@/core/base';
-import { construct, evaluate, lowerBound, madeUpProblem, type PlanProblem, type Visits } from '@/core/plan';
+import { construct, evaluate, lowerBound, type PlanProblem, type Visits } from '@/core/plan';
+import { madeUpProblem } from '@/core/testing/made-up-plan';
 import { answer } from './answer';
 import type { PlannerAnswer } from './messages';
 

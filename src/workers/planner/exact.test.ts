@@ -1,6 +1,7 @@
 import loadHighs, { type Highs } from 'highs';
 import { seeded } from '@/core/base';
-import { construct, evaluate, improve, madeUpProblem, type PlanProblem } from '@/core/plan';
+import { construct, evaluate, improve, type PlanProblem } from '@/core/plan';
+import { madeUpProblem } from '@/core/testing/made-up-plan';
 import { solveExactly } from './exact';
 
 let highs: Highs;

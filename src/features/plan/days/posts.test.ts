@@ -1,6 +1,7 @@
 import fc from 'fast-check';
 import { seeded } from '@/core/base';
-import { construct, evaluate, madeUpProblem, NO_EDITS, type PlanEdits } from '@/core/plan';
+import { construct, evaluate, NO_EDITS, type PlanEdits } from '@/core/plan';
+import { madeUpProblem } from '@/core/testing/made-up-plan';
 import { postsOf, rowsOf } from './posts';
 import type { PlanReady } from './use-plan';
 

@@ -1,9 +1,8 @@
 import type { Random } from '../base';
 import { UNTOLD, sampleFutures, type TowWeek } from '../forecast';
 import { toSI } from '../quantity';
+import { legsOf, outlooksOf, type PlanNode, type PlanProblem, type Wear } from '../plan';
 import { PLAN_WEIGHTS, type Matter } from '../rules';
-import { legsOf, outlooksOf, type Wear } from './legs';
-import type { PlanNode, PlanProblem } from './problem';
 
 /** A job of a rig that is made up, as its maker would print it; distances in m, times in d and min. */
 export interface MadeUpJob {

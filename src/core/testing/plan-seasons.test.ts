@@ -1,4 +1,4 @@
-import { playSeason, POLICIES } from '.';
+import { playSeason, POLICIES } from './plan-seasons';
 
 const about = { weeks: 10, futures: 20, patience: () => () => true };
 

@@ -1,11 +1,9 @@
 import { seeded, type Random } from '../base';
 import { sampleFutures, UNTOLD, type TowWeek } from '../forecast';
+import { construct, legsOf, outlooksOf, type PlanProblem } from '../plan';
 import { toSI } from '../quantity';
 import { PLAN_WEIGHTS } from '../rules';
-import { legsOf, outlooksOf } from './legs';
-import { madeUpRig, madeUpWeeks, wearsOf, type MadeUpJob, type MadeUpRig } from './made-up';
-import type { PlanProblem } from './problem';
-import { construct } from './search';
+import { madeUpRig, madeUpWeeks, wearsOf, type MadeUpJob, type MadeUpRig } from './made-up-plan';
 
 /** Ways of looking after a trailer that are played against each other. */
 export const POLICIES = ['plan', 'apart', 'block', 'overdue'] as const;

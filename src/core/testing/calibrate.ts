@@ -1,8 +1,6 @@
 import { normal, type Random } from '../base';
+import { crossings, quantile, sampleFutures, towWeeks, UNTOLD, type TowWeek } from '../forecast';
 import { toSI } from '../quantity';
-import { crossings, quantile, sampleFutures } from './futures';
-import { UNTOLD } from './habits';
-import { towWeeks, type TowWeek } from './history';
 
 const WEEK = 7 * 86_400_000;
 const HORIZON = 104;
