@@ -1,7 +1,6 @@
 /** The house from the ground up: a file imports only from folders that stand before its own in these lists. */
 const CORE = [
   'base',
-  'quantity',
   'rig',
   'figures',
   'rules',

@@ -1,5 +1,5 @@
 import { makeEntry, makeVoid, workOf, type Entry, type EntryOf, type Kind } from '../src/core/log';
-import { toSI } from '../src/core/quantity';
+import { toSI } from '../src/core/base';
 import {
   axleOf,
   diffModels,

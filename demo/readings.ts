@@ -1,7 +1,7 @@
 import { ONE_TEMPERATURE, pressureAt } from '../src/core/figures';
 import { compileWalk, itemsOf, walkBody, type Answers } from '../src/core/walk';
 import type { Entry } from '../src/core/log';
-import { toSI } from '../src/core/quantity';
+import { toSI } from '../src/core/base';
 import { figureEntry } from '../src/core/record';
 import type { TirePlace, WheelEnd } from '../src/core/rig';
 import { at, psi, type Diary } from './diary';

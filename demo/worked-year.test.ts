@@ -1,7 +1,7 @@
 import { dutiesOf, towVerdict, type Duty } from '../src/core/duty';
 import { foldEntries, HOUSE } from '../src/core/log';
 import { HOUSE_DEFAULT, seasonOf } from '../src/core/rules';
-import { fromSI } from '../src/core/quantity';
+import { fromSI } from '../src/core/base';
 import { towHeadline } from '../src/text';
 import { demoEntries, DEMO_RIGS } from './scenario';
 

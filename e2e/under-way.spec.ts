@@ -1,5 +1,5 @@
 import { expect, test, type Page } from '@playwright/test';
-import { toSI } from '../src/core/quantity';
+import { toSI } from '../src/core/base';
 import { against } from './axe';
 import type { Seeded } from './by-script';
 import { typeRig } from './type-rig';

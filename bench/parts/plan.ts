@@ -1,7 +1,6 @@
 import loadHighs from 'highs';
-import { seeded } from '../../src/core/base';
+import { seeded, fromSI } from '../../src/core/base';
 import { construct, evaluate, improve } from '../../src/core/plan';
-import { fromSI } from '../../src/core/quantity';
 import { madeUpProblem } from '../../src/core/testing/made-up-plan';
 import { playSeason, POLICIES, type Policy, type Season } from '../../src/core/testing/plan-seasons';
 import { solveExactly } from '../../src/workers/planner/exact';

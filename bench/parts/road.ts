@@ -1,6 +1,5 @@
-import { seeded } from '../../src/core/base';
+import { seeded, toSI } from '../../src/core/base';
 import { ONE_TEMPERATURE, pressureAt } from '../../src/core/figures';
-import { toSI } from '../../src/core/quantity';
 import { wheelEnds, type WheelEnd } from '../../src/core/rig';
 import { NO_WATCH, watchOn, type Watch, type WatchContext } from '../../src/core/trip';
 import { sampleModel } from '../../src/core/testing/arbitraries';

@@ -1,4 +1,4 @@
-import { toSI } from '@/core/quantity';
+import { toSI } from '@/core/base';
 import { sampleModel } from '@/core/testing/arbitraries';
 import { Deck, devicePosition, instrumentNow, type Instrument, type Told } from '.';
 import { liveAt } from './live';

@@ -1,4 +1,4 @@
-import type { Instant } from '@/core/base';
+import type { Instant, UnitSystem } from '@/core/base';
 import {
   fingerprintOf,
   holdsOf,
@@ -18,7 +18,6 @@ import {
 import { foldEntries, HOUSE, photosIn, SUPPLIES_KEPT, type SupplyKept } from '@/core/log';
 import { stockLeft, type Stock } from '@/core/supplies';
 import { historyOfReadings } from '@/core/trend';
-import type { UnitSystem } from '@/core/quantity';
 import type { TableOut } from '@/text';
 import type { Desk } from './desk';
 import { forecast, type ForecastAsk } from './forecast';

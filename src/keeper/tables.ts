@@ -1,4 +1,4 @@
-import type { Instant } from '@/core/base';
+import type { Instant, UnitSystem } from '@/core/base';
 import {
   csvOf,
   guessMapping,
@@ -11,7 +11,6 @@ import {
   type TableProblem,
 } from '@/core/exchange';
 import { HOUSE, makeEntry, recordedNow } from '@/core/log';
-import type { UnitSystem } from '@/core/quantity';
 import { rulesFor } from '@/core/rules';
 import { entryWords, tableNames, tableOut, type TableOut } from '@/text';
 import type { Keeper } from './keeper';

@@ -1,4 +1,4 @@
-import { toSI } from '@/core/quantity';
+import { toSI } from '@/core/base';
 import type { EntryOf, Kind } from '@/core/log';
 import type { Axle, BrakeKind, HubKind, RigKind, RigModel, StudCount } from '@/core/rig';
 

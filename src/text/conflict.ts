@@ -1,5 +1,5 @@
 import type { Conflict } from '@/core/judge';
-import { formatNumber, type UnitSystem } from '@/core/quantity';
+import { formatNumber, type UnitSystem } from '@/core/base';
 import { partLength } from './facts';
 import { placeName } from './gear';
 import { capital, measure } from './measure';

@@ -1,4 +1,4 @@
-import { addDays, type Instant } from '@/core/base';
+import { addDays, type Instant, formatUpTo, type UnitSystem } from '@/core/base';
 import {
   jobsIn,
   stopLimit,
@@ -8,7 +8,6 @@ import {
   type TowReason,
   type TowVerdict,
 } from '@/core/duty';
-import { formatUpTo, type UnitSystem } from '@/core/quantity';
 import { isGear, type Place } from '@/core/rig';
 import type { RoutinePlace, SeasonTime, PlaceMark } from '@/core/rules';
 import { conflictTitle, conflictWords } from './conflict';

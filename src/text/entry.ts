@@ -1,6 +1,5 @@
-import { assertNever } from '@/core/base';
+import { assertNever, formatMoney, type UnitSystem } from '@/core/base';
 import type { Entry, EntryOf, MilesBy, WorkBody } from '@/core/log';
-import { formatMoney, type UnitSystem } from '@/core/quantity';
 import type { RoutinePlace } from '@/core/rules';
 import {
   factAt,

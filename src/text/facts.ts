@@ -1,4 +1,4 @@
-import { formatInches, formatUpTo, fromSI, unitFor, type UnitSystem } from '@/core/quantity';
+import { formatInches, formatUpTo, fromSI, unitFor, type UnitSystem } from '@/core/base';
 import { factDef, type FactGroup, type FactId, type FactValue, type Source } from '@/core/rig';
 import { measure, spanWords, typed } from './measure';
 import { BASIS_WORDS, BRAKE_WORDS, CAP_WORDS, HUB_WORDS, LOCK_WORDS, WATER_WORDS } from './rig';

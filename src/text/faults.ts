@@ -1,6 +1,6 @@
 import type { BrakeCircuit, Cause, FaultKind, Shows, Sight, TestAt, TestKind, Wiring } from '@/core/faults';
 import { circuitSaid, faultsWords } from './fault-names';
-import { formatNumber } from '@/core/quantity';
+import { formatNumber } from '@/core/base';
 
 /** What is switched on in the tow vehicle. */
 export const SWITCH_WORDS: Record<Shows, string> = {

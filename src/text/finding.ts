@@ -1,7 +1,7 @@
 import type { Evidence, FindingState, Found } from '@/core/log';
 import type { Conflict } from '@/core/judge';
 import { isJudged, type TorqueId } from '@/core/rules';
-import type { UnitSystem } from '@/core/quantity';
+import type { UnitSystem } from '@/core/base';
 import { isWheelEnd } from '@/core/rig';
 import type { BranchId } from '@/core/routine';
 import type { Trend } from '@/core/trend';

@@ -1,5 +1,5 @@
 import { UNTOLD, type Band, type FallsOn } from '@/core/forecast';
-import type { UnitSystem } from '@/core/quantity';
+import type { UnitSystem } from '@/core/base';
 import { day } from './dates';
 import { measure } from './measure';
 

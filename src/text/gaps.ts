@@ -1,5 +1,5 @@
 import type { Gap } from '@/core/log';
-import type { UnitSystem } from '@/core/quantity';
+import type { UnitSystem } from '@/core/base';
 import { day } from './dates';
 import { measure } from './measure';
 

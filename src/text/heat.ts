@@ -1,4 +1,4 @@
-import { fromSI, unitFor, type UnitSystem } from '@/core/quantity';
+import { fromSI, unitFor, type UnitSystem } from '@/core/base';
 
 /** Hubs nearer to each other than this run level (K). */
 const LEVEL = 1;

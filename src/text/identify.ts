@@ -1,5 +1,5 @@
 import { tireDate, type DotProblem } from '@/core/figures';
-import { formatNumber } from '@/core/quantity';
+import { formatNumber } from '@/core/base';
 
 /** Why a DOT code names no date. */
 export function dotWords(problem: DotProblem): string {

@@ -1,4 +1,4 @@
-import { formatNumber, fromSI, toSI, type Unit, type UnitSystem } from '@/core/quantity';
+import { formatNumber, fromSI, toSI, type Unit, type UnitSystem } from '@/core/base';
 
 /** How the US units of a sentence are told in metric: the unit, and to what step its figures are rounded. */
 const METRIC: Readonly<Record<string, { readonly from: Unit; readonly to: Unit; readonly step: number }>> = {

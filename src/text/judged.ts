@@ -1,6 +1,6 @@
 import type { ReadingJudgement } from '@/core/judge';
 import type { Basis, JudgedReading } from '@/core/rules';
-import type { UnitSystem } from '@/core/quantity';
+import type { UnitSystem } from '@/core/base';
 import { partLength } from './facts';
 import { measure } from './measure';
 import { BASIS_WORDS } from './rig';

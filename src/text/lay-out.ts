@@ -1,6 +1,6 @@
 import { LIFT_MARGIN } from '@/core/figures';
 import type { RigState } from '@/core/log';
-import type { UnitSystem } from '@/core/quantity';
+import type { UnitSystem } from '@/core/base';
 import { axleOf, isWheelEnd, sideOf, type RigModel } from '@/core/rig';
 import {
   needsOf,

@@ -1,6 +1,5 @@
-import type { Instant } from '@/core/base';
+import { type Instant, toSI, type UnitSystem } from '@/core/base';
 import type { Joined, RoadLimits } from '@/core/log';
-import { toSI, type UnitSystem } from '@/core/quantity';
 import { day } from './dates';
 import { findingWords } from './finding';
 import { placeName } from './gear';

@@ -2,7 +2,7 @@ import { foundOnWalk } from '@/core/record';
 import { faultsOf, TESTS, type TestKind } from '@/core/faults';
 import { leadsFor, type LeadCode } from '@/core/judge';
 import { emptyRig, makeEntry, WALKS, type EntryOf, type Kind } from '@/core/log';
-import { toSI } from '@/core/quantity';
+import { toSI } from '@/core/base';
 import { CRITERIA, HOUSE_DEFAULT, SUBJECTS } from '@/core/rules';
 import { sampleModel } from '@/core/testing/arbitraries';
 import {

@@ -1,7 +1,7 @@
 import type { ConflictCode } from '@/core/judge';
 import type { EntryOf, GoDecision, ReadingTool } from '@/core/log';
 import type { Lamp, Shows } from '@/core/faults';
-import { formatMoney, type UnitSystem } from '@/core/quantity';
+import { formatMoney, type UnitSystem } from '@/core/base';
 import { conflictWords } from './conflict';
 import type { EntryWords } from './entry-words';
 import { gradeWords, SUBJECT_WORDS } from './grades';

@@ -6,7 +6,7 @@ import {
   unitFor,
   type Dimension,
   type UnitSystem,
-} from '@/core/quantity';
+} from '@/core/base';
 
 /** A quantity in SI as text with its unit: `180 mi`. */
 export function measure(si: number, dimension: Dimension, system: UnitSystem, decimals?: number): string {

@@ -1,8 +1,7 @@
 import { differenceInCalendarDays } from 'date-fns';
-import type { Instant } from '@/core/base';
+import type { Instant, UnitSystem } from '@/core/base';
 import type { Duty, Outlook, OutlookTrip, TowVerdict } from '@/core/duty';
 import type { Fitness } from '@/core/rules';
-import type { UnitSystem } from '@/core/quantity';
 import { localOf } from './civil';
 import { day, weekday } from './dates';
 import { capital, list, measure } from './measure';

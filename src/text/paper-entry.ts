@@ -1,5 +1,5 @@
 import type { OrderBody, PaperId } from '@/core/log';
-import { formatMoney } from '@/core/quantity';
+import { formatMoney } from '@/core/base';
 import { dayInFull } from './dates';
 import type { EntryWords } from './entry-words';
 import { count } from './measure';

@@ -1,5 +1,5 @@
 import type { YardState } from '@/core/log';
-import type { UnitSystem } from '@/core/quantity';
+import type { UnitSystem } from '@/core/base';
 import { PART_WORDS, partName } from './parts';
 
 /** Names the parts of a rig for the log: `tire ST225/75R15 D, DOT 1121`. */

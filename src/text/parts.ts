@@ -1,5 +1,5 @@
 import type { PartState } from '@/core/log';
-import type { UnitSystem } from '@/core/quantity';
+import type { UnitSystem } from '@/core/base';
 import type { PartKind, Shelf, ShelfGrade } from '@/core/rig';
 import { capital, list, measure, small } from './measure';
 import { placeName } from './gear';

@@ -1,7 +1,6 @@
-import type { Instant } from '@/core/base';
+import { type Instant, unitFor, type ParseProblem, type UnitSystem } from '@/core/base';
 import type { ArchiveProblem, MergeProblem } from '@/core/exchange';
 import type { TripProblem } from '@/core/judge';
-import { unitFor, type ParseProblem, type UnitSystem } from '@/core/quantity';
 import type { AmendProblem, CompileProblem, TapProblem } from '@/core/routine';
 import { day } from './dates';
 import { FACT_WORDS } from './facts';

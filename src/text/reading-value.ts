@@ -1,5 +1,5 @@
 import { readingDef, type ReadingId, type ReadingProblem } from '@/core/rules';
-import { formatUpTo, fromSI, type UnitSystem } from '@/core/quantity';
+import { formatUpTo, fromSI, type UnitSystem } from '@/core/base';
 import { partLength } from './facts';
 import { count, measure, typed } from './measure';
 import { parseWords } from './problems';

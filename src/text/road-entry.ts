@@ -1,5 +1,5 @@
 import type { KitBody, TroubleBody } from '@/core/log';
-import { formatMoney, type UnitSystem } from '@/core/quantity';
+import { formatMoney, type UnitSystem } from '@/core/base';
 import type { EntryWords } from './entry-words';
 import { placeName } from './gear';
 import { KIT_WORDS } from './kit-words';

@@ -6,7 +6,7 @@ import {
   type FindingLimit,
   type FindingState,
 } from '@/core/log';
-import { toSI, type UnitSystem } from '@/core/quantity';
+import { toSI, type UnitSystem } from '@/core/base';
 import type { LeftId, RoadVerdict, Roll, TroubleId } from '@/core/trouble';
 import { day } from './dates';
 import { measure, small } from './measure';

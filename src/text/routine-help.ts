@@ -1,4 +1,4 @@
-import type { UnitSystem } from '@/core/quantity';
+import type { UnitSystem } from '@/core/base';
 import type { RigModel } from '@/core/rig';
 import { LINING_MINIMUM, TREAD_WATCHED, type HouseRules, type RoutineId } from '@/core/rules';
 import { partLength } from './facts';

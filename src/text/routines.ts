@@ -1,5 +1,5 @@
 import type { Duty, DutyRoutine } from '@/core/duty';
-import { formatNumber, fromSI, type UnitSystem } from '@/core/quantity';
+import { formatNumber, fromSI, type UnitSystem } from '@/core/base';
 import { isGear } from '@/core/rig';
 import { COUPLE_OF_THOUSAND, type RepairId, type RoutinePlace, type WorkId } from '@/core/rules';
 import { placeName } from './gear';

@@ -1,4 +1,4 @@
-import type { UnitSystem } from '@/core/quantity';
+import type { UnitSystem } from '@/core/base';
 import { RULES, type RuleId } from '@/core/rules';
 import { inUnits } from './in-units';
 import { capital, count, list } from './measure';

@@ -1,5 +1,5 @@
 import { judgeGrade, judgeReading, pressureTarget, remedyOf } from '@/core/judge';
-import { fromSI, toSI } from '@/core/quantity';
+import { fromSI, toSI } from '@/core/base';
 import { compile, PLANS, type Card, type Job } from '@/core/routine';
 import { dutiesOf } from '@/core/duty';
 import type { FindingState } from '@/core/log';

@@ -1,7 +1,6 @@
-import type { Instant } from '@/core/base';
+import { type Instant, toSI, type UnitSystem } from '@/core/base';
 import type { SeasonList } from '@/core/duty';
 import type { EventBody } from '@/core/log';
-import { toSI, type UnitSystem } from '@/core/quantity';
 import type { Half, SeasonDates, SeasonTime } from '@/core/rules';
 import { day } from './dates';
 import { list, measure, words } from './measure';

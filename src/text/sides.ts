@@ -1,5 +1,4 @@
-import type { Instant } from '@/core/base';
-import type { UnitSystem } from '@/core/quantity';
+import type { Instant, UnitSystem } from '@/core/base';
 import type { RigModel, WheelEnd } from '@/core/rig';
 import type { SideAsItIs } from '@/core/routine';
 import { day } from './dates';

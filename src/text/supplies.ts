@@ -1,5 +1,5 @@
 import type { SupplyBody, SupplyKept } from '@/core/log';
-import { formatMoney, formatNumber, type UnitSystem } from '@/core/quantity';
+import { formatMoney, formatNumber, type UnitSystem } from '@/core/base';
 import type { EntryWords } from './entry-words';
 import { small } from './measure';
 import { THICKENER_WORDS } from './rig';

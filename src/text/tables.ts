@@ -1,6 +1,6 @@
 import type { TableField, TableIn, TableProblem, RowProblem, Table } from '@/core/exchange';
 import { entriesOf, type Entry, type Fold } from '@/core/log';
-import { formatUpTo, fromSI, unitFor, type UnitSystem } from '@/core/quantity';
+import { formatUpTo, fromSI, unitFor, type UnitSystem } from '@/core/base';
 import { READING_IDS, WORKS, type ReadingId, type WorkId } from '@/core/rules';
 import { historyOfReadings } from '@/core/trend';
 import { dateField } from './dates';

@@ -1,5 +1,5 @@
 import { pressureTarget } from '@/core/judge';
-import type { UnitSystem } from '@/core/quantity';
+import type { UnitSystem } from '@/core/base';
 import type { RigModel } from '@/core/rig';
 import type { HouseRules, School } from '@/core/rules';
 import { measure } from './measure';

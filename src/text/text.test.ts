@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { dutiesOf, towVerdict, type OpenWork } from '@/core/duty';
 import { foldEntries, makeEntry, type PartState } from '@/core/log';
-import { toSI, type UnitSystem } from '@/core/quantity';
+import { toSI, type UnitSystem } from '@/core/base';
 import { compile } from '@/core/routine';
 import {
   CRITERIA,

@@ -1,5 +1,5 @@
 import { makeEntry, type Entry, type EntryOf, type Kind } from '@/core/log';
-import { toSI } from '@/core/quantity';
+import { toSI } from '@/core/base';
 import { sampleModel } from '@/core/testing/arbitraries';
 import {
   archiveWords,

@@ -1,5 +1,5 @@
 import { checkTorque } from '@/core/figures';
-import type { UnitSystem } from '@/core/quantity';
+import type { UnitSystem } from '@/core/base';
 import { partLength } from './facts';
 import { measure } from './measure';
 

@@ -1,6 +1,5 @@
-import { daysBetween, type Instant } from '@/core/base';
+import { daysBetween, type Instant, formatNumber, fromSI, type UnitSystem } from '@/core/base';
 import { ONE_TEMPERATURE } from '@/core/figures';
-import { formatNumber, fromSI, type UnitSystem } from '@/core/quantity';
 import type { HeatTrend, LeakTrend, Trend, WearPattern, WearTrend } from '@/core/trend';
 import { day } from './dates';
 import { partLength } from './facts';

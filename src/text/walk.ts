@@ -1,7 +1,7 @@
 import type { TowReason } from '@/core/duty';
 import { ONE_TEMPERATURE } from '@/core/figures';
 import type { Contradiction, TakenProblem } from '@/core/judge';
-import type { UnitSystem } from '@/core/quantity';
+import type { UnitSystem } from '@/core/base';
 import type { WalkId } from '@/core/log';
 import { isWheelEnd, type Place, type RigModel } from '@/core/rig';
 import type { GoReason, Judged, ZoneId, System, Unjudged, WalkItem } from '@/core/walk';

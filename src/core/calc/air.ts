@@ -1,5 +1,5 @@
 import { inflationTime, leakBetween, ONE_TEMPERATURE, PERMEATION, pressureAt } from '../figures';
-import { toSI } from '../quantity';
+import { toSI } from '../base';
 import type { RigModel } from '../rig';
 import { defineCalc, plain, quantity } from './define';
 

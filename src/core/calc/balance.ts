@@ -12,7 +12,7 @@ import {
   weighed,
   type Load,
 } from '../figures';
-import { toSI } from '../quantity';
+import { toSI } from '../base';
 import type { RigModel } from '../rig';
 import { choice, defineCalc, quantity, plain, type Given } from './define';
 

@@ -11,7 +11,7 @@ import {
   wireRun,
   gaugeFor,
 } from '../figures';
-import { toSI } from '../quantity';
+import { toSI } from '../base';
 import type { RigModel } from '../rig';
 import { choice, defineCalc, plain, quantity } from './define';
 

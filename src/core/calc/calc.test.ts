@@ -1,6 +1,6 @@
 import * as fc from 'fast-check';
 import { FIGURE_IDS, type FigureId } from '../figures';
-import { fromSI, toSI } from '../quantity';
+import { fromSI, toSI } from '../base';
 import { sampleModel } from '../testing/arbitraries';
 import { calcOf, filledFrom, workOut, type CalcInput, type Values } from '.';
 

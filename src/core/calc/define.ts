@@ -1,5 +1,5 @@
 import type { BalanceProblem, TicketProblem } from '../figures';
-import type { Dimension } from '../quantity';
+import type { Dimension } from '../base';
 import type { RigModel, Source, WheelEnd } from '../rig';
 import type { Verdict } from '../rules';
 

@@ -1,5 +1,5 @@
 import fc from 'fast-check';
-import { toSI } from '../quantity';
+import { toSI } from '../base';
 import { answerTo, GUESSES, guessOf, workOut, type GuessId } from '.';
 
 const seeds = fc.integer({ min: 1, max: 99_999 });

@@ -1,5 +1,4 @@
-import { seeded, type Random } from '../base';
-import { toSI } from '../quantity';
+import { seeded, type Random, toSI } from '../base';
 import type { RigModel } from '../rig';
 import type { Values } from './define';
 import { workOut, type WorkedOut } from './work-out';

@@ -1,5 +1,5 @@
 import { cartridgesFor, CARTRIDGE, endPlay, greaseOfStrokes, turnsBack } from '../figures';
-import { toSI } from '../quantity';
+import { toSI } from '../base';
 import { axleOf, type RigModel, type WheelEnd } from '../rig';
 import { endPlayWindow, mixing as mixed, THICKENERS, type Thickener } from '../rules';
 import { choice, defineCalc, plain, quantity } from './define';

@@ -6,7 +6,7 @@ import {
   turnsPerMile,
   usualCapacity,
 } from '../figures';
-import { toSI } from '../quantity';
+import { toSI } from '../base';
 import { LOAD_RANGES, type RigModel } from '../rig';
 import { choice, defineCalc, quantity, type WordsInput } from './define';
 

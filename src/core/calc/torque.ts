@@ -1,5 +1,5 @@
 import { checkTorque, clampLoad, crowfootSetting, FRICTION, greasedOver } from '../figures';
-import { toSI } from '../quantity';
+import { toSI } from '../base';
 import { defineCalc, plain, quantity } from './define';
 
 const inch = (value: number) => toSI(value, 'in');

@@ -1,5 +1,5 @@
 import { adapterChange, boltCircle, boltCircleAcross, liftCapacity, liftFit, matchPattern } from '../figures';
-import { toSI } from '../quantity';
+import { toSI } from '../base';
 import { choice, defineCalc, quantity } from './define';
 
 const inch = (value: number) => toSI(value, 'in');

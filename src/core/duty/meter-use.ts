@@ -1,6 +1,5 @@
-import { daysBetween, msOf, type Instant } from '../base';
+import { daysBetween, msOf, type Instant, toSI } from '../base';
 import type { LastDone, Pull, RigState } from '../log';
-import { toSI } from '../quantity';
 import {
   openCheckpoint,
   OVERDUE_SHARE,

@@ -2,9 +2,19 @@ import { sha256 } from '@noble/hashes/sha2.js';
 import { bytesToHex } from '@noble/hashes/utils.js';
 import { strToU8 } from 'fflate';
 import Papa from 'papaparse';
-import { fail, isCivilDay, msOf, ok, type CivilDay, type Instant, type Result } from '../base';
+import {
+  fail,
+  isCivilDay,
+  msOf,
+  ok,
+  type CivilDay,
+  type Instant,
+  type Result,
+  parseNumber,
+  toSI,
+  type UnitSystem,
+} from '../base';
 import { workOf, type EntryOf } from '../log';
-import { parseNumber, toSI, type UnitSystem } from '../quantity';
 import { isWheelEnd, placesOf, type RigModel } from '../rig';
 import {
   mayBeKept,

@@ -1,5 +1,5 @@
 import fc from 'fast-check';
-import { toSI } from '../quantity';
+import { toSI } from '../base';
 import { HOUSE_DEFAULT } from '../rules';
 import { sampleModel } from '../testing/arbitraries';
 import { csvOf, guessMapping, idOfContent, readRows, readTable, type RowsAbout, type TableIn } from '.';

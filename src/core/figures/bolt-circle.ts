@@ -1,4 +1,4 @@
-import { toSI } from '../quantity';
+import { toSI } from '../base';
 
 /** The circle (m) through `studs` evenly spaced studs whose neighbors stand `apart` (m), center to center. */
 export function boltCircle(apart: number, studs: number): number {

@@ -1,4 +1,4 @@
-import { toSI } from '../quantity';
+import { toSI } from '../base';
 
 /** A nominal brake assembly; lengths in m, the usual rating of its axle in kg. */
 export interface Assembly {

@@ -1,4 +1,4 @@
-import { fromSI, toSI } from '../quantity';
+import { fromSI, toSI } from '../base';
 import { STUD_COUNTS } from '../rig';
 import {
   checkTorque,

@@ -1,4 +1,4 @@
-import { toSI } from '../quantity';
+import { toSI } from '../base';
 
 /** Air at the level of the sea (Pa). */
 const SEA_LEVEL = 101_325;

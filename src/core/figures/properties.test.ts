@@ -1,5 +1,5 @@
 import fc from 'fast-check';
-import { toSI } from '../quantity';
+import { toSI } from '../base';
 import { STUD_COUNTS } from '../rig';
 import {
   checkTorque,

@@ -1,4 +1,4 @@
-import { toSI } from '../quantity';
+import { toSI } from '../base';
 
 /** What a size string says; lengths in m. */
 export interface TireSize {

@@ -1,4 +1,4 @@
-import { toSI } from '../quantity';
+import { toSI } from '../base';
 
 interface Band {
   readonly diameter: number;

@@ -1,4 +1,4 @@
-import { fromSI, toSI } from '../quantity';
+import { fromSI, toSI } from '../base';
 import { airPressure, magnetCurrent, magnetsPulling, ONE_TEMPERATURE, pressureAt } from '.';
 
 const psi = (value: number) => toSI(value, 'psi');

@@ -1,5 +1,5 @@
 import * as fc from 'fast-check';
-import { toSI } from '../quantity';
+import { toSI } from '../base';
 import {
   adapterChange,
   askew,

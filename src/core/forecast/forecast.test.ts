@@ -1,9 +1,8 @@
 import fc from 'fast-check';
-import { addDays, msOf, seeded } from '../base';
+import { addDays, msOf, seeded, toSI } from '../base';
 import { runs } from '../testing/runs';
 import type { Duty } from '../duty';
 import { foldEntries, makeEntry, makeVoid } from '../log';
-import { toSI } from '../quantity';
 import { sampleModel } from '../testing/arbitraries';
 import {
   crossings,

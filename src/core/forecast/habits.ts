@@ -1,5 +1,4 @@
-import { gamma, normal, type Random } from '../base';
-import { toSI } from '../quantity';
+import { gamma, normal, type Random, toSI } from '../base';
 import type { RigModel } from '../rig';
 import type { TowWeek } from './history';
 

@@ -1,4 +1,4 @@
-import { toSI } from '../quantity';
+import { toSI } from '../base';
 import { contradictionsIn } from '.';
 
 const F = (value: number) => toSI(value, '°F');

@@ -1,5 +1,5 @@
 import fc from 'fast-check';
-import { toSI } from '../quantity';
+import { toSI } from '../base';
 import { HOUSE_DEFAULT, type Verdict, type JudgedReading } from '../rules';
 import { sampleModel } from '../testing/arbitraries';
 import { checkTaken, contradictionsIn, judgeReading, saysNothing } from '.';

@@ -1,4 +1,4 @@
-import { toSI } from '../quantity';
+import { toSI } from '../base';
 import { CRITERIA, endPlayWindow, gradeVerdict, SUBJECTS, worse } from '../rules';
 import { judgeEndPlay, judgeGrade } from '.';
 

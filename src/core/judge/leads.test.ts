@@ -1,5 +1,5 @@
 import { emptyRig, type LastDone, type RigState } from '../log';
-import { toSI } from '../quantity';
+import { toSI } from '../base';
 import { HOUSE_DEFAULT } from '../rules';
 import { leadsFor } from '.';
 

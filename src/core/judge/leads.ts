@@ -1,5 +1,5 @@
 import { lastDoneOf, type Evidence, type RigState } from '../log';
-import { toSI } from '../quantity';
+import { toSI } from '../base';
 import type { HouseRules, JudgedReading, RoutinePlace, Subject } from '../rules';
 import { aboutOf } from './cures';
 

@@ -1,6 +1,6 @@
 import { matchAssembly } from '../figures';
 import { HOUSE_DEFAULT, isJudged, type HouseRules, type JudgedReading } from '../rules';
-import { toSI } from '../quantity';
+import { toSI } from '../base';
 import type { RigModel } from '../rig';
 import { sampleModel } from '../testing/arbitraries';
 import { judgeReading, pressureTarget } from '.';

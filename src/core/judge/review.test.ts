@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import type { PartState } from '../log';
-import { toSI } from '../quantity';
+import { toSI } from '../base';
 import type { Axle, PartKind, Place, RigModel } from '../rig';
 import { HOUSE_DEFAULT } from '../rules';
 import { anyModel, sampleModel } from '../testing/arbitraries';

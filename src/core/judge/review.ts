@@ -1,7 +1,6 @@
-import { daysBetween, msOf, type Instant } from '../base';
+import { daysBetween, msOf, type Instant, toSI } from '../base';
 import { checkTorque, tireDate, tireSize, usualCapacity } from '../figures';
 import { hasUsableSpare, partAt, type PartState, type RigState } from '../log';
-import { toSI } from '../quantity';
 import { isGuess, sparesOf, wheelEnds, type Axle, type Place, type RigModel, type WheelEnd } from '../rig';
 import { BATTERY_YEARS, tireAgeLimit, type HouseRules, type Verdict } from '../rules';
 import { lowestMaximum, pressureTarget } from './target';

@@ -1,5 +1,5 @@
 import { emptyRig, foldEntries, makeEntry, type RigState } from '../log';
-import { parseQuantity, unitFor, type Dimension, type UnitSystem } from '../quantity';
+import { parseQuantity, unitFor, type Dimension, type UnitSystem } from '../base';
 import type { Place } from '../rig';
 import {
   canBeRead,

@@ -1,4 +1,4 @@
-import { fromSI, toSI } from '../quantity';
+import { fromSI, toSI } from '../base';
 import { checkTaken, saysNothing } from '.';
 
 const psi = (value: number) => toSI(value, 'psi');

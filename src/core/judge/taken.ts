@@ -1,4 +1,4 @@
-import { fromSI, toSI, UNITS, type Unit } from '../quantity';
+import { fromSI, toSI, UNITS, type Unit } from '../base';
 import { AROUND, isReading, readingDef, VOLTS, type ReadingDef } from '../rules';
 
 /** How a reading was taken, as far as its kind wants to know; SI. */

@@ -1,4 +1,4 @@
-import { toSI } from '../quantity';
+import { toSI } from '../base';
 import { checkTrip, type TripClaim, type TripOnRecord } from '.';
 
 const NOW = '2026-05-16T12:00:00.000Z';

@@ -1,6 +1,5 @@
-import type { Instant } from '../base';
+import { type Instant, toSI } from '../base';
 import type { RigState } from '../log';
-import { toSI } from '../quantity';
 
 /** What someone typed of a trip: distance and meter reading in m. */
 export interface TripClaim {

@@ -1,4 +1,4 @@
-import { toSI } from '../quantity';
+import { toSI } from '../base';
 import { judgeWarmPressure, morningPressure } from '.';
 
 const psi = (value: number) => toSI(value, 'psi');

@@ -1,6 +1,6 @@
 import * as fc from 'fast-check';
 import { emptyRig, type FindingState, type PartState } from '../log';
-import { toSI } from '../quantity';
+import { toSI } from '../base';
 import type { Place, RigModel } from '../rig';
 import { HOUSE_DEFAULT } from '../rules';
 import { sampleModel } from '../testing/arbitraries';

@@ -2,7 +2,7 @@ import { liftCapacity, liftFit } from '../figures';
 import { pressureTarget } from '../judge';
 import { hasBrake, isGuess, wheelEnds, type RigModel, type Specified } from '../rig';
 import { mixing } from '../rules';
-import { toSI } from '../quantity';
+import { toSI } from '../base';
 import { KIT_IDS, type KitId } from '../trouble';
 import { KIT_PARTS, type KitAbout, type KitReading, type Need } from './about';
 import { readPart } from './parts';

@@ -1,5 +1,5 @@
 import fc from 'fast-check';
-import { toSI } from '../quantity';
+import { toSI } from '../base';
 import type { WheelEnd } from '../rig';
 import { sampleModel } from '../testing/arbitraries';
 import { runs } from '../testing/runs';

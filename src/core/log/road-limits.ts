@@ -1,5 +1,4 @@
-import type { Instant } from '../base';
-import { toSI } from '../quantity';
+import { type Instant, toSI } from '../base';
 import { axleOf, isWheelEnd, sideOf } from '../rig';
 import type { Because, TroubleId } from '../trouble';
 import { asOf, hasLimit, limitLeft, limitUsed, type Limited } from './limits';

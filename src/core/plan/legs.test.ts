@@ -1,7 +1,6 @@
 import fc from 'fast-check';
-import { seeded } from '../base';
+import { seeded, toSI } from '../base';
 import { sampleFutures, UNTOLD } from '../forecast';
-import { toSI } from '../quantity';
 import { legsOf, outlooksOf, type LegsAbout, type Wear } from './legs';
 import { FORBIDDEN, legOf, MUST } from './problem';
 

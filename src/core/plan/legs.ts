@@ -1,5 +1,5 @@
 import type { Futures } from '../forecast';
-import { toSI } from '../quantity';
+import { toSI } from '../base';
 import { FORBIDDEN, MUST } from './problem';
 
 interface WornBy<M extends string> {

@@ -1,7 +1,6 @@
-import { seeded } from '../base';
+import { seeded, toSI } from '../base';
 import { judgeBrakeCircuit, magnetsOf, type BrakeCircuit } from '../faults';
 import { magnetCurrent, wireResistance, type MagnetCircuit } from '../figures';
-import { toSI } from '../quantity';
 import { wheelEnds, type RigModel, type WheelEnd } from '../rig';
 import { fewestTests } from './fewest';
 import { pick } from './shuffled';

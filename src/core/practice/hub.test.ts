@@ -1,5 +1,5 @@
 import fc from 'fast-check';
-import { fromSI, toSI } from '../quantity';
+import { fromSI, toSI } from '../base';
 import { sampleModel } from '../testing/arbitraries';
 import {
   afterMiles,

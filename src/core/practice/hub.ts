@@ -1,7 +1,6 @@
-import { seeded, type Random } from '../base';
+import { seeded, type Random, toSI } from '../base';
 import { pinStops, type NutGeometry } from '../figures';
 import { judgeGrade, judgeReading, type Judgement, type ReadingJudgement } from '../judge';
-import { toSI } from '../quantity';
 import type { Axle, RigModel, WheelEnd } from '../rig';
 import { NUT_SCHOOLS, NUT_SEATING, VERDICT_SCALE, type NutSchool, type Verdict } from '../rules';
 

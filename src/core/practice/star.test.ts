@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { starOrder } from '../figures';
-import { toSI } from '../quantity';
+import { toSI } from '../base';
 import type { StudCount } from '../rig';
 import {
   bareWheel,

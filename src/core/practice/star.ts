@@ -1,7 +1,6 @@
-import { normal, seeded } from '../base';
+import { normal, seeded, toSI } from '../base';
 import { clampLoad, FRICTION, starGap } from '../figures';
 import { judgeRecheck, type Judgement, type RecheckResult } from '../judge';
-import { toSI } from '../quantity';
 import type { StudCount } from '../rig';
 
 /** What the nuts are driven by, and how the threads are. */

@@ -1,4 +1,4 @@
-import { toSI } from '../quantity';
+import { toSI } from '../base';
 import { applyChanges, rigModelSchema } from '../rig';
 import { sampleModel } from '../testing/arbitraries';
 import { figureEntry, figureFacts } from '.';

@@ -1,6 +1,6 @@
 import { readFileSync } from 'node:fs';
 import { foldEntries, limitUsed, roadLimits, type Entry, type RigState } from '../log';
-import { fromSI, toSI } from '../quantity';
+import { fromSI, toSI } from '../base';
 import type { Place } from '../rig';
 import { HOUSE_DEFAULT } from '../rules';
 import { sampleModel } from '../testing/arbitraries';

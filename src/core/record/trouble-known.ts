@@ -1,8 +1,7 @@
 import { pressureTarget } from '../judge';
 import { readKitItem, type KitAbout } from '../kit';
-import { daysBetween, type Instant } from '../base';
+import { daysBetween, type Instant, toSI } from '../base';
 import { doneKey, partAt, type KitState, type RigState } from '../log';
-import { toSI } from '../quantity';
 import { axleOf, isGuess, isWheelEnd, matesOf, type Place, type Specified } from '../rig';
 import { routineDef, WORKS, type WorkId } from '../rules';
 import { survivorLoad, troubleDef, type Answers, type KitId, type TroubleId } from '../trouble';

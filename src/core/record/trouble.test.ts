@@ -1,7 +1,7 @@
 import * as fc from 'fast-check';
 import { remedyOf } from '../judge';
 import { asOf, foldEntries, limitLeft, type Entry, type RigState } from '../log';
-import { fromSI, toSI } from '../quantity';
+import { fromSI, toSI } from '../base';
 import { placesOf, type Place, type RigModel } from '../rig';
 import { compile, verify } from '../routine';
 import { HOUSE_DEFAULT } from '../rules';

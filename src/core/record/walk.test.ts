@@ -7,7 +7,7 @@ import {
   type WalkBody,
   type WalkId,
 } from '../log';
-import { toSI } from '../quantity';
+import { toSI } from '../base';
 import type { RigModel } from '../rig';
 import { HOUSE_DEFAULT } from '../rules';
 import { sampleModel } from '../testing/arbitraries';

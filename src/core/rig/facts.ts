@@ -1,4 +1,4 @@
-import { toSI, type Dimension } from '../quantity';
+import { toSI, type Dimension } from '../base';
 import { hasBrake, hasDrum, hasHydraulics, hubOpens, hubTakesFitting } from './derive';
 import {
   ACTUATORS,

@@ -1,5 +1,5 @@
 /** Cards as the work is really done: caps, greasing with the wheel off, hubs nobody has seen, adapters, chocks, a maker's own rounds. */
-import { toSI } from '../quantity';
+import { toSI } from '../base';
 import { applyChanges, type Axle, type Changes, type RigModel } from '../rig';
 import { HOUSE_DEFAULT, type HouseRules, type WorkId } from '../rules';
 import { sampleModel } from '../testing/arbitraries';

@@ -1,5 +1,5 @@
 import type { FindingState } from '../log';
-import { toSI } from '../quantity';
+import { toSI } from '../base';
 import { HOUSE_DEFAULT, type Subject, type WorkId } from '../rules';
 import { sampleModel } from '../testing/arbitraries';
 import { T0, through } from '../testing/cards';

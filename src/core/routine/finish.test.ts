@@ -1,5 +1,5 @@
 import { evidenceOf } from '../log';
-import { toSI } from '../quantity';
+import { toSI } from '../base';
 import type { RigModel } from '../rig';
 import { HOUSE_DEFAULT } from '../rules';
 import { well } from '../testing/well';

@@ -1,5 +1,4 @@
-import { addDays } from '../base';
-import { toSI } from '../quantity';
+import { addDays, toSI } from '../base';
 import type { RigModel } from '../rig';
 import { HOUSE_DEFAULT, type HouseRules, type Subject, type Thickener, type WorkId } from '../rules';
 import { sampleModel } from '../testing/arbitraries';

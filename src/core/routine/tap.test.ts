@@ -1,5 +1,4 @@
-import { addDays, type Instant } from '../base';
-import { toSI } from '../quantity';
+import { addDays, type Instant, toSI } from '../base';
 import type { RigModel } from '../rig';
 import { HOUSE_DEFAULT } from '../rules';
 import { well } from '../testing/well';

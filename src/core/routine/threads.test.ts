@@ -1,4 +1,4 @@
-import { toSI } from '../quantity';
+import { toSI } from '../base';
 import type { RigModel } from '../rig';
 import { HOUSE_DEFAULT, type HouseRules } from '../rules';
 import { sampleModel } from '../testing/arbitraries';

@@ -1,4 +1,4 @@
-import { toSI } from '../quantity';
+import { toSI } from '../base';
 import type { Axle } from '../rig';
 import type { Basis } from './schools';
 

@@ -1,4 +1,4 @@
-import { toSI } from '../quantity';
+import { toSI } from '../base';
 
 /** A difference of temperatures (K). */
 const degrees = (fahrenheit: number) => toSI(fahrenheit, '°F') - toSI(0, '°F');

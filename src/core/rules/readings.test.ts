@@ -1,5 +1,5 @@
 import fc from 'fast-check';
-import { toSI } from '../quantity';
+import { toSI } from '../base';
 import { runs } from '../testing/runs';
 import { canBeRead, isJudged, isReading, parseReading, READING_IDS, readingDef, THICKENERS } from '.';
 

@@ -1,5 +1,7 @@
-import { fail, ok, type Result } from '../base';
 import {
+  fail,
+  ok,
+  type Result,
   parseNumber,
   parseQuantity,
   toSI,
@@ -7,7 +9,7 @@ import {
   type ParseProblem,
   type Unit,
   type UnitSystem,
-} from '../quantity';
+} from '../base';
 import { THICKENERS } from './grease';
 
 /** How a reading is read; bounds in SI, or in its own unit for a plain number: outside of them lies a typing error. */

@@ -1,6 +1,6 @@
 import { torqueStages } from '../figures';
 import fc from 'fast-check';
-import { toSI } from '../quantity';
+import { toSI } from '../base';
 import type { RigModel } from '../rig';
 import { anyModel, sampleModel } from '../testing/arbitraries';
 import {

@@ -1,5 +1,5 @@
 import type { TorqueSchool } from '../figures';
-import { toSI } from '../quantity';
+import { toSI } from '../base';
 import type { Source } from '../rig';
 
 /** What a rule rests on: a source the owner gave, or the house default. */

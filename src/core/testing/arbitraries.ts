@@ -4,7 +4,7 @@
  */
 import fc from 'fast-check';
 import { makeEntry, workOf, type Entry, type EntryOf, type Kind } from '../log';
-import { toSI } from '../quantity';
+import { toSI } from '../base';
 import { KIT_IDS } from '../trouble';
 import {
   applyChanges,

@@ -1,6 +1,5 @@
-import type { Random } from '../base';
+import { type Random, toSI } from '../base';
 import { UNTOLD, sampleFutures, type TowWeek } from '../forecast';
-import { toSI } from '../quantity';
 import { legsOf, outlooksOf, type PlanNode, type PlanProblem, type Wear } from '../plan';
 import { PLAN_WEIGHTS, type Matter } from '../rules';
 

@@ -1,7 +1,6 @@
-import { seeded, type Random } from '../base';
+import { seeded, type Random, toSI } from '../base';
 import { sampleFutures, UNTOLD, type TowWeek } from '../forecast';
 import { construct, legsOf, outlooksOf, type PlanProblem } from '../plan';
-import { toSI } from '../quantity';
 import { PLAN_WEIGHTS } from '../rules';
 import { madeUpRig, madeUpWeeks, wearsOf, type MadeUpJob, type MadeUpRig } from './made-up-plan';
 

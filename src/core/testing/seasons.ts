@@ -1,7 +1,6 @@
-import { instantOf } from '../base';
+import { instantOf, toSI } from '../base';
 import { ONE_TEMPERATURE, pressureAt } from '../figures';
 import { judgeReading } from '../judge';
-import { toSI } from '../quantity';
 import type { WheelEnd } from '../rig';
 import { heatTrend, leakTrend, type Point } from '../trend';
 import { sampleModel } from './arbitraries';

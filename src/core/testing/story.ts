@@ -1,5 +1,5 @@
 import { foldEntries, makeEntry, workOf, type Entry, type EntryOf, type Kind, type RigState } from '../log';
-import { toSI } from '../quantity';
+import { toSI } from '../base';
 import type { RigModel } from '../rig';
 import type { RoutineId, RoutinePlace } from '../rules';
 

@@ -1,4 +1,4 @@
-import { toSI } from '../quantity';
+import { toSI } from '../base';
 import { asked, type Answers, type Question, type TroubleId } from '../trouble';
 import { FULL } from './runs';
 

@@ -1,5 +1,5 @@
 /** What a careful person writes down where all is well: for tests that work through a card. */
-import { toSI } from '../quantity';
+import { toSI } from '../base';
 import type { RigModel } from '../rig';
 import { type CardStep, type Tap } from '../routine';
 import { CRITERIA, type RoutinePlace, READINGS, type ReadingId } from '../rules';

@@ -1,6 +1,5 @@
-import { middle } from '../base';
+import { middle, toSI } from '../base';
 import { saysNothing } from '../judge';
-import { toSI } from '../quantity';
 import { scatter } from './fit';
 import type { Point } from './history';
 

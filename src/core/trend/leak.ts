@@ -1,7 +1,6 @@
-import { instantOf, type Instant } from '../base';
+import { instantOf, type Instant, toSI } from '../base';
 import { ONE_TEMPERATURE, pressureAt } from '../figures';
 import { PRESSURE_SHARE } from '../rules';
-import { toSI } from '../quantity';
 import { fitRuns, type Line } from './fit';
 import type { Point } from './history';
 

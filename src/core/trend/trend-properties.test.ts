@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { ONE_TEMPERATURE, pressureAt } from '../figures';
-import { toSI } from '../quantity';
+import { toSI } from '../base';
 import { heatTrend, leakTrend, wearPattern, wearTrend, type Point } from '.';
 
 const psi = (value: number) => toSI(value, 'psi');

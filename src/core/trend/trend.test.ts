@@ -1,8 +1,7 @@
 import fc from 'fast-check';
-import { addDays, msOf, seeded } from '../base';
+import { addDays, msOf, seeded, fromSI, toSI } from '../base';
 import { ONE_TEMPERATURE, pressureAt } from '../figures';
 import { foldEntries, makeEntry, workOf, type Entry } from '../log';
-import { fromSI, toSI } from '../quantity';
 import { sampleModel } from '../testing/arbitraries';
 import { rateTrends } from '../testing/seasons';
 import {

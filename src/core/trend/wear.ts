@@ -1,5 +1,5 @@
 import { TREAD_LIMIT, LINING_MINIMUM } from '../rules';
-import { toSI } from '../quantity';
+import { toSI } from '../base';
 import { fitRuns } from './fit';
 import type { Point } from './history';
 

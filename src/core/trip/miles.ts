@@ -1,6 +1,5 @@
-import { msOf, type Instant } from '../base';
+import { msOf, type Instant, toSI } from '../base';
 import type { MilesBy, UnderWay } from '../log';
-import { toSI } from '../quantity';
 
 /** Miles that nobody told count as used: as many as the clock allows at this speed (m/s), our figure. */
 const AT_MOST = toSI(65, 'mi') / 3600;

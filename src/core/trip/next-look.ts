@@ -1,4 +1,4 @@
-import { addDays, msOf, type Instant } from '../base';
+import { addDays, msOf, type Instant, toSI } from '../base';
 import {
   doneKey,
   limitLeft,
@@ -9,7 +9,6 @@ import {
   type RigState,
   type UnderWay,
 } from '../log';
-import { toSI } from '../quantity';
 import { isWheelEnd, wheelEnds, type Place, type WheelEnd } from '../rig';
 import { routineDef, WORKS, type WorkId } from '../rules';
 

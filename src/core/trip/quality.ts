@@ -1,4 +1,4 @@
-import { toSI } from '../quantity';
+import { toSI } from '../base';
 import { CHANNELS, type Sample } from './sample';
 
 /** How far a figure can be trusted: taken, no figure that can be, one that has to be seen again, or nothing for too long. */

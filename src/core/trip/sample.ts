@@ -1,5 +1,5 @@
 import type { InstrumentNamed } from '../log';
-import { toSI } from '../quantity';
+import { toSI } from '../base';
 import type { Place } from '../rig';
 
 /** What an instrument can read, with the bounds (SI) outside of which a figure is nonsense, and how far it can go from one figure to the next before it has to be seen again. */

@@ -1,5 +1,5 @@
 import fc from 'fast-check';
-import { toSI } from '../quantity';
+import { toSI } from '../base';
 import { sampleModel } from '../testing/arbitraries';
 import { runs } from '../testing/runs';
 import type { WheelEnd } from '../rig';

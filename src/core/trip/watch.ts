@@ -1,7 +1,6 @@
-import { middle } from '../base';
+import { middle, toSI } from '../base';
 import { airPressure } from '../figures';
 import { coldByRule, judgeWarmPressure } from '../judge';
-import { toSI } from '../quantity';
 import { isWheelEnd, matesOf, wheelEnds, type RigModel, type Specified, type WheelEnd } from '../rig';
 import { HUB_HEAT, OVER_AIR, OVER_MATE } from '../rules';
 import type { TroubleId } from '../trouble';

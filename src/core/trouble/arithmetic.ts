@@ -1,4 +1,4 @@
-import { toSI } from '../quantity';
+import { toSI } from '../base';
 
 const psi = (value: number) => toSI(value, 'psi');
 

@@ -1,4 +1,4 @@
-import type { Dimension } from '../quantity';
+import type { Dimension } from '../base';
 import type { GearId } from '../rig';
 import type { WorkId } from '../rules';
 import type { Because } from './because';

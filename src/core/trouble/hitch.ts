@@ -1,4 +1,4 @@
-import { fromSI, toSI } from '../quantity';
+import { fromSI, toSI } from '../base';
 import { choice, defineTrouble, figure, quantity, says, speed, type Answers } from './define';
 import { onTheSurvivor } from './tires';
 import { care, creep, here, stay } from './verdict';

@@ -1,4 +1,4 @@
-import { toSI } from '../quantity';
+import { toSI } from '../base';
 import { keepsEnough } from './arithmetic';
 import { choice, count, defineTrouble, figure, quantity, says, type Answers } from './define';
 import { care, creep, here, stay, stricter, type RoadVerdict } from './verdict';

@@ -1,4 +1,4 @@
-import type { Dimension } from '../quantity';
+import type { Dimension } from '../base';
 
 /** A figure of something aboard, and its dimension; a count or minutes have none. */
 export const KIT_FIGURES = {

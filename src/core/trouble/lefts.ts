@@ -1,4 +1,4 @@
-import { toSI } from '../quantity';
+import { toSI } from '../base';
 import type { RoutineId, WorkId } from '../rules';
 
 /** Where something that is left to be done lies, by the place of the trouble: there, across the axle, on the same side, at the other wheel ends, or the whole rig. */

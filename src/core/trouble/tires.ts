@@ -1,4 +1,4 @@
-import { toSI } from '../quantity';
+import { toSI } from '../base';
 import { COLD_SHARE, lossRate, minutesUntilLow } from './arithmetic';
 import type { Because } from './because';
 import { choice, defineTrouble, figure, minutes, quantity, says, type Answers } from './define';

@@ -1,5 +1,5 @@
 import * as fc from 'fast-check';
-import { fromSI, toSI } from '../quantity';
+import { fromSI, toSI } from '../base';
 import { runs } from '../testing/runs';
 import {
   asked,

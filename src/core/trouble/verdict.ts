@@ -1,4 +1,4 @@
-import { toSI } from '../quantity';
+import { toSI } from '../base';
 import type { Because } from './because';
 
 /** How far a rig may roll, from the mildest: it can be put right here, with care, to the nearest safe place only, not at all. */

@@ -1,5 +1,5 @@
 import fc from 'fast-check';
-import { addDays } from '../base';
+import { addDays, toSI } from '../base';
 import { dutiesOf, towVerdict } from '../duty';
 import {
   emptyRig,
@@ -11,7 +11,6 @@ import {
   type WalkBody,
   type WalkId,
 } from '../log';
-import { toSI } from '../quantity';
 import { gearOf, wheelEnds, type RigModel } from '../rig';
 import { HOUSE_DEFAULT } from '../rules';
 import { anyModel, sampleModel } from '../testing/arbitraries';

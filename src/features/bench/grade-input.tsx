@@ -2,7 +2,7 @@
 
 import { GradeChoice, JudgementNote } from '@/features/forms';
 import { judgeGrade } from '@/core/judge';
-import { type UnitSystem } from '@/core/quantity';
+import { type UnitSystem } from '@/core/base';
 import { axleAt, type Subject } from '@/core/rules';
 import { isWheelEnd, matesOf } from '@/core/rig';
 import { type CardStep, type Run } from '@/core/routine';

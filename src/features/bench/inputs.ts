@@ -1,5 +1,4 @@
-import { unitFor, type UnitSystem } from '@/core/quantity';
-import { fail, ok, type Result } from '@/core/base';
+import { unitFor, type UnitSystem, fail, ok, type Result } from '@/core/base';
 import { judgeGrade } from '@/core/judge';
 import type { CardStep, Run, StepRecord, Tap } from '@/core/routine';
 import { isReading, parseReading, READINGS, type ReadingId, type Subject, type Verdict } from '@/core/rules';

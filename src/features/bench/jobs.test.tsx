@@ -1,5 +1,5 @@
 /** @jest-environment ./src/testing/environment.cjs */
-import { toSI } from '@/core/quantity';
+import { toSI } from '@/core/base';
 import { alertOf, demo, DRIFTWOOD, inDays, setUp, skipTo, test, type Seeded, type TestPage } from '@/testing';
 
 const JUNIPER = '018bf000-0000-7000-8000-000000000001';

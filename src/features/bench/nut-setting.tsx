@@ -11,7 +11,7 @@ import { usePreferences } from '@/store';
 import { day, fraction, measure, ruleWords, windowSource } from '@/text';
 import { CastleNut, cx, LinkButton, Mark } from '@/ui';
 import { MissingPitch } from './missing-fact';
-import { formatNumber } from '@/core/quantity';
+import { formatNumber } from '@/core/base';
 
 /** So many choices stand beside each other that no row is left with a single one. */
 const acrossFor = (choices: number) => (choices <= 5 ? choices : choices % 3 === 0 ? 3 : 4);

@@ -1,10 +1,9 @@
 'use client';
 
-import type { Instant } from '@/core/base';
+import { type Instant, type UnitSystem } from '@/core/base';
 import { JudgementNote, TakeLive } from '@/features/forms';
 import { checkTaken, figuresAt, judgeReading, judgeTireCode } from '@/core/judge';
 import type { InstrumentNamed, RigState } from '@/core/log';
-import { type UnitSystem } from '@/core/quantity';
 import { axleAt, mixing, THICKENERS, type Thickener, isJudged, READINGS, type ReadingId } from '@/core/rules';
 import { isWheelEnd, matesOf, type Changes } from '@/core/rig';
 import { readAt, spareGoesTo, type CardStep, type Reading, type Run } from '@/core/routine';

@@ -3,7 +3,7 @@
 import { Printer } from 'lucide-react';
 import { useSearchParams } from 'next/navigation';
 import { useState } from 'react';
-import type { UnitSystem } from '@/core/quantity';
+import type { UnitSystem } from '@/core/base';
 import type { RigModel } from '@/core/rig';
 import { compile, verify, type Card, type CardStep } from '@/core/routine';
 import { axleAt, gradesOf, READINGS } from '@/core/rules';

@@ -4,7 +4,7 @@ import { useEffect, useMemo, useRef } from 'react';
 import { isSpare, isWheelEnd, type RigModel } from '@/core/rig';
 import { PHASES, placesOnCard, type Card, type CardStep, type Run } from '@/core/routine';
 import type { RoutinePlace } from '@/core/rules';
-import type { UnitSystem } from '@/core/quantity';
+import type { UnitSystem } from '@/core/base';
 import { PHASE_WORDS, stepWords } from '@/text';
 import { cx, useSame } from '@/ui';
 

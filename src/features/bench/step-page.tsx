@@ -2,9 +2,8 @@
 
 import { Volume2 } from 'lucide-react';
 import { useEffect, useRef, useState, type ReactNode } from 'react';
-import type { Instant } from '@/core/base';
+import type { Instant, UnitSystem } from '@/core/base';
 import type { RigState } from '@/core/log';
-import type { UnitSystem } from '@/core/quantity';
 import { isGuess, isWheelEnd } from '@/core/rig';
 import { branchesOf, type CardStep, type Run, type Tap } from '@/core/routine';
 import { lugTorque, type Subject, type TorqueId } from '@/core/rules';

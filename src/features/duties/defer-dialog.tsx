@@ -2,8 +2,7 @@
 
 import { useState } from 'react';
 import { stopLimit, type Duty } from '@/core/duty';
-import { addDays, type Instant } from '@/core/base';
-import { parseQuantity, unitFor } from '@/core/quantity';
+import { addDays, type Instant, parseQuantity, unitFor } from '@/core/base';
 import type { RoutineId } from '@/core/rules';
 import { useRecord } from '@/features/forms';
 import { type RigView } from '@/features/rigs';

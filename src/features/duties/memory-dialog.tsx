@@ -3,7 +3,7 @@
 import { useState } from 'react';
 import { alsoDone, memoryEntries } from '@/core/record';
 import type { Duty } from '@/core/duty';
-import { parseQuantity, unitFor } from '@/core/quantity';
+import { parseQuantity, unitFor } from '@/core/base';
 import { isWheelEnd } from '@/core/rig';
 import type { RoutineId } from '@/core/rules';
 import { useRecord } from '@/features/forms';

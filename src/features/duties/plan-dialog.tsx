@@ -1,7 +1,7 @@
 'use client';
 
 import { useState } from 'react';
-import { parseNumber, parseQuantity, unitFor } from '@/core/quantity';
+import { parseNumber, parseQuantity, unitFor } from '@/core/base';
 import type { PlannedState } from '@/core/log';
 import { useRecord } from '@/features/forms';
 import { Named, type RigView } from '@/features/rigs';

@@ -3,7 +3,7 @@
 import { RotateCcw } from 'lucide-react';
 import { memo } from 'react';
 import type { CalcInput } from '@/core/calc';
-import type { UnitSystem } from '@/core/quantity';
+import type { UnitSystem } from '@/core/base';
 import { BASIS_WORDS } from '@/text';
 import { optionText, shapeUnit, stepOf, type InputWords } from '@/text/figures';
 import { Choice, Field, Select } from '@/ui';

@@ -11,7 +11,7 @@ import {
   type WorkedOut,
 } from '@/core/calc';
 import type { FigureId } from '@/core/figures';
-import type { UnitSystem } from '@/core/quantity';
+import type { UnitSystem } from '@/core/base';
 import type { RigModel, WheelEnd } from '@/core/rig';
 import { inputRead, inputTyped, stepOf } from '@/text/figures';
 

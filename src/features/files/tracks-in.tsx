@@ -6,7 +6,7 @@ import { readTrack, type TrackRead } from '@/core/trip';
 import type { RigView } from '@/features/rigs';
 import { useYard, usePreferences } from '@/store';
 import { count, dateField, dayInFull, fromDateField, measure, minutes } from '@/text';
-import type { UnitSystem } from '@/core/quantity';
+import type { UnitSystem } from '@/core/base';
 import { useTaken } from './arrivals';
 import { Button, Field, FieldError, FileButton, reported, Select } from '@/ui';
 

@@ -14,7 +14,7 @@ import {
   restWords,
   workAt,
 } from '@/text';
-import type { UnitSystem } from '@/core/quantity';
+import type { UnitSystem } from '@/core/base';
 
 /** What the box finds, in the order it is grouped. */
 export const GROUPS = ['Work', 'Findings', 'Places', 'Parts', 'Pages'] as const;

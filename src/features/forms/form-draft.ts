@@ -1,6 +1,5 @@
 import * as z from 'zod/mini';
-import { isInstant, msOf, type Instant } from '@/core/base';
-import type { UnitSystem } from '@/core/quantity';
+import { isInstant, msOf, type Instant, type UnitSystem } from '@/core/base';
 import type { DraftDef } from '@/store';
 
 /** What a form holds while it is half done: text as it was typed, and choices; figures are read when it is sent. */

@@ -3,7 +3,7 @@
 import Link from 'next/link';
 import { useState } from 'react';
 import { limitUsed, nextLook, type FindingLimit, type FindingState, type RigState } from '@/core/log';
-import { formatQuantity, parseQuantity, unitFor } from '@/core/quantity';
+import { formatQuantity, parseQuantity, unitFor } from '@/core/base';
 import { roadLookEntries } from '@/core/record';
 import { markOfVerdict } from '@/core/rules';
 import { usePreferences } from '@/store';

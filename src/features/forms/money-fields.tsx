@@ -1,5 +1,5 @@
 import type { ComponentProps } from 'react';
-import type { MoneyProblem } from '@/core/quantity';
+import type { MoneyProblem } from '@/core/base';
 import { Field } from '@/ui';
 
 /** What is wrong with money, at each of its two fields. */

@@ -3,7 +3,7 @@
 import { useEffect, useRef, useState } from 'react';
 import { checkTaken } from '@/core/judge';
 import type { InstrumentNamed } from '@/core/log';
-import { parseQuantity, unitFor, type Dimension, type UnitSystem } from '@/core/quantity';
+import { parseQuantity, unitFor, type Dimension, type UnitSystem } from '@/core/base';
 import { useFormUnits } from '@/store';
 import { measure, parseWords, takenWords, typed } from '@/text';
 import { Button, Field } from '@/ui';

@@ -2,7 +2,7 @@
 
 import { useCallback, useSyncExternalStore } from 'react';
 import type { InstrumentNamed } from '@/core/log';
-import type { UnitSystem } from '@/core/quantity';
+import type { UnitSystem } from '@/core/base';
 import { isReading } from '@/core/rules';
 import { liveAt, onLive, type Live } from '@/instruments/live';
 import { readingTyped, readingValue } from '@/text';

@@ -14,8 +14,7 @@ import {
   type Expense,
   type Money,
 } from '@/core/money';
-import { addDays } from '@/core/base';
-import { formatMoney, toSI } from '@/core/quantity';
+import { addDays, formatMoney, toSI } from '@/core/base';
 import type { WorkId } from '@/core/rules';
 import { useForecast } from '@/features/duties';
 import {

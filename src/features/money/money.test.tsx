@@ -1,6 +1,6 @@
 /** @jest-environment ./src/testing/environment.cjs */
 import { workOf } from '@/core/log';
-import { toSI } from '@/core/quantity';
+import { toSI } from '@/core/base';
 import { DRIFTWOOD, setUp, test, type Seeded } from '@/testing';
 
 const DAY = 86_400_000;

@@ -2,7 +2,7 @@
 
 import { useState } from 'react';
 import { partAt } from '@/core/log';
-import { parseMoney, parseQuantity, unitFor } from '@/core/quantity';
+import { parseMoney, parseQuantity, unitFor } from '@/core/base';
 import { isWheelEnd, type PartKind, type Place, type Shelf, type ShelfGrade } from '@/core/rig';
 import { refitLeft } from '@/core/rules';
 import { MoneyFields, moneyWrongs, useRecord } from '@/features/forms';

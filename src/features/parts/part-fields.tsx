@@ -1,5 +1,5 @@
 import { PART_FACTS, type PartKind, type Source } from '@/core/rig';
-import type { UnitSystem } from '@/core/quantity';
+import type { UnitSystem } from '@/core/base';
 import { SourceChoice } from '@/features/rig/facts';
 import { PART_FACT_WORDS, partFactText, partFactUnit } from '@/text';
 import { Choice, Field } from '@/ui';

@@ -1,5 +1,5 @@
 import fc from 'fast-check';
-import { toSI } from '@/core/quantity';
+import { toSI } from '@/core/base';
 import { partSchema, type PartFacts } from '@/core/rig';
 import { anyPart } from '@/core/testing/arbitraries';
 import { partDraft, readChanges, readPartFacts } from './part-form';

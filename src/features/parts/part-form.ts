@@ -1,6 +1,14 @@
-import { fail, ok, type Result } from '@/core/base';
+import {
+  fail,
+  ok,
+  type Result,
+  parseNumber,
+  parseQuantity,
+  toSI,
+  unitFor,
+  type UnitSystem,
+} from '@/core/base';
 import { tireDate, tireSize } from '@/core/figures';
-import { parseNumber, parseQuantity, toSI, unitFor, type UnitSystem } from '@/core/quantity';
 import {
   LOAD_RANGES,
   PART_FACTS,

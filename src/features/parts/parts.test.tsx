@@ -1,6 +1,6 @@
 /** @jest-environment ./src/testing/environment.cjs */
 import { readFileSync } from 'node:fs';
-import { toSI } from '@/core/quantity';
+import { toSI } from '@/core/base';
 import { alertOf, choose, demo, DRIFTWOOD, setUp, test, type Seeded, type TestPage } from '@/testing';
 
 /** Puts a tire on record at a place, as one that sits there already. */

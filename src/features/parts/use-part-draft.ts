@@ -1,10 +1,9 @@
 'use client';
 
 import { useState } from 'react';
-import { msOf } from '@/core/base';
+import { msOf, type UnitSystem } from '@/core/base';
 import type { Conflict } from '@/core/judge';
 import type { PartState } from '@/core/log';
-import type { UnitSystem } from '@/core/quantity';
 import type { PartFacts, PartKind, Source, Specified } from '@/core/rig';
 import type { RigView } from '@/features/rigs';
 import { usePreferences } from '@/store';

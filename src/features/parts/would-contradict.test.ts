@@ -1,5 +1,5 @@
 import { emptyRig, type PartState } from '@/core/log';
-import { toSI } from '@/core/quantity';
+import { toSI } from '@/core/base';
 import { sampleModel } from '@/core/testing/arbitraries';
 import { rigView, type RigView } from '@/features/rigs';
 import { wouldContradict } from './would-contradict';

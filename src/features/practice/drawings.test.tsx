@@ -1,6 +1,6 @@
 import { renderToStaticMarkup } from 'react-dom/server';
 import { makeSound, PICTURED, picturedGrades } from '@/core/practice';
-import { toSI } from '@/core/quantity';
+import { toSI } from '@/core/base';
 import { LookDrawing } from './look-drawing';
 import { NutDrawing } from './nut-drawing';
 import { PlayTape } from './play-tape';

@@ -1,4 +1,4 @@
-import { fromSI, toSI, type UnitSystem } from '@/core/quantity';
+import { fromSI, toSI, type UnitSystem } from '@/core/base';
 import { thousandths } from '@/text/practice';
 
 const WIDTH = 640;

@@ -1,5 +1,5 @@
 /** @jest-environment ./src/testing/environment.cjs */
-import { toSI } from '@/core/quantity';
+import { toSI } from '@/core/base';
 import {
   choose,
   demo,

@@ -1,5 +1,5 @@
 /** @jest-environment ./src/testing/environment.cjs */
-import { toSI } from '@/core/quantity';
+import { toSI } from '@/core/base';
 import { DRIFTWOOD, setUp, test, type Seeded, type TestPage } from '@/testing';
 
 const TANDEM = { ...DRIFTWOOD, axles: 2 } as const;

@@ -1,5 +1,5 @@
 /** @jest-environment ./src/testing/environment.cjs */
-import { toSI } from '@/core/quantity';
+import { toSI } from '@/core/base';
 import { choose, DRIFTWOOD, peopleFirst, setUp, test, type Seeded, type TestPage } from '@/testing';
 
 /** From the Yard to what is seen: one tap, and the safety page. */

@@ -1,5 +1,5 @@
 import { HOUSE, type SupplyKept } from '@/core/log';
-import { parseMoney, parseNumber } from '@/core/quantity';
+import { parseMoney, parseNumber } from '@/core/base';
 import { MoneyFields, moneyWrongs, useRecord, useSheetForm } from '@/features/forms';
 import { isGrease, SUPPLY_NAMES, supplyFrom, supplyUnit } from '@/text';
 import { Choice, Dialog, Field, SheetForm } from '@/ui';

@@ -1,5 +1,5 @@
 import type { DutyRoutine, PlaceState } from '@/core/duty';
-import type { UnitSystem } from '@/core/quantity';
+import type { UnitSystem } from '@/core/base';
 import { conflictShort, dutyStanding, findingWords } from '@/text';
 
 /** Routines in the few letters that stand on the drawing. */

@@ -1,6 +1,5 @@
 import Papa from 'papaparse';
-import { isInstant, msOf } from '@/core/base';
-import { UNITS, toSI, type Unit } from '@/core/quantity';
+import { isInstant, msOf, UNITS, toSI, type Unit } from '@/core/base';
 import { isGear, isSpare, isWheelEnd, type Place } from '@/core/rig';
 import { isChannel, type Fix, type Sample } from '@/core/trip';
 

@@ -1,6 +1,5 @@
-import { normal, type Random } from '@/core/base';
+import { normal, type Random, toSI } from '@/core/base';
 import type { InstrumentNamed } from '@/core/log';
-import { toSI } from '@/core/quantity';
 import type { WheelEnd } from '@/core/rig';
 import type { Sample } from '@/core/trip';
 import { pressureIn, type World } from './world';

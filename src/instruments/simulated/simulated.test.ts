@@ -1,4 +1,4 @@
-import { toSI } from '@/core/quantity';
+import { toSI } from '@/core/base';
 import type { WheelEnd } from '@/core/rig';
 import { beginTrip, stepTrip, TICK, type Fault, type TripRun } from '.';
 import { pressureIn, type Stretch } from './world';

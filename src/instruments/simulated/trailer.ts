@@ -1,5 +1,4 @@
-import { normal, seeded } from '@/core/base';
-import { toSI } from '@/core/quantity';
+import { normal, seeded, toSI } from '@/core/base';
 import type { Fix } from '@/core/trip';
 import type { Instrument, Told } from '../instrument';
 import { SIMULATED } from './sensors';

@@ -1,5 +1,4 @@
-import { seeded, type Random } from '@/core/base';
-import { toSI } from '@/core/quantity';
+import { seeded, type Random, toSI } from '@/core/base';
 import type { WheelEnd } from '@/core/rig';
 import type { Sample } from '@/core/trip';
 import { newSensors, sensed, type Sensors } from './sensors';

@@ -1,6 +1,5 @@
-import type { Random } from '@/core/base';
+import { type Random, toSI } from '@/core/base';
 import { airPressure } from '@/core/figures';
-import { toSI } from '@/core/quantity';
 import type { WheelEnd } from '@/core/rig';
 
 /** What goes wrong on a simulated trip, where and from how far on (m). */

@@ -1,5 +1,5 @@
 import { groupOfEntry, isAbout, othersIn, type Entry, type Fold, type LogGroup } from '@/core/log';
-import type { UnitSystem } from '@/core/quantity';
+import type { UnitSystem } from '@/core/base';
 import { pageOf, storyOf, type Story, type Told } from './story';
 
 /** What is wanted of the Logbook. */

@@ -1,6 +1,6 @@
 import MiniSearch from 'minisearch';
 import { groupOfEntry, type Entry, type Fold, type YardState } from '@/core/log';
-import type { UnitSystem } from '@/core/quantity';
+import type { UnitSystem } from '@/core/base';
 import { entryTeller } from './words';
 
 /** The words of one entry. */

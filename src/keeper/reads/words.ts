@@ -1,5 +1,5 @@
 import type { Entry, YardState } from '@/core/log';
-import type { UnitSystem } from '@/core/quantity';
+import type { UnitSystem } from '@/core/base';
 import { entryWords, KIND_OF_ENTRY, partNamer } from '@/text';
 
 /** Tells entries in words, to be sought through. */

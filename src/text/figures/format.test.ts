@@ -1,7 +1,7 @@
 import * as fc from 'fast-check';
 import { calcOf, workOut, type CalcInput, type NumberInput } from '@/core/calc';
 import { FIGURE_IDS } from '@/core/figures';
-import { toSI } from '@/core/quantity';
+import { toSI } from '@/core/base';
 import {
   CALC_PROBLEMS,
   FIGURE_WORDS,

@@ -10,8 +10,10 @@ import {
   unitFor,
   type Dimension,
   type UnitSystem,
-} from '@/core/quantity';
-import { fail, ok, type Result } from '@/core/base';
+  fail,
+  ok,
+  type Result,
+} from '@/core/base';
 import { capital } from '../measure';
 import { THICKENER_WORDS } from '../rig';
 

@@ -1,5 +1,5 @@
 import type { RigState } from '@/core/log';
-import { unitFor, type UnitSystem } from '@/core/quantity';
+import { unitFor, type UnitSystem } from '@/core/base';
 import type { RigModel } from '@/core/rig';
 import type { Card, CardStep } from '@/core/routine';
 import { axleAt, gradesOf, READINGS, type ReadingId } from '@/core/rules';

@@ -1,4 +1,4 @@
-import type { UnitSystem } from '@/core/quantity';
+import type { UnitSystem } from '@/core/base';
 import type { ReadingId } from '@/core/rules';
 import { day } from '../dates';
 import { capital } from '../measure';

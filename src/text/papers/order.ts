@@ -1,5 +1,5 @@
 import type { FindingState } from '@/core/log';
-import type { UnitSystem } from '@/core/quantity';
+import type { UnitSystem } from '@/core/base';
 import type { RigModel } from '@/core/rig';
 import type { RoutinePlace, WorkId } from '@/core/rules';
 import { dayInFull } from '../dates';

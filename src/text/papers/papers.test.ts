@@ -3,7 +3,7 @@ import { sampleModel } from '@/core/testing/arbitraries';
 import { storyFrom } from '@/core/testing/story';
 import { compile } from '@/core/routine';
 import { HOUSE_DEFAULT } from '@/core/rules';
-import { toSI } from '@/core/quantity';
+import { toSI } from '@/core/base';
 import { jobCard, picturesOf, serviceRecord, shopOrder, textOf, tongueCard, type RecordOf } from '.';
 
 const story = storyFrom('2026-05-01');

@@ -1,5 +1,5 @@
 import { asOf, partAt, roadLimits, type Entry, type RigState } from '@/core/log';
-import type { UnitSystem } from '@/core/quantity';
+import type { UnitSystem } from '@/core/base';
 import {
   type FactId,
   FACT_GROUPS,

@@ -1,6 +1,6 @@
 import { starOrder } from '@/core/figures';
 import { partAt, type RigState } from '@/core/log';
-import type { UnitSystem } from '@/core/quantity';
+import type { UnitSystem } from '@/core/base';
 import {
   factApplies,
   factDef,

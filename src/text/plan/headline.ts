@@ -1,6 +1,5 @@
-import type { CivilDay } from '@/core/base';
+import type { CivilDay, UnitSystem } from '@/core/base';
 import type { Outcome } from '@/core/plan';
-import type { UnitSystem } from '@/core/quantity';
 import { day, minutes } from '../dates';
 import { capital, measure, words } from '../measure';
 import { noonOf } from '../plan-entry';

@@ -1,5 +1,5 @@
 import type { WhyThisDay, WorkToPlan } from '@/core/plan';
-import { toSI } from '@/core/quantity';
+import { toSI } from '@/core/base';
 import {
   callByWords,
   changeWords,

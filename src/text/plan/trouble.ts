@@ -1,5 +1,5 @@
 import type { NoDay, PinProblem, PlanChange, Unplanned } from '@/core/plan';
-import type { UnitSystem } from '@/core/quantity';
+import type { UnitSystem } from '@/core/base';
 import { minutes } from '../dates';
 import { dutyTitle, jobsTitle } from '../routines';
 import { compileWords } from '../problems';

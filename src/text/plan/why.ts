@@ -1,6 +1,5 @@
-import type { CivilDay } from '@/core/base';
+import type { CivilDay, UnitSystem } from '@/core/base';
 import { daysApart, type WhyThisDay, type WorkToPlan } from '@/core/plan';
-import type { UnitSystem } from '@/core/quantity';
 import { dateField, minutes } from '../dates';
 import { count, measure } from '../measure';
 import { monthDay } from './headline';

@@ -1,5 +1,5 @@
 import type { BrakeFault, BrakeTest } from '@/core/practice';
-import { formatNumber } from '@/core/quantity';
+import { formatNumber } from '@/core/base';
 
 /** What is wrong with electric brakes, by its kind and place. */
 export function brakeFaultWords({ kind, at }: Pick<BrakeFault, 'kind' | 'at'>): string {

@@ -1,5 +1,5 @@
 import { spinGrade, type HubOutcome } from '@/core/practice';
-import type { UnitSystem } from '@/core/quantity';
+import type { UnitSystem } from '@/core/base';
 import type { NutSchool } from '@/core/rules';
 import { measure } from '../measure';
 

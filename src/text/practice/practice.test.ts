@@ -13,7 +13,7 @@ import {
   SOUND_KINDS,
   ANY_TRAILER,
 } from '@/core/practice';
-import { toSI } from '@/core/quantity';
+import { toSI } from '@/core/base';
 import { gradesOf, HOUSE_DEFAULT, NUT_SCHOOLS } from '@/core/rules';
 import {
   brakeFaultWords,

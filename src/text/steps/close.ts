@@ -1,5 +1,5 @@
 import { NUT_SEATING, type NutSchool } from '@/core/rules';
-import type { UnitSystem } from '@/core/quantity';
+import type { UnitSystem } from '@/core/base';
 import { measure } from '../measure';
 import { capOf, type CapKind } from '@/core/rig';
 import { boltsText, lockOf, mayBrake, NEVER_ON_ITS_FACE, type StepTexts } from './setting';

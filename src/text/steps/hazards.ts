@@ -1,4 +1,4 @@
-import type { UnitSystem } from '@/core/quantity';
+import type { UnitSystem } from '@/core/base';
 import { axleOf, hasBrake, isWheelEnd, type Axle, type RigModel } from '@/core/rig';
 import type { Act, Card } from '@/core/routine';
 import { stepWords } from '.';

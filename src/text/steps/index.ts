@@ -1,4 +1,4 @@
-import type { UnitSystem } from '@/core/quantity';
+import type { UnitSystem } from '@/core/base';
 import { axleOf, isGear, isWheelEnd, type RigModel } from '@/core/rig';
 import type { Card, CardStep, Phase, StepId } from '@/core/routine';
 import { lugTorque, mayCheckLugs, type ThreadState } from '@/core/rules';

@@ -1,4 +1,4 @@
-import type { UnitSystem } from '@/core/quantity';
+import type { UnitSystem } from '@/core/base';
 import { partLength } from '../facts';
 import { measure } from '../measure';
 import type { Axle, LockKind, RigModel } from '@/core/rig';

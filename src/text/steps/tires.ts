@@ -1,5 +1,5 @@
 import type { HouseRules, ThreadState } from '@/core/rules';
-import type { UnitSystem } from '@/core/quantity';
+import type { UnitSystem } from '@/core/base';
 import type { RigModel } from '@/core/rig';
 import { factText, factWords } from '../facts';
 import { targetWords } from '../target';

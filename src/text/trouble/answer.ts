@@ -1,4 +1,4 @@
-import type { UnitSystem } from '@/core/quantity';
+import type { UnitSystem } from '@/core/base';
 import type { Question } from '@/core/trouble';
 import { measure } from '../measure';
 import { speedWords } from '../road';

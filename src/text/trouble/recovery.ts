@@ -1,4 +1,4 @@
-import type { UnitSystem } from '@/core/quantity';
+import type { UnitSystem } from '@/core/base';
 import { isGuess, isWheelEnd, wheelEnds, type Place, type RigModel } from '@/core/rig';
 import type { TroubleId } from '@/core/trouble';
 import { placeWords } from '../gear';

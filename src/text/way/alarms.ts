@@ -1,4 +1,4 @@
-import { fromSI, type UnitSystem } from '@/core/quantity';
+import { fromSI, type UnitSystem } from '@/core/base';
 import type { Alarm, AlarmCode } from '@/core/trip';
 import { measure } from '../measure';
 

@@ -1,6 +1,5 @@
-import { msOf, type Instant } from '@/core/base';
+import { msOf, type Instant, formatNumber, type UnitSystem } from '@/core/base';
 import type { MilesBy } from '@/core/log';
-import { formatNumber, type UnitSystem } from '@/core/quantity';
 import type { Channel, Miles, Quality } from '@/core/trip';
 import { dayAndTime } from '../dates';
 import { measure } from '../measure';

@@ -1,4 +1,4 @@
-import { fromSI, unitFor, type UnitSystem } from '@/core/quantity';
+import { fromSI, unitFor, type UnitSystem } from '@/core/base';
 import type { FindingState } from '@/core/log';
 import type { ComingLook, LookCause } from '@/core/trip';
 import { findingWords } from '../finding';

@@ -1,5 +1,5 @@
 import type { MilesBy } from '@/core/log';
-import { toSI } from '@/core/quantity';
+import { toSI } from '@/core/base';
 import type { Alarm, AlarmCode, ComingLook, LookCause } from '@/core/trip';
 import {
   ALARM_DO,

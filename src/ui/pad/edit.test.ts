@@ -1,5 +1,5 @@
 import * as fc from 'fast-check';
-import { parseQuantity } from '@/core/quantity';
+import { parseQuantity } from '@/core/base';
 import { pressed, unitOfLine, unitsLike, type Line, type PadKey } from './edit';
 
 const line = (text: string, at = text.length): Line => ({ text, from: at, to: at });

@@ -1,4 +1,4 @@
-import { UNITS, type Unit } from '@/core/quantity';
+import { UNITS, type Unit } from '@/core/base';
 import type { PadKind } from './pad-context';
 
 /** A line of text as it is edited: what stands in it, and from where to where it is marked. */

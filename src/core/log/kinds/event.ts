@@ -1,6 +1,5 @@
 import * as z from 'zod/mini';
-import { text } from '../../base';
-import { toSI } from '../../quantity';
+import { text, toSI } from '../../base';
 import { wheelEndSchema } from '../../rig';
 import { NEW_BRAKES, NEW_FIXINGS, type RoutineId } from '../../rules';
 import { defineKind } from '../define';

@@ -1,6 +1,5 @@
 import * as z from 'zod/mini';
-import { nonNegative } from '../../base';
-import { toSI } from '../../quantity';
+import { nonNegative, toSI } from '../../base';
 import { defineKind, type Applied } from '../define';
 import { contradict, type RigState } from '../state';
 

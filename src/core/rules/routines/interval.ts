@@ -1,4 +1,4 @@
-import { toSI } from '../../quantity';
+import { toSI } from '../../base';
 import {
   axleOf,
   countsAsSalt,

@@ -1,5 +1,5 @@
 import type { FigureId } from '@/core/figures';
-import type { UnitSystem } from '@/core/quantity';
+import type { UnitSystem } from '@/core/base';
 import { CastleNut } from '@/ui';
 import { BalanceDrawing } from './balance';
 import { CircleDrawing } from './circle';

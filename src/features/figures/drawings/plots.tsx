@@ -1,6 +1,5 @@
 import { brakeCost, clampLoad, FRICTION, pressureAt } from '@/core/figures';
-import { fromSI, toSI, unitFor, type UnitSystem } from '@/core/quantity';
-import { formatNumber } from '@/core/quantity';
+import { fromSI, toSI, unitFor, type UnitSystem, formatNumber } from '@/core/base';
 import type { DrawingProps } from './drawing';
 import { Plot } from './plot';
 

@@ -1,7 +1,7 @@
 'use client';
 
 import type { FindingState } from '@/core/log';
-import { parseNumber } from '@/core/quantity';
+import { parseNumber } from '@/core/base';
 import { TakenUp, useRecord, useSheetForm } from '@/features/forms';
 import { type RigView } from '@/features/rigs';
 import { Dialog, Field, SheetForm, TextArea } from '@/ui';

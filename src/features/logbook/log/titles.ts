@@ -1,5 +1,5 @@
 import type { Entry } from '@/core/log';
-import type { UnitSystem } from '@/core/quantity';
+import type { UnitSystem } from '@/core/base';
 import { entryWords } from '@/text';
 
 /** Titles of entries that others speak of, by id. */

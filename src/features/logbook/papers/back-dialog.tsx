@@ -1,6 +1,6 @@
 import { useState } from 'react';
 import type { OrderState } from '@/core/log';
-import { parseMoney } from '@/core/quantity';
+import { parseMoney } from '@/core/base';
 import { orderBackEntries } from '@/core/record';
 import { isWheelEnd, wheelEnds } from '@/core/rig';
 import { routineDef } from '@/core/rules';

@@ -1,7 +1,6 @@
 import { useState } from 'react';
-import { isCivilDay } from '@/core/base';
+import { isCivilDay, parseMoney } from '@/core/base';
 import type { OrderState } from '@/core/log';
-import { parseMoney } from '@/core/quantity';
 import { orderEntries, orderStands, paperEntry } from '@/core/record';
 import type { WorkId } from '@/core/rules';
 import { MoneyFields, moneyWrongs, TakenUp, useRecord, useSheetForm } from '@/features/forms';

@@ -1,4 +1,4 @@
-import { toSI } from '@/core/quantity';
+import { toSI } from '@/core/base';
 import {
   heatTrend,
   leakTrend,

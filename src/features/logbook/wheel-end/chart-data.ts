@@ -1,5 +1,4 @@
-import type { Instant } from '@/core/base';
-import { formatNumber, fromSI, toSI, unitFor, type UnitSystem } from '@/core/quantity';
+import { type Instant, formatNumber, fromSI, toSI, unitFor, type UnitSystem } from '@/core/base';
 import { type EndPlayWindow, routineDef, WORKS } from '@/core/rules';
 import type { Trend, WorkDone } from '@/core/trend';
 import { capital, day, measure, readingName, small, workTitle } from '@/text';

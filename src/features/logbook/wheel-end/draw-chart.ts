@@ -4,7 +4,7 @@ import * as echarts from 'echarts/core';
 import { SVGRenderer } from 'echarts/renderers';
 import { day } from '@/text';
 import { reach, type ChartData } from './chart-data';
-import { formatNumber } from '@/core/quantity';
+import { formatNumber } from '@/core/base';
 
 echarts.use([
   LineChart,

@@ -5,7 +5,7 @@ import { type ReadingId } from '@/core/rules';
 import { judgeTaken, readingEntries } from '@/core/record';
 import { pressureTarget } from '@/core/judge';
 import { isWheelEnd, matesOf, hasBrake, axleOf, type TirePlace } from '@/core/rig';
-import type { Dimension } from '@/core/quantity';
+import type { Dimension } from '@/core/base';
 import type { ReadingTool } from '@/core/log';
 import { JudgementNote, ReadingField, TakenUp, useRecord, useSheetForm } from '@/features/forms';
 import { type RigView } from '@/features/rigs';

@@ -1,6 +1,5 @@
-import { fail, ok, type Result } from '@/core/base';
+import { fail, ok, type Result, parseNumber } from '@/core/base';
 import type { PlanSetBody } from '@/core/log';
-import { parseNumber } from '@/core/quantity';
 
 /** Free days as they are typed: hours by day of the week from Monday, and spans with none. */
 export interface FreeForm {

@@ -2,7 +2,7 @@
 
 import { Pin } from 'lucide-react';
 import { jobsTitle, dateField, measure, minutes, month } from '@/text';
-import type { UnitSystem } from '@/core/quantity';
+import type { UnitSystem } from '@/core/base';
 import { noonOf, planDay } from '@/text/plan';
 import { cx } from '@/ui';
 import type { Post } from './posts';

@@ -3,7 +3,7 @@
 import { DndContext, PointerSensor, useDraggable, useDroppable, useSensor, useSensors } from '@dnd-kit/core';
 import { Pin } from 'lucide-react';
 import { useMemo, useState, type KeyboardEvent, type ReactNode } from 'react';
-import type { UnitSystem } from '@/core/quantity';
+import type { UnitSystem } from '@/core/base';
 import { daysApart, moveDay, moveJobs, type PlanEdits, type Visits } from '@/core/plan';
 import type { RigView } from '@/features/rigs';
 import { minutes } from '@/text';

@@ -1,5 +1,5 @@
 import { evaluate, savedOn, whyThisDay, type WorkToPlan } from '@/core/plan';
-import type { UnitSystem } from '@/core/quantity';
+import type { UnitSystem } from '@/core/base';
 import { jobsTitle } from '@/text';
 import { whyWords } from '@/text/plan';
 import type { PlanReady } from './use-plan';

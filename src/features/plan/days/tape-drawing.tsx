@@ -1,4 +1,4 @@
-import type { UnitSystem } from '@/core/quantity';
+import type { UnitSystem } from '@/core/base';
 import type { YardProblem } from '@/core/plan';
 import { measure } from '@/text';
 import type { Lane } from './lanes';

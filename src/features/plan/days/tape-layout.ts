@@ -1,4 +1,4 @@
-import type { UnitSystem } from '@/core/quantity';
+import type { UnitSystem } from '@/core/base';
 import { daysApart, type YardProblem } from '@/core/plan';
 import { dateField, measure } from '@/text';
 import { namesShort, type Lane, type Ripening } from './lanes';

@@ -2,7 +2,7 @@
 
 import { useState } from 'react';
 import { HOUSE } from '@/core/log';
-import { parseNumber } from '@/core/quantity';
+import { parseNumber } from '@/core/base';
 import { PLAN_WEIGHTS, type PlanWeights } from '@/core/rules';
 import { useRecord } from '@/features/forms';
 import { Button, Dialog, Field, SheetForm, reported } from '@/ui';

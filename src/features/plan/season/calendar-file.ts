@@ -1,6 +1,6 @@
 import { writeCalendar, type CalendarDay } from '@/core/exchange';
 import type { Duty } from '@/core/duty';
-import type { UnitSystem } from '@/core/quantity';
+import type { UnitSystem } from '@/core/base';
 import { routineDef } from '@/core/rules';
 import type { RigView } from '@/features/rigs';
 import { basisOf, type Forecast } from '@/features/duties';

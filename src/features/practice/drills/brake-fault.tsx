@@ -10,7 +10,7 @@ import {
   type BrakeDrill,
   type BrakeTest,
 } from '@/core/practice';
-import { formatNumber } from '@/core/quantity';
+import { formatNumber } from '@/core/base';
 import { circuitWords, count } from '@/text';
 import { brakeFaultWords, brakeReadWords, brakeTestWords } from '@/text/practice';
 import { Button, Choice } from '@/ui';

@@ -3,7 +3,7 @@
 import { useState } from 'react';
 import { lampSteps, type Sight, type Shows, type TestAt, type TestDone } from '@/core/faults';
 import { brakeDrill, faultDrill, faultOutcome, makeTest, type FaultOutcome } from '@/core/practice';
-import { formatNumber } from '@/core/quantity';
+import { formatNumber } from '@/core/base';
 import { causeWords, count, LAMP_WORDS, list, SHOWS_WORDS, SIGHT_WORDS, small, testWords } from '@/text';
 import { Button, Choice, cx } from '@/ui';
 import type { DrillProps } from '../drill';

@@ -24,7 +24,7 @@ import {
 } from '@/core/practice';
 import { axleOf } from '@/core/rig';
 import { endPlayWindow, NUT_SEATING } from '@/core/rules';
-import { formatNumber, fromSI, toSI } from '@/core/quantity';
+import { formatNumber, fromSI, toSI } from '@/core/base';
 import { usePreferences } from '@/store';
 import { BASIS_WORDS, inUnits, measure } from '@/text';
 import {

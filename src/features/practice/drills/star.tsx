@@ -13,7 +13,7 @@ import {
   type PracticeWheel,
   type WheelOutcome,
 } from '@/core/practice';
-import { toSI } from '@/core/quantity';
+import { toSI } from '@/core/base';
 import { VERDICT_SCALE } from '@/core/rules';
 import { STUD_COUNTS, type StudCount } from '@/core/rig';
 import { usePreferences } from '@/store';

@@ -5,7 +5,7 @@ import { broughtIn, reviewRig, type Conflict } from '@/core/judge';
 import { applyChanges, factApplies, factDef, factValue, type Changes, type FactId } from '@/core/rig';
 import type { RigView } from '@/features/rigs';
 import { useFormUnits } from '@/store';
-import type { UnitSystem } from '@/core/quantity';
+import type { UnitSystem } from '@/core/base';
 import { FACT_HELP, inUnits } from '@/text';
 import { Button, Choice } from '@/ui';
 import { Contradictions } from './contradictions';

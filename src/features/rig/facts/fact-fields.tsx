@@ -1,5 +1,5 @@
 import { factDef, type FactId } from '@/core/rig';
-import type { UnitSystem } from '@/core/quantity';
+import type { UnitSystem } from '@/core/base';
 import { FACT_WORDS, factUnit } from '@/text';
 import { Choice, Field } from '@/ui';
 import type { FactDraft, FactErrors } from './fact-form';

@@ -1,5 +1,5 @@
 import fc from 'fast-check';
-import { toSI } from '@/core/quantity';
+import { toSI } from '@/core/base';
 import { applyChanges, FACT_IDS, factApplies, factDef, factValue, type FactId } from '@/core/rig';
 import { anyModel, sampleModel } from '@/core/testing/arbitraries';
 import { draftOf, forgetFact, readFact, type FactDraft } from './fact-form';

@@ -1,5 +1,7 @@
-import { fail, ok, type Result } from '@/core/base';
 import {
+  fail,
+  ok,
+  type Result,
   formatNumber,
   fromSI,
   parseNumber,
@@ -8,7 +10,7 @@ import {
   unitFor,
   type UnitSystem,
   parseSpan,
-} from '@/core/quantity';
+} from '@/core/base';
 import {
   factDef,
   factPath,

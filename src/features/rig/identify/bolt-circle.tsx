@@ -2,7 +2,7 @@
 
 import { useState } from 'react';
 import { boltCircle, boltCircleAcross, matchPattern } from '@/core/figures';
-import { formatQuantity, toSI } from '@/core/quantity';
+import { formatQuantity, toSI } from '@/core/base';
 import { STUD_COUNTS, type StudCount } from '@/core/rig';
 import type { RigView } from '@/features/rigs';
 import { useFormUnits } from '@/store';

@@ -1,7 +1,7 @@
 'use client';
 
 import { matchAssembly } from '@/core/figures';
-import { toSI } from '@/core/quantity';
+import { toSI } from '@/core/base';
 import type { RigView } from '@/features/rigs';
 import { useFormUnits } from '@/store';
 import { list, measure, partLength } from '@/text';

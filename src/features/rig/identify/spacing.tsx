@@ -1,6 +1,6 @@
 'use client';
 
-import { toSI } from '@/core/quantity';
+import { toSI } from '@/core/base';
 import type { Changes } from '@/core/rig';
 import type { RigView } from '@/features/rigs';
 import { useFormUnits } from '@/store';

@@ -2,7 +2,7 @@
 
 import { useState } from 'react';
 import { stopsInWindow } from '@/core/figures';
-import { parseNumber, toSI } from '@/core/quantity';
+import { parseNumber, toSI } from '@/core/base';
 import { endPlayWindow } from '@/core/rules';
 import type { RigView } from '@/features/rigs';
 import { useFormUnits } from '@/store';

@@ -1,7 +1,7 @@
 'use client';
 
 import { useState } from 'react';
-import { msOf } from '@/core/base';
+import { msOf, formatNumber } from '@/core/base';
 import { tireDate } from '@/core/figures';
 import { tireAgeLimit } from '@/core/rules';
 import type { RigView } from '@/features/rigs';
@@ -9,7 +9,6 @@ import { to } from '@/links';
 import { dotWords } from '@/text';
 import { Field, LinkButton, Mark } from '@/ui';
 import { Frame, Outcome, Waiting } from './frame';
-import { formatNumber } from '@/core/quantity';
 
 /** DOT code to week, year and age. */
 export function TireDate({ view }: { view: RigView }) {

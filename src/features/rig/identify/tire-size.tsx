@@ -2,7 +2,7 @@
 
 import { useState } from 'react';
 import { maxColdPressure, tireSize, turnsPerMile, usualCapacity } from '@/core/figures';
-import { formatQuantity } from '@/core/quantity';
+import { formatQuantity } from '@/core/base';
 import { LOAD_RANGES, type LoadRange } from '@/core/rig';
 import type { RigView } from '@/features/rigs';
 import { useFormUnits } from '@/store';

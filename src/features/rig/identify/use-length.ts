@@ -1,7 +1,7 @@
 'use client';
 
 import { useState } from 'react';
-import { parseQuantity, unitFor } from '@/core/quantity';
+import { parseQuantity, unitFor } from '@/core/base';
 import { useFormUnits } from '@/store';
 import { parseWords } from '@/text';
 

@@ -1,5 +1,5 @@
 import type { UseFormRegisterReturn } from 'react-hook-form';
-import type { UnitSystem } from '@/core/quantity';
+import type { UnitSystem } from '@/core/base';
 import type { SetupErrors, SetupForm } from './setup-form';
 
 /** What a section of the form works with. */

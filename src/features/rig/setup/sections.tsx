@@ -1,6 +1,6 @@
 'use client';
 
-import { unitFor } from '@/core/quantity';
+import { unitFor } from '@/core/base';
 import { BRAKES, HUBS, KINDS, LOCKS, STUD_COUNTS, TEMPLATES, type TemplateId } from '@/core/rig';
 import { SourceChoice } from '@/features/rig/facts';
 import {

@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { correctionOf, setupEntries } from '@/core/record';
-import { toSI } from '@/core/quantity';
+import { toSI } from '@/core/base';
 import { gearOf, TEMPLATES, templateModel, type RigModel, type TemplateId } from '@/core/rig';
 import { anyModel, sampleModel } from '@/core/testing/arbitraries';
 import { runs } from '@/core/testing/runs';

@@ -1,5 +1,4 @@
-import { fail, ok, type Result } from '@/core/base';
-import { fromSI, parseQuantity, toSI, unitFor, type UnitSystem } from '@/core/quantity';
+import { fail, ok, type Result, fromSI, parseQuantity, toSI, unitFor, type UnitSystem } from '@/core/base';
 import {
   gearBelongs,
   rigModelSchema,

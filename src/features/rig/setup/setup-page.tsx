@@ -3,7 +3,7 @@
 import { useEffect, useState, useSyncExternalStore } from 'react';
 import { useForm, useWatch } from 'react-hook-form';
 import { setupEntries, type SetupTask } from '@/core/record';
-import type { UnitSystem } from '@/core/quantity';
+import type { UnitSystem } from '@/core/base';
 import type { RigModel } from '@/core/rig';
 import { useRecord, useLeadOn } from '@/features/forms';
 import { PATHS, to } from '@/links';

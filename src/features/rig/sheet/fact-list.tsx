@@ -7,7 +7,7 @@ import {
   type FactId,
   type RigModel,
 } from '@/core/rig';
-import type { UnitSystem } from '@/core/quantity';
+import type { UnitSystem } from '@/core/base';
 import { FACT_GROUP_WORDS, FACT_HELP, FACT_WORDS, factText, factWords, list } from '@/text';
 import { cx, Mark } from '@/ui';
 

@@ -1,6 +1,6 @@
 import { useState } from 'react';
 import { jackFit, type KitReading } from '@/core/kit';
-import { fromSI, parseNumber, parseQuantity, unitFor } from '@/core/quantity';
+import { fromSI, parseNumber, parseQuantity, unitFor } from '@/core/base';
 import { kitEntry } from '@/core/record';
 import { THICKENERS, type Thickener } from '@/core/rules';
 import { KIT_FIGURES, kitDef, type KitFigure, type KitId } from '@/core/trouble';

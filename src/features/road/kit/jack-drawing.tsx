@@ -1,5 +1,5 @@
 import { measure } from '@/text';
-import type { UnitSystem } from '@/core/quantity';
+import type { UnitSystem } from '@/core/base';
 
 /** A jack on its blocks against the point it lifts, to scale (m): lowest, highest, and where it has to come. */
 export function JackDrawing({

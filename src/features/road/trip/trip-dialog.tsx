@@ -1,7 +1,7 @@
 'use client';
 
 import { useState } from 'react';
-import { parseQuantity, unitFor } from '@/core/quantity';
+import { parseQuantity, unitFor } from '@/core/base';
 import { countsAsSalt } from '@/core/rig';
 import { endsUnderWay, tripEntries } from '@/core/record';
 import { markOfDuty } from '@/core/rules';

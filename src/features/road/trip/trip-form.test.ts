@@ -1,4 +1,4 @@
-import { toSI } from '@/core/quantity';
+import { toSI } from '@/core/base';
 import { sampleModel } from '@/core/testing/arbitraries';
 import { readTrip, type TripForm } from './trip-form';
 

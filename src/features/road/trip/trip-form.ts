@@ -1,7 +1,16 @@
-import { addDays, fail, ok, type Instant, type Result } from '@/core/base';
+import {
+  addDays,
+  fail,
+  ok,
+  type Instant,
+  type Result,
+  parseNumber,
+  parseQuantity,
+  unitFor,
+  type UnitSystem,
+} from '@/core/base';
 import { checkTrip, type TripOnRecord, type TripProblem } from '@/core/judge';
 import type { RigState, TripBody } from '@/core/log';
-import { parseNumber, parseQuantity, unitFor, type UnitSystem } from '@/core/quantity';
 import type { RigModel } from '@/core/rig';
 import { fromDateField, parseWords, tripWords } from '@/text';
 

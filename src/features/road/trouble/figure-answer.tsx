@@ -1,5 +1,5 @@
 import { useState } from 'react';
-import { parseNumber, parseQuantity, toSI, unitFor } from '@/core/quantity';
+import { parseNumber, parseQuantity, toSI, unitFor } from '@/core/base';
 import type { Question } from '@/core/trouble';
 import { usePreferences } from '@/store';
 import { Button, Field } from '@/ui';

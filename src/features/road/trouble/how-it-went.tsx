@@ -1,5 +1,5 @@
 import type { RigState } from '@/core/log';
-import { unitFor } from '@/core/quantity';
+import { unitFor } from '@/core/base';
 import { KIT_IDS, kitDef, type KitId } from '@/core/trouble';
 import { MoneyFields } from '@/features/forms';
 import { usePreferences } from '@/store';

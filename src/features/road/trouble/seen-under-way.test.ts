@@ -1,5 +1,5 @@
 import { emptyRig } from '@/core/log';
-import { toSI } from '@/core/quantity';
+import { toSI } from '@/core/base';
 import { sampleModel } from '@/core/testing/arbitraries';
 import { begunUnderWay, seenUnderWay } from './seen-under-way';
 

@@ -1,4 +1,4 @@
-import type { UnitSystem } from '@/core/quantity';
+import type { UnitSystem } from '@/core/base';
 import { TROUBLE_IDS, troublePlaces, type Answers, type TroubleId } from '@/core/trouble';
 import type { RigView } from '@/features/rigs';
 import { typed } from '@/text';

@@ -1,6 +1,6 @@
 import { moneyWrongs } from '@/features/forms';
 import type { TroubleBody } from '@/core/log';
-import { parseMoney, parseNumber, parseQuantity, unitFor, type UnitSystem } from '@/core/quantity';
+import { parseMoney, parseNumber, parseQuantity, unitFor, type UnitSystem } from '@/core/base';
 import type { ToldId } from './trouble-draft';
 
 /** How it went, as it goes to the log. */

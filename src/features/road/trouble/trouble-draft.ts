@@ -1,6 +1,5 @@
 import * as z from 'zod/mini';
-import { msOf } from '@/core/base';
-import { toSI } from '@/core/quantity';
+import { msOf, toSI } from '@/core/base';
 import { placeSchema, type Place } from '@/core/rig';
 import {
   barredAt,

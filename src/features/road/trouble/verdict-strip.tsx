@@ -1,5 +1,4 @@
-import { fromSI } from '@/core/quantity';
-import { instantOf, msOf } from '@/core/base';
+import { fromSI, instantOf, msOf } from '@/core/base';
 import { limitEnds } from '@/core/record';
 import { outOfDanger, ROLLS, type OutOfDanger, type RoadVerdict, type TroubleId } from '@/core/trouble';
 import { usePreferences } from '@/store';

@@ -1,5 +1,5 @@
 import { useState, type ReactNode } from 'react';
-import { parseNumber, parseQuantity, unitFor } from '@/core/quantity';
+import { parseNumber, parseQuantity, unitFor } from '@/core/base';
 import { isWheelEnd, wheelEnds, type Place } from '@/core/rig';
 import { coolingTime, donorsFor, lossOf, minutesLeft, type Answers, type TroubleId } from '@/core/trouble';
 import type { RigView } from '@/features/rigs';

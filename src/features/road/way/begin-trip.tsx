@@ -1,8 +1,7 @@
 'use client';
 
 import { useState } from 'react';
-import { msOf } from '@/core/base';
-import { parseQuantity, unitFor } from '@/core/quantity';
+import { msOf, parseQuantity, unitFor } from '@/core/base';
 import { markOfFitness } from '@/core/rules';
 import { beginEntries, walkBefore } from '@/core/record';
 import { useDraft, useLeadOn, useRecord, useSheetForm } from '@/features/forms';

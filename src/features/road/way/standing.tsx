@@ -3,7 +3,7 @@
 import { useState } from 'react';
 import type { UnderWay } from '@/core/log';
 import { countsAsSalt } from '@/core/rig';
-import { parseQuantity, unitFor } from '@/core/quantity';
+import { parseQuantity, unitFor } from '@/core/base';
 import { launchEntry, milesEntry } from '@/core/record';
 import { useRecord, useWithdraw } from '@/features/forms';
 import { benchLink, type RigView } from '@/features/rigs';

@@ -1,9 +1,8 @@
 'use client';
 
 import { useEffect, useMemo, useState } from 'react';
-import { msOf } from '@/core/base';
+import { msOf, parseQuantity, unitFor } from '@/core/base';
 import type { UnderWay } from '@/core/log';
-import { parseQuantity, unitFor } from '@/core/quantity';
 import { milesEntry, roadLookEntries, walkEntries } from '@/core/record';
 import { limitLooks, standingOf, stopWalk, type StopGroup } from '@/core/trip';
 import { isWheelEnd, matesOf, type RigModel } from '@/core/rig';

@@ -1,6 +1,6 @@
 import { useState } from 'react';
 import { pressureTarget } from '@/core/judge';
-import { toSI } from '@/core/quantity';
+import { toSI } from '@/core/base';
 import { wheelEnds } from '@/core/rig';
 import type { RigView } from '@/features/rigs';
 import { deckOf } from './deck';

@@ -2,7 +2,7 @@
 
 import { useState } from 'react';
 import type { Entry } from '@/core/log';
-import { unitFor, type UnitSystem } from '@/core/quantity';
+import { unitFor, type UnitSystem } from '@/core/base';
 import { gradesOf, THICKENERS, type ReadingId, type Subject } from '@/core/rules';
 import { SEVERITIES, useRecord } from '@/features/forms';
 import { type Rigs } from '@/features/rigs';

@@ -7,7 +7,7 @@ import {
   type Kind,
   isCorrectedHere,
 } from '@/core/log';
-import { toSI } from '@/core/quantity';
+import { toSI } from '@/core/base';
 import { sampleModel } from '@/core/testing/arbitraries';
 import { stateBefore } from '@/keeper/reads';
 import { CORRECTABLE, readCorrection, valuesOf } from './read';

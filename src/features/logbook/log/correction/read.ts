@@ -1,6 +1,5 @@
-import { fail, ok, type Result } from '@/core/base';
+import { fail, ok, type Result, parseQuantity, unitFor, type UnitSystem } from '@/core/base';
 import { type Entry, type EntryOf, type Kind } from '@/core/log';
-import { parseQuantity, unitFor, type UnitSystem } from '@/core/quantity';
 import {
   correctClosing,
   correctFinding,

@@ -1,6 +1,5 @@
-import { fail, ok, type Result } from '@/core/base';
+import { fail, ok, type Result, type UnitSystem } from '@/core/base';
 import type { Entry, EntryOf, Kind, RigState } from '@/core/log';
-import type { UnitSystem } from '@/core/quantity';
 import { dateField, fromDateField } from '@/text';
 
 /** What a correction is read against. */

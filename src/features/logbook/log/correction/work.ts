@@ -1,6 +1,5 @@
-import { ok } from '@/core/base';
+import { ok, type UnitSystem } from '@/core/base';
 import type { WorkBody } from '@/core/log';
-import type { UnitSystem } from '@/core/quantity';
 import { correctWork } from '@/core/record';
 import { THICKENERS, canBeRead, parseReading } from '@/core/rules';
 import { readingProblemWords, readingTyped } from '@/text';

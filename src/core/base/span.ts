@@ -1,4 +1,4 @@
-import { fail, ok, type Result } from '../base';
+import { fail, ok, type Result } from './result';
 import { parseNumber, type ParseProblem } from './parse';
 
 const UNITS_OF_TIME: readonly (readonly [RegExp, number])[] = [

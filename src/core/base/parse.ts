@@ -1,4 +1,4 @@
-import { fail, ok, type Result } from '../base';
+import { fail, ok, type Result } from './result';
 import { toSI, UNITS, type Dimension, type Unit } from './units';
 
 /** Why a typed quantity was refused; the text typed is left with the caller. */

@@ -1,4 +1,4 @@
-import { fail, ok, type Result } from '../base';
+import { fail, ok, type Result } from './result';
 import { parseNumber } from './parse';
 
 /** Money in its owner's own currency. */
