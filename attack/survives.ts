@@ -1,13 +1,11 @@
-import { dutiesOf, seasonLists, towVerdict } from '../src/core/duty';
+import { dutiesOf, seasonLists, towVerdict, surveyItems } from '../src/core/duty';
 import { toLine } from '../src/core/exchange';
-import { reviewRig } from '../src/core/judge';
+import { reviewRig, historyOfReadings, trendsAt } from '../src/core/judge';
 import { foldEntries, type Entry, type RigState } from '../src/core/log';
 import { wheelEnds } from '../src/core/rig';
 import { compile } from '../src/core/routine';
 import { HOUSE_DEFAULT, rulesFor, seasonOf } from '../src/core/rules';
-import { surveyItems } from '../src/core/survey';
-import { historyOfReadings, trendsAt } from '../src/core/trend';
-import { compileWalk } from '../src/core/walk';
+import { compileWalk } from '../src/core/road';
 import { LogbookReader } from '../src/keeper/reads';
 import { LogSearch } from '../src/keeper/reads/search';
 import {

@@ -1,5 +1,5 @@
 import { ONE_TEMPERATURE, pressureAt } from '../src/core/figures';
-import { compileWalk, itemsOf, walkBody, type Answers } from '../src/core/walk';
+import { compileWalk, itemsOf, walkBody, type Answers } from '../src/core/road';
 import type { Entry } from '../src/core/log';
 import { toSI } from '../src/core/base';
 import { figureEntry } from '../src/core/record';

@@ -1,7 +1,7 @@
 import { foldEntries, type Entry } from '../src/core/log';
 import { troubleEntries, type TroubleTold } from '../src/core/record';
-import { HOUSE_DEFAULT, type Thickener } from '../src/core/rules';
-import type { KitFigure, KitId } from '../src/core/trouble';
+import { HOUSE_DEFAULT, type KitFigure, type KitId } from '../src/core/rules';
+import type { Thickener } from '../src/core/figures';
 import { at, fahrenheit, inch, lb, lbft, mi, psi, type Diary } from './diary';
 import { JUNIPER } from './juniper';
 

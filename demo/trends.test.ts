@@ -1,8 +1,7 @@
-import { judgeReading } from '../src/core/judge';
+import { judgeReading, historyOfReadings, pointsOf, trendsAt, warns } from '../src/core/judge';
 import { foldEntries } from '../src/core/log';
 import { HOUSE_DEFAULT } from '../src/core/rules';
 import { wheelEnds, type WheelEnd } from '../src/core/rig';
-import { historyOfReadings, pointsOf, trendsAt, warns } from '../src/core/trend';
 import { demoEntries, DEMO_RIGS } from './scenario';
 
 const NOW = '2026-05-16T14:00:00.000Z';

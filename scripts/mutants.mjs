@@ -12,9 +12,9 @@ const LOGBOOK = 'src/features/logbook/logbook.test.tsx';
 const RIG = 'src/features/rig/rig.test.tsx';
 const ROAD = 'src/features/road/road.test.tsx';
 const LIMITS = 'src/core/log/road-limits.test.ts';
-const TROUBLE = 'src/core/trouble/trouble.test.ts';
+const TROUBLE = 'src/core/road/trouble/trouble.test.ts';
 const CURED = 'src/core/routine/cured.test.ts';
-const WATCH = 'src/core/trip/watch.test.ts';
+const WATCH = 'src/core/road/trip/watch.test.ts';
 
 /** What is done to which file, and the test (by the words it begins with) that has to fail. */
 const MUTANTS = [
@@ -212,7 +212,7 @@ const MUTANTS = [
   ],
   [
     'a tire at half of its target rolls on',
-    'src/core/trouble/tires.ts',
+    'src/core/rules/trouble/tires.ts',
     'return target !== undefined && now !== undefined && now <= target / 2;',
     'return false;',
     TROUBLE,
@@ -220,7 +220,7 @@ const MUTANTS = [
   ],
   [
     'a pump that cannot keep up goes fifty miles',
-    'src/core/trouble/tires.ts',
+    'src/core/rules/trouble/tires.ts',
     'mayGoOn ? 50 : every,',
     '50,',
     TROUBLE,
@@ -228,7 +228,7 @@ const MUTANTS = [
   ],
   [
     'a mate that nobody read is as warm as the hub',
-    'src/core/trouble/hubs.ts',
+    'src/core/rules/trouble/hubs.ts',
     "(figure(answers, 'mate') ?? Math.min(air, hub))",
     "(figure(answers, 'mate') ?? hub)",
     TROUBLE,
@@ -236,7 +236,7 @@ const MUTANTS = [
   ],
   [
     'an answer that is asked no more decides',
-    'src/core/trouble/ask.ts',
+    'src/core/road/trouble/ask.ts',
     'if (!(question.when?.(heard) ?? true)) continue;',
     '',
     TROUBLE,
@@ -244,7 +244,7 @@ const MUTANTS = [
   ],
   [
     'two nuts side by side are two nuts',
-    'src/core/trouble/hubs.ts',
+    'src/core/rules/trouble/hubs.ts',
     "if (gone >= 2 && !says(answers, 'neighbors', 'apart')) return stay('two-neighbors');",
     '',
     TROUBLE,
@@ -252,7 +252,7 @@ const MUTANTS = [
   ],
   [
     'gas is moved away from',
-    'src/core/trouble/out.ts',
+    'src/core/road/trouble/out.ts',
     "new Set<Because>(['flames', 'gas-smelt'])",
     "new Set<Because>(['flames'])",
     TROUBLE,
@@ -284,7 +284,7 @@ const MUTANTS = [
   ],
   [
     'a glance at a stop closes what was found',
-    'src/core/walk/looks.ts',
+    'src/core/road/walk/looks.ts',
     'return IN_PASSING.has(walk) && !BY_HAND.has(look);',
     'return false;',
     'src/core/record/walk.test.ts',
@@ -316,7 +316,7 @@ const MUTANTS = [
   ],
   [
     'a blow-out waits for its turn',
-    'src/core/trip/watch.ts',
+    'src/core/road/trip/watch.ts',
     'if (!falls && sample.at',
     'if (sample.at',
     WATCH,
@@ -324,7 +324,7 @@ const MUTANTS = [
   ],
   [
     'a cold tire is judged as a warm one',
-    'src/core/trip/watch.ts',
+    'src/core/road/trip/watch.ts',
     'cold: isCold(watch, place, value, now) ? value : coldBy',
     'cold: coldBy',
     WATCH,
@@ -428,10 +428,10 @@ const MUTANTS = [
   ],
   [
     "miles told leave the clock's standing",
-    'src/core/trip/miles.ts',
+    'src/core/road/trip/miles.ts',
     '  if (from === told) return counting;',
     '  return counting;',
-    'src/core/trip/miles.test.ts',
+    'src/core/road/trip/miles.test.ts',
     'miles that were typed',
   ],
   [
@@ -476,23 +476,23 @@ const MUTANTS = [
   ],
   [
     'alone one works on the traffic side',
-    'src/core/trouble/spot.ts',
+    'src/core/road/trouble/spot.ts',
     "...(road && alone !== 'no' && side !== undefined && traffics ? (['traffic-side'] as const) : []),",
     '',
-    'src/core/trouble/spot.test.ts',
+    'src/core/road/trouble/spot.test.ts',
     '',
   ],
   [
     'in the dark without lamps',
-    'src/core/trouble/spot.ts',
+    'src/core/road/trouble/spot.ts',
     "night !== 'no' && lamps !== 'yes'",
     "night === 'yes' && lamps === 'no'",
-    'src/core/trouble/spot.test.ts',
+    'src/core/road/trouble/spot.test.ts',
     '',
   ],
   [
     'a cold morning rings',
-    'src/core/trip/watch.ts',
+    'src/core/road/trip/watch.ts',
     'Math.max(coldByRule(value), value / Math.max(1, by))',
     'coldByRule(value)',
     WATCH,
@@ -500,7 +500,7 @@ const MUTANTS = [
   ],
   [
     'a fall told once a minute waits for a third',
-    'src/core/trip/quality.ts',
+    'src/core/road/trip/quality.ts',
     '(value < gone || before?.fell === true)',
     'value < gone',
     WATCH,

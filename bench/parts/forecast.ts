@@ -1,5 +1,5 @@
 import { seeded } from '../../src/core/base';
-import { historyOf, sampleFutures, UNTOLD } from '../../src/core/forecast';
+import { historyOf, sampleFutures, UNTOLD } from '../../src/core/duty';
 import { calibrate } from '../../src/core/testing/calibrate';
 import { foldEntries, HOUSE } from '../../src/core/log';
 import { longLog } from '../log';

@@ -1,7 +1,7 @@
 import { seeded, toSI } from '../../src/core/base';
 import { ONE_TEMPERATURE, pressureAt } from '../../src/core/figures';
 import { wheelEnds, type WheelEnd } from '../../src/core/rig';
-import { NO_WATCH, watchOn, type Watch, type WatchContext } from '../../src/core/trip';
+import { NO_WATCH, watchOn, type Watch, type WatchContext } from '../../src/core/road';
 import { sampleModel } from '../../src/core/testing/arbitraries';
 import { anyWay, beginTrip, stepTrip, TICK, type Fault } from '../../src/instruments/simulated';
 import type { Part } from '../table';

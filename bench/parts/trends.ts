@@ -1,7 +1,7 @@
 import { seeded } from '../../src/core/base';
 import { foldEntries, HOUSE } from '../../src/core/log';
 import { rateTrends } from '../../src/core/testing/seasons';
-import { historyOfReadings, trendsAt } from '../../src/core/trend';
+import { historyOfReadings, trendsAt } from '../../src/core/judge';
 import { HOUSE_DEFAULT } from '../../src/core/rules';
 import { longLog } from '../log';
 import { median, type Part } from '../table';

@@ -9,7 +9,7 @@ import {
   type Track,
   type Watch,
   type WatchContext,
-} from '@/core/trip';
+} from '@/core/road';
 import type { Failure, Instrument, Told } from './instrument';
 import { publishLive, type Live } from './live';
 

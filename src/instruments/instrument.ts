@@ -1,5 +1,5 @@
 import type { InstrumentNamed } from '@/core/log';
-import type { Channel, Fix, Sample } from '@/core/trip';
+import type { Channel, Fix, Sample } from '@/core/road';
 
 /** What an instrument tells: a figure, where it is, or that it is through or failed. */
 export type Told =

@@ -1,5 +1,5 @@
 import type { InstrumentNamed } from '@/core/log';
-import type { Quality } from '@/core/trip';
+import type { Quality } from '@/core/road';
 
 /** What an instrument reads at a place by now, in SI. */
 export interface Live {

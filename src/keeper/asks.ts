@@ -3,7 +3,7 @@ import type { Entry } from '@/core/log';
 import type { RigModel, TirePlace } from '@/core/rig';
 import type { Run } from '@/core/routine';
 import type { HouseRules } from '@/core/rules';
-import { historyOfReadings, trendsAt, warningsOf } from '@/core/trend';
+import { historyOfReadings, trendsAt, warningsOf } from '@/core/judge';
 import type { Desk } from './desk';
 import type { PhotoRow } from './shelves';
 import type { LONG_ASKS } from './long-asks';

@@ -1,6 +1,6 @@
 import { seeded } from '@/core/base';
-import type { Duty } from '@/core/duty';
 import {
+  type Duty,
   dutyBand,
   fallsOn,
   historyOf,
@@ -9,7 +9,7 @@ import {
   type FallsOn,
   type PlannedTrip,
   type Prior,
-} from '@/core/forecast';
+} from '@/core/duty';
 import type { Fold } from '@/core/log';
 
 /** What a page asks: a rig, a moment, and the duties to date. */

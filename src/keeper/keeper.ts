@@ -18,7 +18,7 @@ import {
   type YardState,
 } from '@/core/log';
 import type { LogKnown } from '@/core/record';
-import { type StoredRun } from '@/core/routine';
+import type { StoredRun } from '@/core/routine';
 import { Cards } from './cards';
 import { readCheckpoint, sameRigs, type Checkpoint, type Standing } from './checkpoint';
 import { KeptZone } from './kept-zone';

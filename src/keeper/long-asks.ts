@@ -16,8 +16,8 @@ import {
   type VolumeSize,
 } from '@/core/exchange';
 import { foldEntries, HOUSE, photosIn, SUPPLIES_KEPT, type SupplyKept } from '@/core/log';
-import { stockLeft, type Stock } from '@/core/supplies';
-import { historyOfReadings } from '@/core/trend';
+import { stockLeft, type Stock } from '@/core/stock';
+import { historyOfReadings } from '@/core/judge';
 import type { TableOut } from '@/text';
 import type { Desk } from './desk';
 import { forecast, type ForecastAsk } from './forecast';

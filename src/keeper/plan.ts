@@ -1,6 +1,5 @@
 import { seeded, type CivilDay, type Instant } from '@/core/base';
-import { dutiesOf } from '@/core/duty';
-import { historyOf, priorOf, sampleFutures, type Futures } from '@/core/forecast';
+import { dutiesOf, historyOf, priorOf, sampleFutures, type Futures } from '@/core/duty';
 import { asOf, HOUSE, type Fold } from '@/core/log';
 import {
   cardOf,

@@ -1,4 +1,4 @@
-import { addDays, type Instant, formatUpTo, type UnitSystem } from '@/core/base';
+import { addDays, type Instant, formatUpTo, type UnitSystem, type PlaceMark } from '@/core/base';
 import {
   jobsIn,
   stopLimit,
@@ -9,7 +9,7 @@ import {
   type TowVerdict,
 } from '@/core/duty';
 import { isGear, type Place } from '@/core/rig';
-import type { RoutinePlace, SeasonTime, PlaceMark } from '@/core/rules';
+import type { RoutinePlace, SeasonTime } from '@/core/rules';
 import { conflictTitle, conflictWords } from './conflict';
 import { findingWords } from './finding';
 import { placeName } from './gear';

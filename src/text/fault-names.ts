@@ -1,4 +1,4 @@
-import type { BrakeCircuitFault, FaultKind, Lamp, Shows } from '@/core/faults';
+import type { BrakeCircuitFault, FaultKind, Lamp, Shows } from '@/core/judge';
 import type { LampFunction } from '@/core/rules';
 import { capital, list, small, words } from './measure';
 

@@ -1,4 +1,4 @@
-import type { BrakeCircuit, Cause, FaultKind, Shows, Sight, TestAt, TestKind, Wiring } from '@/core/faults';
+import type { BrakeCircuit, Cause, FaultKind, Shows, Sight, TestAt, TestKind, Wiring } from '@/core/judge';
 import { circuitSaid, faultsWords } from './fault-names';
 import { formatNumber } from '@/core/base';
 

@@ -1,10 +1,9 @@
 import type { Evidence, FindingState, Found } from '@/core/log';
-import type { Conflict } from '@/core/judge';
+import type { Conflict, Trend } from '@/core/judge';
 import { isJudged, type TorqueId } from '@/core/rules';
 import type { UnitSystem } from '@/core/base';
 import { isWheelEnd } from '@/core/rig';
 import type { BranchId } from '@/core/routine';
-import type { Trend } from '@/core/trend';
 import { BRANCH_WORDS } from './branches';
 import { conflictWords } from './conflict';
 import { circuitSaid, faultsWords, LAMPS_BY_FUNCTION, lampsFailedWords } from './fault-names';

@@ -1,4 +1,4 @@
-import { UNTOLD, type Band, type FallsOn } from '@/core/forecast';
+import { UNTOLD, type Band, type FallsOn } from '@/core/duty';
 import type { UnitSystem } from '@/core/base';
 import { day } from './dates';
 import { measure } from './measure';

@@ -1,6 +1,6 @@
 import type { Judgement } from '@/core/judge';
-import type { Subject, Verdict } from '@/core/rules';
-import type { UnitSystem } from '@/core/base';
+import type { Subject } from '@/core/rules';
+import type { Verdict, UnitSystem } from '@/core/base';
 import { inUnits } from './in-units';
 import { BASIS_WORDS } from './rig';
 

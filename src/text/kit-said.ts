@@ -1,7 +1,7 @@
 /** What is told of the kit: fetched with its page, apart from the catalogue that every page has. */
-import type { KitBecause, KitPart, KitReading, Need } from '@/core/kit';
+import type { KitBecause, KitPart, KitReading, Need } from '@/core/road';
 import type { Dimension, UnitSystem } from '@/core/base';
-import type { KitFigure, KitGroup } from '@/core/trouble';
+import type { KitFigure, KitGroup } from '@/core/rules';
 import { KIT_WORDS } from './kit-words';
 import { soldSize } from './facts';
 import { measure } from './measure';

@@ -1,4 +1,4 @@
-import type { KitId } from '@/core/trouble';
+import type { KitId } from '@/core/rules';
 
 /** Everything of the kit as an owner would say it. */
 export const KIT_WORDS: Readonly<Record<KitId, string>> = {

@@ -1,11 +1,10 @@
 import { foundOnWalk } from '@/core/record';
-import { faultsOf, TESTS, type TestKind } from '@/core/faults';
-import { leadsFor, type LeadCode } from '@/core/judge';
-import { emptyRig, makeEntry, WALKS, type EntryOf, type Kind } from '@/core/log';
-import { toSI } from '@/core/base';
-import { CRITERIA, HOUSE_DEFAULT, SUBJECTS } from '@/core/rules';
-import { sampleModel } from '@/core/testing/arbitraries';
 import {
+  faultsOf,
+  TESTS,
+  type TestKind,
+  leadsFor,
+  type LeadCode,
   heatTrend,
   leakTrend,
   nutTrend,
@@ -14,8 +13,12 @@ import {
   wearTrend,
   type Point,
   type Trend,
-} from '@/core/trend';
-import { compileWalk, goVerdict, itemsOf, judgeWalk, type Answers } from '@/core/walk';
+} from '@/core/judge';
+import { emptyRig, makeEntry, WALKS, type EntryOf, type Kind } from '@/core/log';
+import { toSI } from '@/core/base';
+import { CRITERIA, HOUSE_DEFAULT, SUBJECTS } from '@/core/rules';
+import { sampleModel } from '@/core/testing/arbitraries';
+import { compileWalk, goVerdict, itemsOf, judgeWalk, type Answers } from '@/core/road';
 import {
   causeWords,
   circuitWords,

@@ -1,6 +1,5 @@
-import type { ConflictCode } from '@/core/judge';
+import type { ConflictCode, Lamp, Shows } from '@/core/judge';
 import type { EntryOf, GoDecision, ReadingTool } from '@/core/log';
-import type { Lamp, Shows } from '@/core/faults';
 import { formatMoney, type UnitSystem } from '@/core/base';
 import { conflictWords } from './conflict';
 import type { EntryWords } from './entry-words';

@@ -1,4 +1,4 @@
-import type { LookId } from '@/core/walk';
+import type { LookId } from '@/core/road';
 
 export interface LookWords {
   readonly name: string;

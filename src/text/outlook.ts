@@ -1,7 +1,6 @@
 import { differenceInCalendarDays } from 'date-fns';
-import type { Instant, UnitSystem } from '@/core/base';
+import type { Instant, UnitSystem, Fitness } from '@/core/base';
 import type { Duty, Outlook, OutlookTrip, TowVerdict } from '@/core/duty';
-import type { Fitness } from '@/core/rules';
 import { localOf } from './civil';
 import { day, weekday } from './dates';
 import { capital, list, measure } from './measure';

@@ -1,6 +1,6 @@
 import type { BrakeKind, CapKind, HubKind, LockKind, RigKind, Source, Water, WheelEnd } from '@/core/rig';
-import type { Basis, Mixing, NutSchool, Thickener } from '@/core/rules';
-import type { TorqueSchool } from '@/core/figures';
+import type { Basis, NutSchool } from '@/core/rules';
+import type { Mixing, Thickener, TorqueSchool } from '@/core/figures';
 
 export const KIND_WORDS: Record<RigKind, string> = { rv: 'RV', boat: 'Boat', utility: 'Utility' };
 

@@ -7,7 +7,7 @@ import {
   type FindingState,
 } from '@/core/log';
 import { toSI, type UnitSystem } from '@/core/base';
-import type { LeftId, RoadVerdict, Roll, TroubleId } from '@/core/trouble';
+import type { LeftId, RoadVerdict, Roll, TroubleId } from '@/core/rules';
 import { day } from './dates';
 import { measure, small } from './measure';
 

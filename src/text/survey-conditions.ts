@@ -1,4 +1,4 @@
-import type { ConditionId } from '@/core/survey';
+import type { ConditionId } from '@/core/duty';
 
 type Verdicts = Readonly<Record<'clear' | 'watch' | 'due' | 'stop', string>>;
 

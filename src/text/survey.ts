@@ -1,4 +1,4 @@
-import type { Station, SurveyItem } from '@/core/survey';
+import type { Station, SurveyItem } from '@/core/duty';
 import type { RigModel } from '@/core/rig';
 import { FACT_WORDS } from './facts';
 import { FACT_HELP } from './fact-help';

@@ -2,7 +2,7 @@ import type { TableField, TableIn, TableProblem, RowProblem, Table } from '@/cor
 import { entriesOf, type Entry, type Fold } from '@/core/log';
 import { formatUpTo, fromSI, unitFor, type UnitSystem } from '@/core/base';
 import { READING_IDS, WORKS, type ReadingId, type WorkId } from '@/core/rules';
-import { historyOfReadings } from '@/core/trend';
+import { historyOfReadings } from '@/core/judge';
 import { dateField } from './dates';
 import { entryWords, KIND_OF_ENTRY } from './entry';
 import { findingWords } from './finding';

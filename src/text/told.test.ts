@@ -13,7 +13,7 @@ import {
   windowSource,
 } from '.';
 import { judgeEndPlay, judgeGrade, judgeRecheck } from '@/core/judge';
-import { endPlayWindow } from '@/core/rules';
+import { endPlayWindow } from '@/core/figures';
 
 const mi = (n: number) => toSI(n, 'mi');
 const inch = (n: number) => toSI(n, 'in');

@@ -1,6 +1,6 @@
 import { daysBetween, type Instant, formatNumber, fromSI, type UnitSystem } from '@/core/base';
 import { ONE_TEMPERATURE } from '@/core/figures';
-import type { HeatTrend, LeakTrend, Trend, WearPattern, WearTrend } from '@/core/trend';
+import type { HeatTrend, LeakTrend, Trend, WearPattern, WearTrend } from '@/core/judge';
 import { day } from './dates';
 import { partLength } from './facts';
 import { degrees, overMate } from './heat';

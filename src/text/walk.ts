@@ -1,11 +1,10 @@
 import type { TowReason } from '@/core/duty';
 import { ONE_TEMPERATURE } from '@/core/figures';
 import type { Contradiction, TakenProblem } from '@/core/judge';
-import type { UnitSystem } from '@/core/base';
+import type { UnitSystem, Go } from '@/core/base';
 import type { WalkId } from '@/core/log';
 import { isWheelEnd, type Place, type RigModel } from '@/core/rig';
-import type { GoReason, Judged, ZoneId, System, Unjudged, WalkItem } from '@/core/walk';
-import type { Go } from '@/core/rules';
+import type { GoReason, Judged, ZoneId, System, Unjudged, WalkItem } from '@/core/road';
 import { whereWords } from './finding';
 import { gradeWords, SUBJECT_WORDS } from './grades';
 import { placeName } from './gear';

@@ -12,7 +12,7 @@ import {
   placesOf,
 } from '@/core/rig';
 import { HOUSE_DEFAULT, RULE_IDS, RULES } from '@/core/rules';
-import { surveyItems } from '@/core/survey';
+import { surveyItems } from '@/core/duty';
 import { anyModel, anyPart } from '@/core/testing/arbitraries';
 import { runs } from '@/core/testing/runs';
 import {

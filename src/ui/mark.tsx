@@ -1,4 +1,4 @@
-import type { PlaceMark } from '@/core/rules';
+import type { PlaceMark } from '@/core/base';
 import { MARK_WORDS } from '@/text';
 import { cx } from './cx';
 

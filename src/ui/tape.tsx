@@ -1,4 +1,4 @@
-import type { PlaceMark } from '@/core/rules';
+import type { PlaceMark } from '@/core/base';
 
 const WIDTH = 300;
 const TICKS = 40;

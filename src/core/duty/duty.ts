@@ -1,4 +1,4 @@
-import { instantOf, msOf, type Instant } from '../base';
+import { instantOf, msOf, type Instant, DUTY_SCALE, type DutyVerdict } from '../base';
 import { tireDate } from '../figures';
 import {
   doneKey,
@@ -20,8 +20,6 @@ import {
   routineDef,
   ROUTINES,
   STOP_SHARE,
-  DUTY_SCALE,
-  type DutyVerdict,
   type HouseRules,
   type Interval,
   type IntervalContext,

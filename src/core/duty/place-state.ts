@@ -1,7 +1,7 @@
 import type { Conflict } from '../judge';
 import type { FindingState, RigState } from '../log';
 import type { Place } from '../rig';
-import { MARK_SCALE, markOfDuty, markOfVerdict, type PlaceMark } from '../rules';
+import { MARK_SCALE, markOfDuty, markOfVerdict, type PlaceMark } from '../base';
 import type { Duty } from './duty';
 import type { OpenWork } from './tow';
 

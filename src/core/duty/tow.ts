@@ -1,14 +1,7 @@
 import type { Conflict } from '../judge';
 import type { FindingState, RigState, RoadLimits } from '../log';
-import {
-  FITNESS_SCALE,
-  fitnessOfSafety,
-  fitnessOfVerdict,
-  routineDef,
-  type Fitness,
-  type RoutinePlace,
-  type WorkId,
-} from '../rules';
+import { FITNESS_SCALE, fitnessOfSafety, fitnessOfVerdict, type Fitness } from '../base';
+import { routineDef, type RoutinePlace, type WorkId } from '../rules';
 import type { Duty } from './duty';
 
 /** Work begun on the bench and not closed. */

@@ -1,6 +1,7 @@
 /**
  * Figures: the formulas of the job, pure arithmetic in SI with no knowledge of
- * any rig's history. Each function names its units.
+ * any rig's history; each function names its units. With each its inputs, what
+ * the rig in hand has of them, what comes out, and what it is sensitive to.
  */
 export { FIGURE_IDS, type FigureId } from './ids';
 export { starOrder, starGap } from './star';
@@ -56,11 +57,18 @@ export {
 export { LIFT_MARGIN, liftCapacity, liftFit, type Lift, type LiftFit } from './jack';
 export { clampLoad, FRICTION, greasedOver } from './clamp';
 export { inflationTime } from './inflation';
-export { CARTRIDGE, cartridgesFor, greaseOfStrokes } from './grease';
+export { cartridgesFor, greaseOfStrokes } from './grease';
 export { brakeCost, type BrakeCost, type BrakeOffer } from './brake-cost';
-export { leakBetween, PERMEATION, type Leak, type PressureRead } from './leak';
+export { leakBetween, type Leak, type PressureRead } from './leak';
 export { brakeFuse, gaugeFor, wireRun, type WireRun } from './wiring';
-export { askew, FIRST_MARK, hangerPlaces, type HangerPlaces } from './axle-place';
+export { askew, hangerPlaces, type HangerPlaces } from './axle-place';
 export { adapterChange, type AdapterChange } from './wheel-adapter';
 export { eyeWear, spacingMatch, type SpacingMatch } from './equalizer';
 export { perStep } from './sensitive';
+export { endPlayWindow, NUT_SEATING, type EndPlayWindow } from './end-play-window';
+export { mixing, THICKENERS, type Mixing, type Thickener } from './mixing';
+export { calcOf, type InputId, type ResultId } from './calc/calcs';
+export { filledFrom, workOut, type Start, type WorkedOut } from './calc/work-out';
+export type { CalcCode, CalcInput, NumberInput, Outcome, Shape, Values } from './calc/define';
+export { LOADS } from './calc/balance';
+export { answerTo, GUESSES, guessOf, type Guess, type GuessId } from './calc/guess';

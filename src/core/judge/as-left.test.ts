@@ -1,6 +1,6 @@
-import { toSI } from '../base';
+import { toSI, VERDICT_SCALE, type Verdict } from '../base';
 import type { RigModel } from '../rig';
-import { HOUSE_DEFAULT, VERDICT_SCALE, type Verdict } from '../rules';
+import { HOUSE_DEFAULT } from '../rules';
 import { sampleModel } from '../testing/arbitraries';
 import { judgeReading, judgeWarmPressure, pressureStands } from '.';
 

@@ -1,5 +1,5 @@
 import { isDrivenLow } from '../log';
-import { worse, type Verdict } from '../rules';
+import { worse, type Verdict } from '../base';
 import { readingEvidence, type ReadingJudgement } from './reading';
 
 /** How a tire was found, and what it was filled to or let down to there and then. */

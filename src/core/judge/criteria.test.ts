@@ -1,4 +1,5 @@
-import { CRITERIA, SUBJECTS, type Subject, type Verdict } from '../rules';
+import { CRITERIA, SUBJECTS, type Subject } from '../rules';
+import type { Verdict } from '../base';
 import { judgeGrade } from '.';
 
 /** The table of verdicts as the trade has it: every grade of every subject, spelled out a second time on purpose. */

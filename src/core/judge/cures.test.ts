@@ -10,7 +10,7 @@ import {
   type WorkId,
 } from '../rules';
 import { sampleModel } from '../testing/arbitraries';
-import { subjectsAt } from '../walk';
+import { subjectsAt } from '../road';
 import { cureOf, remedyOf, worksAt, type RemedyAbout } from '.';
 
 const model = sampleModel({ hub: 'drilled', brake: 'electric' });

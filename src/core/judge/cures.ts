@@ -17,8 +17,9 @@ import {
   type TorqueId,
   type TrendId,
   type WorkId,
+  leftDef,
+  troubleAbout,
 } from '../rules';
-import { leftDef, troubleAbout } from '../trouble';
 
 type House = Pick<HouseRules, 'grease' | 'renewal' | 'hubs'>;
 

@@ -1,6 +1,6 @@
 import fc from 'fast-check';
-import { toSI } from '../base';
-import { HOUSE_DEFAULT, type Verdict, type JudgedReading } from '../rules';
+import { toSI, type Verdict } from '../base';
+import { HOUSE_DEFAULT, type JudgedReading } from '../rules';
 import { sampleModel } from '../testing/arbitraries';
 import { checkTaken, contradictionsIn, judgeReading, saysNothing } from '.';
 

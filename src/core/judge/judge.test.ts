@@ -1,5 +1,6 @@
-import { toSI } from '../base';
-import { CRITERIA, endPlayWindow, gradeVerdict, SUBJECTS, worse } from '../rules';
+import { toSI, worse } from '../base';
+import { CRITERIA, gradeVerdict, SUBJECTS } from '../rules';
+import { endPlayWindow } from '../figures';
 import { judgeEndPlay, judgeGrade } from '.';
 
 const inch = (value: number) => toSI(value, 'in');

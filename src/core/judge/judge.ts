@@ -1,11 +1,6 @@
-import {
-  gradeVerdict,
-  type Basis,
-  type EndPlayWindow,
-  type HouseRules,
-  type Subject,
-  type Verdict,
-} from '../rules';
+import { gradeVerdict, type Basis, type HouseRules, type Subject } from '../rules';
+import type { EndPlayWindow } from '../figures';
+import type { Verdict } from '../base';
 
 /** A verdict with the rule that led to it. */
 export type Judgement =

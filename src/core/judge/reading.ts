@@ -1,8 +1,7 @@
-import { drumMaximum } from '../figures';
+import { drumMaximum, endPlayWindow } from '../figures';
 import { partAt, type Evidence, type RigState } from '../log';
 import { axleOf, isWheelEnd, type Axle, type PartKind, type RigModel, type Specified } from '../rig';
 import {
-  endPlayWindow,
   HUB_HEAT,
   LINING_MINIMUM,
   MAGNET_OFF,
@@ -15,15 +14,14 @@ import {
   ROUNDED,
   TREAD_LIMIT,
   TREAD_WATCHED,
-  VERDICT_SCALE,
   VOLTS,
   type Basis,
   type HouseRules,
   type JudgedReading,
   type RoutinePlace,
-  type Verdict,
   type ReadingId,
 } from '../rules';
+import { VERDICT_SCALE, type Verdict } from '../base';
 import { lowestMaximum, overMaximum, targetAt } from './target';
 
 /** What a reading is held against beside the rig itself. */

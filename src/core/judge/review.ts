@@ -1,8 +1,8 @@
-import { daysBetween, msOf, type Instant, toSI } from '../base';
+import { daysBetween, msOf, type Instant, toSI, type Verdict } from '../base';
 import { checkTorque, tireDate, tireSize, usualCapacity } from '../figures';
 import { hasUsableSpare, partAt, type PartState, type RigState } from '../log';
 import { isGuess, sparesOf, wheelEnds, type Axle, type Place, type RigModel, type WheelEnd } from '../rig';
-import { BATTERY_YEARS, tireAgeLimit, type HouseRules, type Verdict } from '../rules';
+import { BATTERY_YEARS, tireAgeLimit, type HouseRules } from '../rules';
 import { lowestMaximum, pressureTarget } from './target';
 
 /** What does not agree in what is known of a rig, or is past its age; figures in SI, ages in y. */

@@ -1,17 +1,16 @@
 import { emptyRig, foldEntries, makeEntry, type RigState } from '../log';
-import { parseQuantity, unitFor, type Dimension, type UnitSystem } from '../base';
+import { parseQuantity, unitFor, type Dimension, type UnitSystem, type Verdict } from '../base';
 import type { Place } from '../rig';
 import {
   canBeRead,
   CRITERIA,
-  endPlayWindow,
   gradesOf,
   HOUSE_DEFAULT,
   parseReading,
   type Subject,
-  type Verdict,
   type JudgedReading,
 } from '../rules';
+import { endPlayWindow } from '../figures';
 import { sampleModel } from '../testing/arbitraries';
 import { judgeEndPlay, judgeGrade, judgeReading, judgeRecheck, reviewRig } from '.';
 

@@ -1,7 +1,7 @@
-import { msOf, type Instant } from '../base';
+import { msOf, type Instant, worse, type Verdict } from '../base';
 import type { RigState } from '../log';
 import type { Place, Specified } from '../rig';
-import { WARM, WARM_RISE, worse, type Verdict } from '../rules';
+import { WARM, WARM_RISE } from '../rules';
 import { pressureVerdict, type ReadingJudgement } from './reading';
 
 /** What a pressure read on a tire that has rolled is held against (Pa). */

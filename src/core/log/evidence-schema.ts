@@ -1,8 +1,8 @@
 import * as z from 'zod/mini';
 import { code, figure, text } from '../base';
 import { wheelEndSchema } from '../rig';
-import { LEFT_IDS, TROUBLE_IDS } from '../trouble';
-import { LAMP_FUNCTIONS, READING_IDS, SUBJECTS, THICKENERS, TORQUE_IDS, WORKS } from '../rules';
+import { LEFT_IDS, TROUBLE_IDS, LAMP_FUNCTIONS, READING_IDS, SUBJECTS, TORQUE_IDS, WORKS } from '../rules';
+import { THICKENERS } from '../figures';
 import { isGraded, isKept } from './kept';
 
 const name = code();

@@ -1,5 +1,5 @@
 import * as fc from 'fast-check';
-import type { TroubleId } from '../trouble';
+import type { TroubleId } from '../rules';
 import { sampleModel } from '../testing/arbitraries';
 import { runs } from '../testing/runs';
 import { mi, storyFrom } from '../testing/story';

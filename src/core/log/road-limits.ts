@@ -1,6 +1,6 @@
 import { type Instant, toSI } from '../base';
 import { axleOf, isWheelEnd, sideOf } from '../rig';
-import type { Because, TroubleId } from '../trouble';
+import type { Because, TroubleId } from '../rules';
 import { asOf, hasLimit, limitLeft, limitUsed, type Limited } from './limits';
 import type { FindingState, RigState } from './state';
 

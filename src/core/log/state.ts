@@ -1,19 +1,19 @@
-import type { CivilDay, Instant } from '../base';
+import type { CivilDay, Instant, Verdict } from '../base';
 import type { OrderBody } from './orders';
 import type { PaperId } from './papers';
 import type { PlanKeptBody, PlanSetBody } from './planning';
-import type { KitFigure, KitId } from '../trouble';
-import type { Evidence } from './evidence-schema';
-import type { PartFacts, PartKind, Place, RigModel, Shelf, ShelfGrade, SOURCES, WheelEnd } from '../rig';
 import type {
+  KitFigure,
+  KitId,
   ThreadState,
   RoutinePlace,
   RuleChoices,
   SeasonChoice,
-  Thickener,
-  Verdict,
   WorkId,
 } from '../rules';
+import type { Evidence } from './evidence-schema';
+import type { PartFacts, PartKind, Place, RigModel, Shelf, ShelfGrade, SOURCES, WheelEnd } from '../rig';
+import type { Thickener } from '../figures';
 
 /** Where the meters stood when a routine was last done at a place; distance in m. */
 export interface LastDone {

@@ -1,5 +1,5 @@
 import { isWheelEnd, type Place } from '../rig';
-import { LEFTS_OF_A_TIRE, troubleAbout } from '../trouble';
+import { LEFTS_OF_A_TIRE, troubleAbout } from '../rules';
 import { evidenceOf } from './evidence';
 import type { FindingState, PartState, RigState } from './state';
 

@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { seeded, toSI } from '../base';
-import { sampleFutures, UNTOLD } from '../forecast';
+import { sampleFutures, UNTOLD } from '../duty';
 import { legsOf, outlooksOf, type LegsAbout, type Wear } from './legs';
 import { FORBIDDEN, legOf, MUST } from './problem';
 

@@ -1,4 +1,4 @@
-import type { Futures } from '../forecast';
+import type { Futures } from '../duty';
 import { toSI } from '../base';
 import { FORBIDDEN, MUST } from './problem';
 

@@ -1,6 +1,5 @@
 import { msOf, type CivilDay, type Instant } from '../base';
-import type { Duty } from '../duty';
-import { dutyBand, fallsOn, type Band, type Futures } from '../forecast';
+import { type Duty, dutyBand, fallsOn, type Band, type Futures } from '../duty';
 import type { PlannedState } from '../log';
 import { checkpoints, routineDef, type FreeDays, type PlanWeights } from '../rules';
 import { legsOf, outlooksOf, type LegsAbout, type Wear } from './legs';

@@ -1,5 +1,5 @@
 import { seeded, toSI } from '../base';
-import { judgeBrakeCircuit, magnetsOf, type BrakeCircuit } from '../faults';
+import { judgeBrakeCircuit, magnetsOf, type BrakeCircuit } from '../judge';
 import { magnetCurrent, wireResistance, type MagnetCircuit } from '../figures';
 import { wheelEnds, type RigModel, type WheelEnd } from '../rig';
 import { fewestTests } from './fewest';

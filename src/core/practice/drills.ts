@@ -1,4 +1,4 @@
-import { GUESSES } from '../calc';
+import { GUESSES } from '../figures';
 import type { Subject } from '../rules';
 
 /** What is practiced on simulated parts, in the order it is offered. */

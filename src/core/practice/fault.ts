@@ -12,7 +12,7 @@ import {
   type TestAt,
   type TestDone,
   type Wiring,
-} from '../faults';
+} from '../judge';
 import type { RigModel } from '../rig';
 import { fewestTests } from './fewest';
 import { pick, shuffled } from './shuffled';

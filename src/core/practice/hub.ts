@@ -1,8 +1,8 @@
-import { seeded, type Random, toSI } from '../base';
-import { pinStops, type NutGeometry } from '../figures';
+import { seeded, type Random, toSI, VERDICT_SCALE, type Verdict } from '../base';
+import { pinStops, type NutGeometry, NUT_SEATING } from '../figures';
 import { judgeGrade, judgeReading, type Judgement, type ReadingJudgement } from '../judge';
 import type { Axle, RigModel, WheelEnd } from '../rig';
-import { NUT_SCHOOLS, NUT_SEATING, VERDICT_SCALE, type NutSchool, type Verdict } from '../rules';
+import { NUT_SCHOOLS, type NutSchool } from '../rules';
 
 /**
  * A hub to be set. The figures below are assumptions of ours for an ordinary axle of 3,500 lb, chosen so that what

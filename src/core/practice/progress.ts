@@ -1,7 +1,7 @@
 import { createEmptyCard, fsrs, Rating, State, type Card } from 'ts-fsrs';
 import * as z from 'zod/mini';
-import { msOf, seeded, type Instant } from '../base';
-import { CRITERIA, gradeVerdict, VERDICT_SCALE, type GradeId, type Subject } from '../rules';
+import { msOf, seeded, type Instant, VERDICT_SCALE } from '../base';
+import { CRITERIA, gradeVerdict, type GradeId, type Subject } from '../rules';
 import { COURSE, PRACTICED, type PracticeId } from './drills';
 import { PICTURED, picturedGrades } from './looks';
 import { shuffled } from './shuffled';

@@ -1,9 +1,8 @@
-import { dutiesOf } from '../duty';
+import { dutiesOf, type SurveyItem } from '../duty';
 import { foldEntries, makeEntry, workOf, type Entry, type EntryOf, type RigState } from '../log';
 import { HOUSE_DEFAULT, rulesFor } from '../rules';
 import { sampleModel } from '../testing/arbitraries';
-import { judgeBrakeCircuit } from '../faults';
-import type { SurveyItem } from '../survey';
+import { judgeBrakeCircuit } from '../judge';
 import {
   circuitEntries,
   conditionEntries,

@@ -1,4 +1,4 @@
-import type { Instant } from '../base';
+import type { Instant, Severity } from '../base';
 import type { Duty } from '../duty';
 import { judgeGrade } from '../judge';
 import { workOf, type RigState } from '../log';
@@ -9,7 +9,6 @@ import {
   type HouseRules,
   type RoutineId,
   type RoutinePlace,
-  type Severity,
   type Subject,
   type WorkId,
 } from '../rules';

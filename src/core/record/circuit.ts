@@ -1,4 +1,4 @@
-import { circuitVerdict, type BrakeCircuit } from '../faults';
+import { circuitVerdict, type BrakeCircuit } from '../judge';
 import type { RigState } from '../log';
 import type { NewEntry, NewId } from './new-entry';
 import { tellFinding } from './finding';

@@ -1,6 +1,5 @@
-import type { FigureId } from '../figures';
+import { type FigureId, workOut, type Values } from '../figures';
 import type { RoutinePlace } from '../rules';
-import { workOut, type Values } from '../calc';
 import { hasDrum, type Changes, type RigModel } from '../rig';
 import type { NewEntry } from './new-entry';
 

@@ -1,4 +1,4 @@
-import { cellsOf, diagnoseLights, lampsOf, type Sight } from '../faults';
+import { cellsOf, diagnoseLights, lampsOf, type Sight } from '../judge';
 import { emptyRig, makeEntry, type RigState } from '../log';
 import { sampleModel } from '../testing/arbitraries';
 import { lightsEntries } from '.';

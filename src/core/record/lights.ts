@@ -1,7 +1,7 @@
-import { placesOfCause, type Diagnosis, type Pattern, type TestDone, type Wiring } from '../faults';
+import { placesOfCause, type Diagnosis, type Pattern, type TestDone, type Wiring } from '../judge';
 import type { LightsBody, RigState } from '../log';
-import type { GradeId, Severity } from '../rules';
-import { gradeVerdict } from '../rules';
+import { type GradeId, gradeVerdict } from '../rules';
+import type { Severity } from '../base';
 import type { NewEntry, NewId } from './new-entry';
 import { tellFinding } from './finding';
 

@@ -1,10 +1,10 @@
 import { emptyRig, rigAfter, makeEntry, roadLimits, type RigState, type RoadLimits } from '../log';
 import type { Place, RigModel } from '../rig';
-import { HOUSE_DEFAULT } from '../rules';
+import { HOUSE_DEFAULT, TROUBLE_IDS, type TroubleId, type TroubleAnswers } from '../rules';
+import { soFar, troublePlaces } from '../road';
 import { sampleModel } from '../testing/arbitraries';
 import { FULL } from '../testing/runs';
 import { everyWay } from '../testing/ways';
-import { soFar, TROUBLE_IDS, troublePlaces, type Answers, type TroubleId } from '../trouble';
 import { troubleEntries } from '.';
 
 const RIG = '0196d000-0000-7000-8000-0000000000aa';
@@ -14,7 +14,7 @@ const bare: RigState = { ...emptyRig(RIG), model };
 
 /** One way of each trouble to each verdict that it can come to. */
 const outcomes = TROUBLE_IDS.flatMap((trouble) => {
-  const seen = new Map<string, Answers>();
+  const seen = new Map<string, TroubleAnswers>();
   for (const answers of everyWay(trouble)) {
     const { roll, distance, speed, because } = soFar(trouble, answers);
     const key = [roll, distance, speed, because].join(' ');

@@ -1,4 +1,4 @@
-import type { Instant } from '../base';
+import { type Instant, VERDICT_SCALE } from '../base';
 import {
   figuresAt,
   judgeReading,
@@ -9,15 +9,8 @@ import {
 } from '../judge';
 import { isOfAir, type ReadingTool, type RigState } from '../log';
 import { isWheelEnd, matesOf, type RigModel, type TirePlace } from '../rig';
-import {
-  VERDICT_SCALE,
-  type HouseRules,
-  type RoutinePlace,
-  isJudged,
-  READING_IDS,
-  type ReadingId,
-} from '../rules';
-import { judgePressure, type Around } from '../walk';
+import { type HouseRules, type RoutinePlace, isJudged, READING_IDS, type ReadingId } from '../rules';
+import { judgePressure, type Around } from '../road';
 import type { NewEntry, NewId } from './new-entry';
 import { remedyFor, tellFinding } from './finding';
 

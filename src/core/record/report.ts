@@ -1,15 +1,8 @@
 import type { FindingState, Found, RigState, EntryOf } from '../log';
 import type { RigModel, TirePlace } from '../rig';
-import {
-  gradeVerdict,
-  type HouseRules,
-  type RoutinePlace,
-  type Severity,
-  type Subject,
-  type JudgedReading,
-  worse,
-} from '../rules';
-import type { Trend } from '../trend';
+import { gradeVerdict, type HouseRules, type RoutinePlace, type Subject, type JudgedReading } from '../rules';
+import { type Severity, worse } from '../base';
+import type { Trend } from '../judge';
 import type { NewEntry, NewId } from './new-entry';
 import { remedyFor, sameFinding, tellFinding } from './finding';
 import { photoEntry, type PhotoSize } from './photo';

@@ -2,23 +2,18 @@ import { readFileSync } from 'node:fs';
 import { foldEntries, limitUsed, roadLimits, type Entry, type RigState } from '../log';
 import { fromSI, toSI } from '../base';
 import type { Place } from '../rig';
-import { HOUSE_DEFAULT } from '../rules';
+import {
+  HOUSE_DEFAULT,
+  ROLLS,
+  TROUBLE_IDS,
+  type RoadVerdict,
+  type TroubleId,
+  type TroubleAnswers,
+} from '../rules';
+import { asksOfSpot, barredAt, nextQuestion, outOfDanger, soFar, type Spot } from '../road';
 import { sampleModel } from '../testing/arbitraries';
 import { storyFrom } from '../testing/story';
 import { everyWay } from '../testing/ways';
-import {
-  asksOfSpot,
-  barredAt,
-  nextQuestion,
-  outOfDanger,
-  ROLLS,
-  soFar,
-  TROUBLE_IDS,
-  type Answers,
-  type RoadVerdict,
-  type Spot,
-  type TroubleId,
-} from '../trouble';
 import { knownAnswers, limitEnds, stampEntries, troubleEntries, type TroubleTold } from '.';
 
 const story = storyFrom('2026-05-01');
@@ -33,7 +28,7 @@ const model = {
   tires: { pressure: { value: psi(65), source: 'maker' as const } },
 };
 
-type Told = readonly [TroubleId, Place | 'rig', Answers, Partial<TroubleTold>?];
+type Told = readonly [TroubleId, Place | 'rig', TroubleAnswers, Partial<TroubleTold>?];
 
 /** A rig on which these troubles were told, one after the other, and what it may do then. */
 function after(...told: readonly Told[]) {
@@ -231,7 +226,7 @@ const SENTENCES: Readonly<Record<string, () => void>> = {
     expect(outOfDanger('smoke', soFar('smoke', { flames: 'flames' }))).toBe('not-at-all');
   },
   'Only clear of the lane by the shortest way': () => {
-    const lane: readonly (readonly [TroubleId, Answers])[] = [
+    const lane: readonly (readonly [TroubleId, TroubleAnswers])[] = [
       ['lost', {}],
       ['leaning', { which: 'hub', 'spare-hub': 'none' }],
       ['dragging', { pin: 'in', 'how-many': 'one', 'backed-off': 'drags' }],
@@ -256,7 +251,7 @@ const SENTENCES: Readonly<Record<string, () => void>> = {
     expect(both?.of.map(({ limit }) => limit?.looks?.at.length ?? 0)).toEqual([3, 1, 0, 0]);
   },
   'What comes of one cause or one repair counts once': () => {
-    const hung = { ...SURVIVES } as Answers;
+    const hung = { ...SURVIVES } as TroubleAnswers;
     expect(standing(['flat', '1L', hung])).toBe('care 25 35');
     expect(standing(['flat', '1L', hung], ['dead', 'rig', DEAD])).toBe('care 25 35');
     expect(

@@ -1,7 +1,7 @@
 import type { RigState, SurveyFound } from '../log';
 import { gearDef, type RigModel } from '../rig';
-import type { Verdict } from '../rules';
-import type { SurveyItem } from '../survey';
+import type { Verdict } from '../base';
+import type { SurveyItem } from '../duty';
 import type { NewEntry } from './new-entry';
 import { tellFinding } from './finding';
 

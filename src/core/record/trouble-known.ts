@@ -1,10 +1,18 @@
 import { pressureTarget } from '../judge';
-import { readKitItem, type KitAbout } from '../kit';
+import { readKitItem, type KitAbout } from '../road';
+import {
+  type TroubleAnswers,
+  routineDef,
+  WORKS,
+  type WorkId,
+  survivorLoad,
+  troubleDef,
+  type KitId,
+  type TroubleId,
+} from '../rules';
 import { daysBetween, type Instant, toSI } from '../base';
 import { doneKey, partAt, type KitState, type RigState } from '../log';
 import { axleOf, isGuess, isWheelEnd, matesOf, type Place, type Specified } from '../rig';
-import { routineDef, WORKS, type WorkId } from '../rules';
-import { survivorLoad, troubleDef, type Answers, type KitId, type TroubleId } from '../trouble';
 
 /** So long (d) what was said to be aboard answers for its owner; older it is asked (trouble 1). */
 const ABOARD_WITHIN = 180;
@@ -57,7 +65,7 @@ export function knownAnswers(
   trouble: TroubleId,
   place: Place | 'rig',
   { rig, model, house, now }: KitAbout & { readonly rig: RigState },
-): Answers {
+): TroubleAnswers {
   const asked = new Set(troubleDef(trouble).questions.map(({ id }) => id));
   const sure = (spec: Specified<number> | undefined) => (spec && !isGuess(spec) ? spec.value : undefined);
   const axle = isWheelEnd(place) ? model.axles[axleOf(place)] : undefined;
@@ -72,7 +80,7 @@ export function knownAnswers(
     return known.length === all.length && known.length > 0 ? Math.min(...known) : undefined;
   };
   const gvwr = sure(model.gvwr);
-  const known: Answers = {
+  const known: TroubleAnswers = {
     studs: trouble === 'studs' ? model.wheels.studs : undefined,
     target: sure(pressureTarget(model, house)),
     pump: pumpAboard(rig, now),

@@ -4,19 +4,10 @@ import { asOf, foldEntries, limitLeft, type Entry, type RigState } from '../log'
 import { fromSI, toSI } from '../base';
 import { placesOf, type Place, type RigModel } from '../rig';
 import { compile, verify } from '../routine';
-import { HOUSE_DEFAULT } from '../rules';
+import { HOUSE_DEFAULT, TROUBLE_IDS, type TroubleId, type TroubleAnswers, type Question } from '../rules';
+import { leftPlaces, nextQuestion, soFar, troublePlaces } from '../road';
 import { sampleModel } from '../testing/arbitraries';
 import { mi, storyFrom } from '../testing/story';
-import {
-  leftPlaces,
-  nextQuestion,
-  soFar,
-  TROUBLE_IDS,
-  troublePlaces,
-  type Answers,
-  type Question,
-  type TroubleId,
-} from '../trouble';
 import {
   knownAnswers,
   roadLookEntries,
@@ -230,7 +221,7 @@ describe.each(TROUBLE_IDS)('%s, whatever is answered', (trouble: TroubleId) => {
   test('is a log that folds, with findings on this rig alone, none milder than its verdict', () => {
     fc.assert(
       fc.property(answers, fc.gen(), ({ model, place, outcome, underWay }, gen) => {
-        let given: Answers = {};
+        let given: TroubleAnswers = {};
         for (let next = nextQuestion(trouble, given); next; next = nextQuestion(trouble, given)) {
           const question = next;
           given = { ...given, [question.id]: gen(() => answerTo(question)) };

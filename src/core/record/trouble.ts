@@ -13,17 +13,20 @@ import {
 } from '../log';
 import { isWheelEnd, type Place, type RigModel } from '../rig';
 import type { Job } from '../routine';
-import { isLook, refitLeft, routineDef, type HouseRules, type WorkId } from '../rules';
 import {
+  isLook,
+  refitLeft,
+  routineDef,
+  type HouseRules,
+  type WorkId,
   leftDef,
-  leftPlaces,
   ROLLS,
-  soFar,
   troubleDef,
   type KitId,
   type LeftId,
   type RoadVerdict,
-} from '../trouble';
+} from '../rules';
+import { leftPlaces, soFar } from '../road';
 import { tellFinding } from './finding';
 import { inTurn, type NewEntry, type NewId } from './new-entry';
 import { photoEntry, type PhotoSize } from './photo';

@@ -11,7 +11,7 @@ import { toSI } from '../base';
 import type { RigModel } from '../rig';
 import { HOUSE_DEFAULT } from '../rules';
 import { sampleModel } from '../testing/arbitraries';
-import { compileWalk, itemsOf, judgeWalk, type Answers } from '../walk';
+import { compileWalk, itemsOf, judgeWalk, type Answers } from '../road';
 import { walkEntries, type NewEntry, type WalkedRound } from '.';
 
 const psi = (value: number) => toSI(value, 'psi');

@@ -1,5 +1,5 @@
 import type { TowReason } from '../duty';
-import { isOfAir, type GoDecision, type PhotoBody, type RigState, type WalkBody } from '../log';
+import { isOfAir, type GoDecision, type PhotoBody, type RigState, type WalkBody, type Found } from '../log';
 import type { RigModel } from '../rig';
 import type { HouseRules } from '../rules';
 import {
@@ -12,8 +12,7 @@ import {
   type GoVerdict,
   type Judged,
   type Walk,
-} from '../walk';
-import type { Found } from '../log';
+} from '../road';
 import type { NewEntry, NewId } from './new-entry';
 import { findingOf, remedyFor, tellFinding } from './finding';
 import { photoEntry, type PhotoSize } from './photo';

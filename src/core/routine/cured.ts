@@ -1,8 +1,8 @@
 import { aboutOf, judgeReading } from '../judge';
 import { isOfAir, isOfTire, partAt, type Evidence, type FindingState, type RigState } from '../log';
 import { isWheelEnd } from '../rig';
-import { leftDef } from '../trouble';
 import {
+  leftDef,
   gradeVerdict,
   type JudgedReading,
   type LampFunction,

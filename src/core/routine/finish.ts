@@ -1,7 +1,8 @@
 import { fail, msOf, ok, type Instant, type Result } from '../base';
 import { findingKey, isOfAir, type FindingState, type Found, type RigState, type WorkBody } from '../log';
 import { isWheelEnd, wheelEnds, type PartKind, type Place, type WheelEnd } from '../rig';
-import { threadsAfterRefit, type Thickener, type ReadingId, routineDef } from '../rules';
+import { threadsAfterRefit, type ReadingId, routineDef } from '../rules';
+import type { Thickener } from '../figures';
 import type { Job } from './card';
 import { curedFindings, watchedAndClear } from './cured';
 import { openAt } from './open';

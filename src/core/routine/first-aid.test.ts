@@ -1,6 +1,7 @@
 import { addDays, toSI } from '../base';
 import type { RigModel } from '../rig';
-import { HOUSE_DEFAULT, type HouseRules, type Subject, type Thickener, type WorkId } from '../rules';
+import { HOUSE_DEFAULT, type HouseRules, type Subject, type WorkId } from '../rules';
+import type { Thickener } from '../figures';
 import { sampleModel } from '../testing/arbitraries';
 import { well } from '../testing/well';
 import {

@@ -1,5 +1,5 @@
 import fc from 'fast-check';
-import { type RigModel } from '../rig';
+import type { RigModel } from '../rig';
 import { HOUSE_DEFAULT } from '../rules';
 import { anyHouse, anyJobs, anyWorkable, sampleModel } from '../testing/arbitraries';
 import { runs } from '../testing/runs';

@@ -1,6 +1,7 @@
 import { fitting, partAt, plainNumber, type PartState, type RigState } from '../log';
 import { axleOf, isWheelEnd, type PartKind, type Place, type RigModel, type WheelEnd } from '../rig';
-import { lugTorque, type RoutinePlace, type Thickener } from '../rules';
+import { lugTorque, type RoutinePlace } from '../rules';
+import type { Thickener } from '../figures';
 import type { Card, CardStep } from './card';
 import type { Act } from './steps';
 

@@ -1,7 +1,7 @@
-import { endPlay } from '../figures';
+import { endPlay, endPlayWindow } from '../figures';
 import { judgeEndPlay, type Judgement } from '../judge';
 import { axleOf, isWheelEnd, type RigModel } from '../rig';
-import { endPlayWindow, type RoutinePlace } from '../rules';
+import type { RoutinePlace } from '../rules';
 
 /** The end play (m) that a nut backed off by some slots works out to at a wheel end, beside its window: rock and spin decide; undefined where pitch or slots are not known, or the lock does not go by slots. */
 export function nutPlay(

@@ -9,14 +9,8 @@ import {
 } from '../judge';
 import { partAt, type Evidence, type Found, type RigState } from '../log';
 import { isWheelEnd, matesOf, type WheelEnd } from '../rig';
-import {
-  isJudged,
-  mixing,
-  type JudgedReading,
-  type RoutinePlace,
-  type Subject,
-  type Thickener,
-} from '../rules';
+import { isJudged, type JudgedReading, type RoutinePlace, type Subject } from '../rules';
+import { mixing, type Thickener } from '../figures';
 import type { CardStep, Job } from './card';
 import { isCured } from './cured';
 import { isPaired } from './pairs';

@@ -1,4 +1,4 @@
-import { type Instant } from '../base';
+import type { Instant } from '../base';
 import type { Found, InstrumentNamed } from '../log';
 import { isWheelEnd, type RigModel, type WheelEnd } from '../rig';
 import type { RoutinePlace, Subject, TorqueId } from '../rules';

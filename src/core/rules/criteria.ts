@@ -1,5 +1,5 @@
 import type { HouseRules } from './schools';
-import type { Verdict } from './severity';
+import type { Verdict } from '../base';
 
 /** The grades of each subject, best first, with the verdict each carries (handbook section 5). */
 export const CRITERIA = {

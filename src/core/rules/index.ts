@@ -1,6 +1,8 @@
 /**
  * Rules: the handbook as data. Schools with their defaults, intervals, windows
- * and criteria, each with its source. Nothing here decides; `judge` and `duty` do.
+ * and criteria, each with its source, and the rows of trouble on the road: what
+ * is asked, how far it may roll by the answers, what it leaves behind. An unknown
+ * answer counts as the strictest.
  */
 export {
   HOUSE_DEFAULT,
@@ -111,7 +113,7 @@ export {
   WARM_RISE,
   LONG_TRIP,
 } from './limits';
-export { endPlayWindow, NUT_SEATING, type EndPlayWindow } from './end-play';
+
 export {
   CRITERIA,
   gradesOf,
@@ -122,30 +124,35 @@ export {
   type LampFunction,
   type Subject,
 } from './criteria';
-export {
-  DUTY_SCALE,
-  FITNESS_SCALE,
-  fitnessOfSafety,
-  fitnessOfVerdict,
-  GO_SCALE,
-  goOfFitness,
-  goOfVerdict,
-  MARK_SCALE,
-  markOfDuty,
-  markOfFitness,
-  markOfGo,
-  markOfVerdict,
-  oneStepUp,
-  VERDICT_SCALE,
-  worse,
-  type DutyVerdict,
-  type Fitness,
-  type Go,
-  type PlaceMark,
-  type Severity,
-  type Verdict,
-} from './severity';
-export { mixing, THICKENERS, type Mixing, type Thickener } from './grease';
 
 export { BRANCH_IDS, type BranchId, type ConditionId, type TrendId } from './happenings';
 export { FREE_DAYS, PLAN_WEEKS, PLAN_WEIGHTS, type FreeDays, type PlanWeights } from './plan';
+export { BECAUSE, type Because } from './trouble/because';
+export { TROUBLE_IDS, type TroubleId } from './trouble/ids';
+export { troubleAbout, type TroubleAbout } from './trouble/about';
+export { lossOf, minutesLeft } from './trouble/tires';
+
+export { TROUBLES, troubleDef } from './trouble/troubles';
+export { ROLLS, stricter, type RoadVerdict, type Roll } from './trouble/verdict';
+export {
+  coolingTime,
+  donorsFor,
+  keepsEnough,
+  lossRate,
+  minutesUntilLow,
+  survivorLoad,
+  type Cooling,
+  type Donor,
+} from './trouble/arithmetic';
+export { LEFT_IDS, leftDef, LEFTS_OF_A_TIRE, type LeftAt, type LeftDef, type LeftId } from './trouble/lefts';
+export {
+  KIT_FIGURE_IDS,
+  KIT_FIGURES,
+  KIT_GROUPS,
+  KIT_IDS,
+  kitDef,
+  type KitFigure,
+  type KitGroup,
+  type KitId,
+} from './trouble/kit-items';
+export type { TroubleAnswers, Question, TroubleDef } from './trouble/define';

@@ -1,7 +1,8 @@
 import fc from 'fast-check';
 import { toSI } from '../base';
 import { runs } from '../testing/runs';
-import { canBeRead, isJudged, isReading, parseReading, READING_IDS, readingDef, THICKENERS } from '.';
+import { canBeRead, isJudged, isReading, parseReading, READING_IDS, readingDef } from '.';
+import { THICKENERS } from '../figures';
 
 const psi = (value: number) => toSI(value, 'psi');
 

@@ -10,7 +10,7 @@ import {
   type Unit,
   type UnitSystem,
 } from '../base';
-import { THICKENERS } from './grease';
+import { THICKENERS } from '../figures';
 
 /** How a reading is read; bounds in SI, or in its own unit for a plain number: outside of them lies a typing error. */
 type Shape =

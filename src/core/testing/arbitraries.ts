@@ -5,7 +5,17 @@
 import fc from 'fast-check';
 import { makeEntry, workOf, type Entry, type EntryOf, type Kind } from '../log';
 import { toSI } from '../base';
-import { KIT_IDS } from '../trouble';
+import {
+  KIT_IDS,
+  routineDef,
+  ROUTINES,
+  RULE_IDS,
+  RULES,
+  WORKS,
+  type HouseRules,
+  type RoutinePlace,
+  type WorkId,
+} from '../rules';
 import {
   applyChanges,
   BRAKES,
@@ -36,16 +46,6 @@ import {
 } from '../rig';
 import { anyEnd, anyLooked } from './looked';
 import { PLANS, type Job } from '../routine';
-import {
-  routineDef,
-  ROUTINES,
-  RULE_IDS,
-  RULES,
-  WORKS,
-  type HouseRules,
-  type RoutinePlace,
-  type WorkId,
-} from '../rules';
 
 const PART_VALUE: Readonly<Record<string, fc.Arbitrary<string | number>>> = {
   dot: fc.constantFrom('1121', '0519', '5426', '117'),

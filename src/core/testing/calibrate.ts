@@ -1,5 +1,5 @@
 import { normal, type Random, toSI } from '../base';
-import { crossings, quantile, sampleFutures, towWeeks, UNTOLD, type TowWeek } from '../forecast';
+import { crossings, quantile, sampleFutures, towWeeks, UNTOLD, type TowWeek } from '../duty';
 
 const WEEK = 7 * 86_400_000;
 const HORIZON = 104;

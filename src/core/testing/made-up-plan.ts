@@ -1,5 +1,5 @@
 import { type Random, toSI } from '../base';
-import { UNTOLD, sampleFutures, type TowWeek } from '../forecast';
+import { UNTOLD, sampleFutures, type TowWeek } from '../duty';
 import { legsOf, outlooksOf, type PlanNode, type PlanProblem, type Wear } from '../plan';
 import { PLAN_WEIGHTS, type Matter } from '../rules';
 

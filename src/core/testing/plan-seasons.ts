@@ -1,5 +1,5 @@
 import { seeded, type Random, toSI } from '../base';
-import { sampleFutures, UNTOLD, type TowWeek } from '../forecast';
+import { sampleFutures, UNTOLD, type TowWeek } from '../duty';
 import { construct, legsOf, outlooksOf, type PlanProblem } from '../plan';
 import { PLAN_WEIGHTS } from '../rules';
 import { madeUpRig, madeUpWeeks, wearsOf, type MadeUpJob, type MadeUpRig } from './made-up-plan';

@@ -1,8 +1,7 @@
 import { instantOf, toSI } from '../base';
 import { ONE_TEMPERATURE, pressureAt } from '../figures';
-import { judgeReading } from '../judge';
+import { judgeReading, heatTrend, leakTrend, type Point } from '../judge';
 import type { WheelEnd } from '../rig';
-import { heatTrend, leakTrend, type Point } from '../trend';
 import { sampleModel } from './arbitraries';
 
 /** What may be wrong with one wheel end of a simulated season. */

@@ -1,5 +1,6 @@
 import { toSI } from '../base';
-import { asked, type Answers, type Question, type TroubleId } from '../trouble';
+import { asked } from '../road';
+import type { TroubleAnswers, Question, TroubleId } from '../rules';
 import { FULL } from './runs';
 
 const psi = (value: number) => toSI(value, 'psi');
@@ -35,9 +36,9 @@ function answersTo(question: Question): readonly (string | number | undefined)[]
 const DEEP = 3;
 
 /** Every way through the questions of a trouble, each asked where those before it ask for it; where nobody knows it goes on without. */
-export function* everyWay(id: TroubleId): Generator<Answers> {
+export function* everyWay(id: TroubleId): Generator<TroubleAnswers> {
   let turn = 0;
-  function* from(answers: Answers, passed: ReadonlySet<string>): Generator<Answers> {
+  function* from(answers: TroubleAnswers, passed: ReadonlySet<string>): Generator<TroubleAnswers> {
     const next = asked(id, answers).find(
       (question) => answers[question.id] === undefined && !passed.has(question.id),
     );

@@ -1,7 +1,7 @@
 /** What a careful person writes down where all is well: for tests that work through a card. */
 import { toSI } from '../base';
 import type { RigModel } from '../rig';
-import { type CardStep, type Tap } from '../routine';
+import type { CardStep, Tap } from '../routine';
 import { CRITERIA, type RoutinePlace, READINGS, type ReadingId } from '../rules';
 
 /** Figures that are judged: what a sound part reads (SI, or the reading's own unit). */

@@ -2,12 +2,12 @@
 
 import { useRef, useState } from 'react';
 import { cardEntries } from '@/core/record';
-import { type Instant, parseNumber } from '@/core/base';
+import { type Instant, parseNumber, markOfVerdict } from '@/core/base';
 import type { RigState } from '@/core/log';
 import { SHELF_GRADES, type ShelfGrade } from '@/core/rig';
 import { findingHref, Named } from '@/features/rigs';
 import { contradictionsIn } from '@/core/judge';
-import { isLook, markOfVerdict } from '@/core/rules';
+import { isLook } from '@/core/rules';
 import { finishRun, placesOnCard, type Run } from '@/core/routine';
 import * as z from 'zod/mini';
 import { useLeadOn } from '@/features/forms';

@@ -2,10 +2,10 @@
 
 import { GradeChoice, JudgementNote } from '@/features/forms';
 import { judgeGrade } from '@/core/judge';
-import { type UnitSystem } from '@/core/base';
+import type { UnitSystem } from '@/core/base';
 import { axleAt, type Subject } from '@/core/rules';
 import { isWheelEnd, matesOf } from '@/core/rig';
-import { type CardStep, type Run } from '@/core/routine';
+import type { CardStep, Run } from '@/core/routine';
 import { gradeWords, ruleWords, small } from '@/text';
 import { Choice } from '@/ui';
 import type { InputProps } from './reading-input';

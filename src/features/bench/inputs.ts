@@ -1,7 +1,7 @@
-import { unitFor, type UnitSystem, fail, ok, type Result } from '@/core/base';
+import { unitFor, type UnitSystem, fail, ok, type Result, type Verdict } from '@/core/base';
 import { judgeGrade } from '@/core/judge';
 import type { CardStep, Run, StepRecord, Tap } from '@/core/routine';
-import { isReading, parseReading, READINGS, type ReadingId, type Subject, type Verdict } from '@/core/rules';
+import { isReading, parseReading, READINGS, type ReadingId, type Subject } from '@/core/rules';
 import type { DraftDef } from '@/store';
 import { READING_WORDS, readingTyped, SUBJECT_WORDS, unitSpoken } from '@/text';
 import * as z from 'zod/mini';

@@ -15,9 +15,10 @@ import {
   verify,
   type Card,
   type Run,
+  type compile,
+  type Job,
 } from '@/core/routine';
 import { greaseForbidden, routineDef, type TorqueId, type WorkId } from '@/core/rules';
-import type { compile, Job } from '@/core/routine';
 import { useLeadOn, useRecord } from '@/features/forms';
 import { type RigView } from '@/features/rigs';
 import { toCard, toWork } from '@/links';

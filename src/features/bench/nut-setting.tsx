@@ -1,9 +1,9 @@
 'use client';
 
-import { turnsBack } from '@/core/figures';
+import { turnsBack, endPlayWindow } from '@/core/figures';
 import { JudgementNote } from '@/features/forms';
 import { axleOf, matesOf, type Changes, type WheelEnd } from '@/core/rig';
-import { endPlayWindow, markOfVerdict } from '@/core/rules';
+import { markOfVerdict, formatNumber } from '@/core/base';
 import { nutPlay, type Run } from '@/core/routine';
 import type { RigState } from '@/core/log';
 import { to } from '@/links';
@@ -11,7 +11,6 @@ import { usePreferences } from '@/store';
 import { day, fraction, measure, ruleWords, windowSource } from '@/text';
 import { CastleNut, cx, LinkButton, Mark } from '@/ui';
 import { MissingPitch } from './missing-fact';
-import { formatNumber } from '@/core/base';
 
 /** So many choices stand beside each other that no row is left with a single one. */
 const acrossFor = (choices: number) => (choices <= 5 ? choices : choices % 3 === 0 ? 3 : 4);

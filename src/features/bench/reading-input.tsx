@@ -1,10 +1,11 @@
 'use client';
 
-import { type Instant, type UnitSystem } from '@/core/base';
+import type { Instant, UnitSystem } from '@/core/base';
 import { JudgementNote, TakeLive } from '@/features/forms';
 import { checkTaken, figuresAt, judgeReading, judgeTireCode } from '@/core/judge';
 import type { InstrumentNamed, RigState } from '@/core/log';
-import { axleAt, mixing, THICKENERS, type Thickener, isJudged, READINGS, type ReadingId } from '@/core/rules';
+import { axleAt, isJudged, READINGS, type ReadingId } from '@/core/rules';
+import { mixing, THICKENERS, type Thickener } from '@/core/figures';
 import { isWheelEnd, matesOf, type Changes } from '@/core/rig';
 import { readAt, spareGoesTo, type CardStep, type Reading, type Run } from '@/core/routine';
 import { usePreferences } from '@/store';

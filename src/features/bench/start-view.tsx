@@ -1,7 +1,7 @@
 'use client';
 
 import { useSearchParams } from 'next/navigation';
-import { roadRules } from '@/core/kit';
+import { roadRules } from '@/core/road';
 import { compile, effortOf, type Pace } from '@/core/routine';
 import { WeakNote } from '@/features/practice';
 import { RigTabs, type RigView, type Rigs } from '@/features/rigs';

@@ -1,7 +1,8 @@
 'use client';
 
 import { useRef, useState } from 'react';
-import { markOfVerdict, READINGS, type Subject, type Verdict } from '@/core/rules';
+import { markOfVerdict, type Verdict } from '@/core/base';
+import { READINGS, type Subject } from '@/core/rules';
 import type { CardStep, Reading } from '@/core/routine';
 import { usePreferences } from '@/store';
 import { gradeWords, READING_WORDS, small, SUBJECT_WORDS, VERDICT_WORDS } from '@/text';

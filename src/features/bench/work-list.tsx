@@ -2,7 +2,8 @@
 
 import type { Duty } from '@/core/duty';
 import { PLANS, type Job } from '@/core/routine';
-import { routineDef, type WorkId, markOfDuty, DUTY_SCALE } from '@/core/rules';
+import { routineDef, type WorkId } from '@/core/rules';
+import { markOfDuty, DUTY_SCALE } from '@/core/base';
 import type { RigView } from '@/features/rigs';
 import { forWhat, workTitle } from '@/text';
 import { cx, Mark, Select } from '@/ui';

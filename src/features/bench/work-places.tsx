@@ -2,7 +2,8 @@
 
 import { isGear, isSpare, isWheelEnd, placesOf, type Place } from '@/core/rig';
 import type { Job } from '@/core/routine';
-import { markOfDuty, routineDef, type WorkId } from '@/core/rules';
+import { markOfDuty } from '@/core/base';
+import { routineDef, type WorkId } from '@/core/rules';
 import type { RigView } from '@/features/rigs';
 import { placeName, workTitle } from '@/text';
 import { Button, cx, FieldError, RigPlan, type PlaceLabel } from '@/ui';

@@ -1,7 +1,6 @@
 'use client';
 
-import type { Duty } from '@/core/duty';
-import { priorOf } from '@/core/forecast';
+import { type Duty, priorOf } from '@/core/duty';
 import type { RigView } from '@/features/rigs';
 import type { BandBasis } from '@/text';
 import type { ForecastAnswer, ForecastAsk } from '@/keeper';

@@ -2,7 +2,7 @@
 
 import { RotateCcw } from 'lucide-react';
 import { memo } from 'react';
-import type { CalcInput } from '@/core/calc';
+import type { CalcInput } from '@/core/figures';
 import type { UnitSystem } from '@/core/base';
 import { BASIS_WORDS } from '@/text';
 import { optionText, shapeUnit, stepOf, type InputWords } from '@/text/figures';

@@ -2,8 +2,14 @@
 
 import Link from 'next/link';
 import type { ReactNode } from 'react';
-import { calcOf, type CalcInput, type NumberInput, type Shape, type Values } from '@/core/calc';
-import type { FigureId } from '@/core/figures';
+import {
+  calcOf,
+  type CalcInput,
+  type NumberInput,
+  type Shape,
+  type Values,
+  type FigureId,
+} from '@/core/figures';
 import { figureEntry, figureFacts } from '@/core/record';
 import type { WheelEnd } from '@/core/rig';
 import { JudgementNote, useRecord } from '@/features/forms';

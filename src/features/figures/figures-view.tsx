@@ -3,8 +3,7 @@
 import dynamic from 'next/dynamic';
 import { useSearchParams } from 'next/navigation';
 import { useEffect } from 'react';
-import { GUESSES } from '@/core/calc';
-import { FIGURE_IDS } from '@/core/figures';
+import { GUESSES, FIGURE_IDS } from '@/core/figures';
 import { isWheelEnd, placesOf } from '@/core/rig';
 import { Failed, Loading, useChosenRig, useRigs } from '@/features/rigs';
 import { to, toCard } from '@/links';

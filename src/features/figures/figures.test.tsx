@@ -1,5 +1,5 @@
 /** @jest-environment ./src/testing/environment.cjs */
-import { answerTo, guessOf, workOut, type GuessId } from '@/core/calc';
+import { answerTo, guessOf, workOut, type GuessId } from '@/core/figures';
 import { GUESS_WORDS } from '@/text/figures';
 import { DRIFTWOOD, setUp, skipTo, startRepack, test, type TestPage } from '@/testing';
 

@@ -1,7 +1,7 @@
 'use client';
 
 import { useMemo, useState } from 'react';
-import { answerTo, guessOf, type GuessId } from '@/core/calc';
+import { answerTo, guessOf, type GuessId } from '@/core/figures';
 import { COURSE } from '@/core/practice';
 import { useProgress } from '@/features/practice';
 import type { RigView } from '@/features/rigs';

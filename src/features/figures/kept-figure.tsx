@@ -1,6 +1,6 @@
 'use client';
 
-import { calcOf, type CalcInput, type Shape } from '@/core/calc';
+import { calcOf, type CalcInput, type Shape } from '@/core/figures';
 import type { EntryOf } from '@/core/log';
 import { usePreferences } from '@/store';
 import { figureWords, optionText, shapeText } from '@/text/figures';

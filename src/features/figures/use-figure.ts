@@ -9,8 +9,8 @@ import {
   type Start,
   type Values,
   type WorkedOut,
-} from '@/core/calc';
-import type { FigureId } from '@/core/figures';
+  type FigureId,
+} from '@/core/figures';
 import type { UnitSystem } from '@/core/base';
 import type { RigModel, WheelEnd } from '@/core/rig';
 import { inputRead, inputTyped, stepOf } from '@/text/figures';

@@ -1,5 +1,5 @@
 import { gpx } from '@tmcw/togeojson';
-import type { TrackPoint } from '@/core/trip';
+import type { TrackPoint } from '@/core/road';
 
 /** The tracks of a GPX file, each with its name and its points in order; undefined for what is no GPX. */
 export function readGpx(

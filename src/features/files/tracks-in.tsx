@@ -2,7 +2,7 @@
 
 import { useState } from 'react';
 import { idOfContent, type RowEntry } from '@/core/exchange';
-import { readTrack, type TrackRead } from '@/core/trip';
+import { readTrack, type TrackRead } from '@/core/road';
 import type { RigView } from '@/features/rigs';
 import { useYard, usePreferences } from '@/store';
 import { count, dateField, dayInFull, fromDateField, measure, minutes } from '@/text';

@@ -1,6 +1,7 @@
 'use client';
 
-import { gradesOf, gradeVerdict, type HouseRules, type Subject, markOfVerdict } from '@/core/rules';
+import { gradesOf, gradeVerdict, type HouseRules, type Subject } from '@/core/rules';
+import { markOfVerdict } from '@/core/base';
 import { usePreferences } from '@/store';
 import { gradeWords, SUBJECT_WORDS, VERDICT_WORDS } from '@/text';
 import { Choice, Condition, isDrawn, Mark } from '@/ui';

@@ -1,7 +1,7 @@
 'use client';
 
 import { useEffect, useRef, type ReactNode } from 'react';
-import { type Verdict, markOfVerdict } from '@/core/rules';
+import { type Verdict, markOfVerdict } from '@/core/base';
 import { VERDICT_WORDS } from '@/text';
 import { cx, Mark } from '@/ui';
 

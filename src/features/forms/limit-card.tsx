@@ -3,9 +3,8 @@
 import Link from 'next/link';
 import { useState } from 'react';
 import { limitUsed, nextLook, type FindingLimit, type FindingState, type RigState } from '@/core/log';
-import { formatQuantity, parseQuantity, unitFor } from '@/core/base';
+import { formatQuantity, parseQuantity, unitFor, markOfVerdict } from '@/core/base';
 import { roadLookEntries } from '@/core/record';
-import { markOfVerdict } from '@/core/rules';
 import { usePreferences } from '@/store';
 import { findingWords, leftWords, nextLookWords, pastWords, placeName } from '@/text';
 import { Button, Field, Mark, reported, Tape, useOnce } from '@/ui';

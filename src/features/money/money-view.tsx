@@ -13,7 +13,7 @@ import {
   type DueAhead,
   type Expense,
   type Money,
-} from '@/core/money';
+} from '@/core/stock';
 import { addDays, formatMoney, toSI } from '@/core/base';
 import type { WorkId } from '@/core/rules';
 import { useForecast } from '@/features/duties';

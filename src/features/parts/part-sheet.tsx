@@ -1,8 +1,7 @@
 'use client';
 
 import { useState } from 'react';
-import { markOfVerdict } from '@/core/rules';
-import { msOf } from '@/core/base';
+import { markOfVerdict, msOf } from '@/core/base';
 import { rolledBy, type PartState } from '@/core/log';
 import { PART_FACTS, rolls, type Shelf, type ShelfGrade } from '@/core/rig';
 import { useRecord } from '@/features/forms';

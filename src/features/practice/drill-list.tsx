@@ -1,7 +1,7 @@
 'use client';
 
 import Link from 'next/link';
-import { GUESSES } from '@/core/calc';
+import { GUESSES } from '@/core/figures';
 import {
   confusionOf,
   COURSE,

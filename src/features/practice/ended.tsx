@@ -1,7 +1,7 @@
 'use client';
 
 import { useEffect, useRef, type ReactNode } from 'react';
-import { markOfVerdict, type Verdict } from '@/core/rules';
+import { markOfVerdict, type Verdict } from '@/core/base';
 import { VERDICT_EDGE } from '@/features/forms';
 import { cx, Mark } from '@/ui';
 

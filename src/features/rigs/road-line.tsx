@@ -1,5 +1,5 @@
 import type { RigState, RoadLimits } from '@/core/log';
-import type { PlaceMark } from '@/core/rules';
+import type { PlaceMark } from '@/core/base';
 import { usePreferences } from '@/store';
 import { limitsWhy, rollWords } from '@/text';
 import { cx, Mark } from '@/ui';

@@ -1,7 +1,7 @@
 import { useState } from 'react';
 import { SUPPLIES_KEPT, type SupplyKept } from '@/core/log';
 import type { WorkAhead } from '@/core/routine';
-import { takesOf } from '@/core/supplies';
+import { takesOf } from '@/core/stock';
 import { Ruled } from '@/features/rigs';
 import { useAsk, usePreferences } from '@/store';
 import { day, isGrease, SUPPLY_NAMES, supplyAmount } from '@/text';

@@ -1,7 +1,7 @@
 'use client';
 
 import { useState } from 'react';
-import { markOfDuty } from '@/core/rules';
+import { markOfDuty } from '@/core/base';
 import type { Duty } from '@/core/duty';
 import { DutyTape, threadsOf, type RigView } from '@/features/rigs';
 import { basisOf, DutyAction, type Forecast } from '@/features/duties';

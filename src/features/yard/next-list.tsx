@@ -2,7 +2,7 @@
 
 import Link from 'next/link';
 import type { ReactNode } from 'react';
-import { markOfVerdict, markOfDuty } from '@/core/rules';
+import { markOfVerdict, markOfDuty } from '@/core/base';
 import type { Duty } from '@/core/duty';
 import type { Conflict } from '@/core/judge';
 import type { FindingState } from '@/core/log';

@@ -1,8 +1,7 @@
-import { markOfFitness } from '@/core/rules';
+import { markOfFitness, toSI } from '@/core/base';
 import type { ConflictCode } from '@/core/judge';
 import { dutiesOf, placeState, towVerdict, type OpenWork } from '@/core/duty';
 import { foldEntries, makeEntry, type Entry, type EntryOf, type Kind } from '@/core/log';
-import { toSI } from '@/core/base';
 import { sampleModel } from '@/core/testing/arbitraries';
 import { placeNote } from './place-note';
 

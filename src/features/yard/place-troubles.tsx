@@ -1,4 +1,4 @@
-import { markOfVerdict } from '@/core/rules';
+import { markOfVerdict } from '@/core/base';
 import type { FindingState } from '@/core/log';
 import type { Place } from '@/core/rig';
 import { remedyIn, RepairButton, type RigView } from '@/features/rigs';

@@ -3,7 +3,8 @@
 import { useRef } from 'react';
 import { recheckEntries } from '@/core/record';
 import { judgeRecheck, type RecheckResult } from '@/core/judge';
-import { mayCheckLugs, markOfDuty } from '@/core/rules';
+import { mayCheckLugs } from '@/core/rules';
+import { markOfDuty } from '@/core/base';
 import { isWheelEnd, matesOf, type WheelEnd } from '@/core/rig';
 import { useRecord } from '@/features/forms';
 import { threadsOf, type RigView } from '@/features/rigs';

@@ -2,7 +2,7 @@
 
 import { useMemo } from 'react';
 import { sparesOf, wheelEnds } from '@/core/rig';
-import type { Warning } from '@/core/trend';
+import type { Warning } from '@/core/judge';
 import type { RigView } from '@/features/rigs';
 import { useAsk } from '@/store';
 

@@ -2,7 +2,8 @@
 
 import Link from 'next/link';
 import { useState } from 'react';
-import { LONG_TRIP, markOfDuty, markOfFitness } from '@/core/rules';
+import { LONG_TRIP } from '@/core/rules';
+import { markOfDuty, markOfFitness } from '@/core/base';
 import type { TowReason } from '@/core/duty';
 import { howFar, Named, reasonHref, RoadLine, tripsAhead, type RigView } from '@/features/rigs';
 import { to } from '@/links';

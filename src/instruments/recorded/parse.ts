@@ -1,7 +1,7 @@
 import Papa from 'papaparse';
 import { isInstant, msOf, UNITS, toSI, type Unit } from '@/core/base';
 import { isGear, isSpare, isWheelEnd, type Place } from '@/core/rig';
-import { isChannel, type Fix, type Sample } from '@/core/trip';
+import { isChannel, type Fix, type Sample } from '@/core/road';
 
 /** A recorded figure or place, before it is played: its moment is counted from the recording's first (ms). */
 export type Recorded =

@@ -1,4 +1,4 @@
-import type { Channel } from '@/core/trip';
+import type { Channel } from '@/core/road';
 import type { Instrument } from '../instrument';
 import type { Recorded, Recording } from './parse';
 

@@ -1,7 +1,7 @@
 import { normal, type Random, toSI } from '@/core/base';
 import type { InstrumentNamed } from '@/core/log';
 import type { WheelEnd } from '@/core/rig';
-import type { Sample } from '@/core/trip';
+import type { Sample } from '@/core/road';
 import { pressureIn, type World } from './world';
 
 /** Names of the instruments that are made up. */

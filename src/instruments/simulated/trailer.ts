@@ -1,5 +1,5 @@
 import { normal, seeded, toSI } from '@/core/base';
-import type { Fix } from '@/core/trip';
+import type { Fix } from '@/core/road';
 import type { Instrument, Told } from '../instrument';
 import { SIMULATED } from './sensors';
 import { beginTrip, stepTrip, TICK, type TripPlan, type TripRun } from './trip';

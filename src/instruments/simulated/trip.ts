@@ -1,6 +1,6 @@
 import { seeded, type Random, toSI } from '@/core/base';
 import type { WheelEnd } from '@/core/rig';
-import type { Sample } from '@/core/trip';
+import type { Sample } from '@/core/road';
 import { newSensors, sensed, type Sensors } from './sensors';
 import { atHome, later, type Fault, type Stretch, type World } from './world';
 

@@ -1,6 +1,5 @@
 import * as fc from 'fast-check';
-import { calcOf, workOut, type CalcInput, type NumberInput } from '@/core/calc';
-import { FIGURE_IDS } from '@/core/figures';
+import { calcOf, workOut, type CalcInput, type NumberInput, FIGURE_IDS } from '@/core/figures';
 import { toSI } from '@/core/base';
 import {
   CALC_PROBLEMS,

@@ -1,4 +1,4 @@
-import type { CalcInput, NumberInput, Shape } from '@/core/calc';
+import type { CalcInput, NumberInput, Shape } from '@/core/figures';
 import {
   formatInches,
   formatNumber,

@@ -1,4 +1,4 @@
-import type { CalcCode } from '@/core/calc';
+import type { CalcCode } from '@/core/figures';
 
 /** Why a figure cannot be worked out, said at its input; `by` is how much, where that can be told. */
 export const CALC_PROBLEMS: Readonly<Record<CalcCode, (by: string | undefined) => string>> = {

@@ -1,5 +1,4 @@
-import type { GuessId, InputId, ResultId } from '@/core/calc';
-import type { FigureId } from '@/core/figures';
+import type { GuessId, InputId, ResultId, FigureId } from '@/core/figures';
 
 /** A label, and how it is measured. */
 export type InputWords = readonly [label: string, how?: string];

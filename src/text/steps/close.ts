@@ -1,4 +1,5 @@
-import { NUT_SEATING, type NutSchool } from '@/core/rules';
+import { NUT_SEATING } from '@/core/figures';
+import type { NutSchool } from '@/core/rules';
 import type { UnitSystem } from '@/core/base';
 import { measure } from '../measure';
 import { capOf, type CapKind } from '@/core/rig';

@@ -1,5 +1,5 @@
 import type { UnitSystem } from '@/core/base';
-import type { Question } from '@/core/trouble';
+import type { Question } from '@/core/rules';
 import { measure } from '../measure';
 import { speedWords } from '../road';
 

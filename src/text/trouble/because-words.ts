@@ -1,4 +1,4 @@
-import type { Because } from '@/core/trouble';
+import type { Because } from '@/core/rules';
 
 /** What decided, by its code. */
 export const BECAUSE_WORDS: Readonly<Record<Because, string>> = {

@@ -1,6 +1,6 @@
 import type { UnitSystem } from '@/core/base';
 import { isGuess, isWheelEnd, wheelEnds, type Place, type RigModel } from '@/core/rig';
-import type { TroubleId } from '@/core/trouble';
+import type { TroubleId } from '@/core/rules';
 import { placeWords } from '../gear';
 import { count, measure, small } from '../measure';
 import { KIND_WORDS } from '../rig';

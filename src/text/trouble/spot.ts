@@ -1,4 +1,4 @@
-import type { Barred } from '@/core/trouble';
+import type { Barred } from '@/core/road';
 
 const BARRED_WORDS: Readonly<Record<Barred, string>> = {
   lane: 'a place off the lane',

@@ -1,4 +1,4 @@
-import type { Because } from '@/core/trouble';
+import type { Because } from '@/core/rules';
 
 /** A wheel changed on the shoulder. */
 const CHANGE: readonly string[] = [

@@ -1,4 +1,5 @@
-import { nextQuestion, soFar, TROUBLE_IDS, TROUBLES, type Answers } from '@/core/trouble';
+import { nextQuestion, soFar } from '@/core/road';
+import { type TroubleAnswers, TROUBLE_IDS, TROUBLES } from '@/core/rules';
 import * as fc from 'fast-check';
 import { sampleModel } from '@/core/testing/arbitraries';
 import { BECAUSE_WORDS, recoveryLines, STEPS_HERE, TROUBLE_WORDS } from '.';
@@ -27,7 +28,7 @@ describe.each(TROUBLE_IDS)('%s', (id) => {
             : fc.double({ min: 0, max: 5000, noNaN: true }),
         ]),
       ),
-    ) as fc.Arbitrary<Answers>;
+    ) as fc.Arbitrary<TroubleAnswers>;
     fc.assert(
       fc.property(answers, (given) => {
         expect(BECAUSE_WORDS[soFar(id, given).because]).toBeTruthy();

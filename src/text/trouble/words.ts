@@ -1,4 +1,4 @@
-import type { TroubleId } from '@/core/trouble';
+import type { TroubleId } from '@/core/rules';
 
 /** A question in words: what is asked, how it is found out, and its answers. */
 export interface QuestionWords {

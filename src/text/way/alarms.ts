@@ -1,5 +1,5 @@
 import { fromSI, type UnitSystem } from '@/core/base';
-import type { Alarm, AlarmCode } from '@/core/trip';
+import type { Alarm, AlarmCode } from '@/core/road';
 import { measure } from '../measure';
 
 /** A difference of temperatures (K) in the owner's degrees. */

@@ -1,6 +1,6 @@
 import { msOf, type Instant, formatNumber, type UnitSystem } from '@/core/base';
 import type { MilesBy } from '@/core/log';
-import type { Channel, Miles, Quality } from '@/core/trip';
+import type { Channel, Miles, Quality } from '@/core/road';
 import { dayAndTime } from '../dates';
 import { measure } from '../measure';
 import { speedWords } from '../road';

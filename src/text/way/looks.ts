@@ -1,6 +1,6 @@
 import { fromSI, unitFor, type UnitSystem } from '@/core/base';
 import type { FindingState } from '@/core/log';
-import type { ComingLook, LookCause } from '@/core/trip';
+import type { ComingLook, LookCause } from '@/core/road';
 import { findingWords } from '../finding';
 import { placeName } from '../gear';
 import { list, measure, small } from '../measure';

@@ -1,6 +1,6 @@
 import type { MilesBy } from '@/core/log';
 import { toSI } from '@/core/base';
-import type { Alarm, AlarmCode, ComingLook, LookCause } from '@/core/trip';
+import type { Alarm, AlarmCode, ComingLook, LookCause } from '@/core/road';
 import {
   ALARM_DO,
   alarmFigures,

@@ -1,7 +1,17 @@
 import * as z from 'zod/mini';
-import { daysBetween, nonNegative, text, words, type Instant, uuid } from '../../base';
+import {
+  daysBetween,
+  nonNegative,
+  text,
+  words,
+  type Instant,
+  uuid,
+  oneStepUp,
+  worse,
+  type Verdict,
+} from '../../base';
 import { placeSchema } from '../../rig';
-import { isLook, oneStepUp, TWICE_A_YEAR, WORKS, worse, type Verdict } from '../../rules';
+import { isLook, TWICE_A_YEAR, WORKS } from '../../rules';
 import { defineKind } from '../define';
 import { evidenceOf, findingKey, recurs } from '../evidence';
 import { evidenceSchema, type Evidence } from '../evidence-schema';

@@ -1,7 +1,7 @@
 import * as z from 'zod/mini';
 import { nonNegative, text, uuid } from '../../base';
-import { THICKENERS } from '../../rules';
-import { KIT_FIGURE_IDS, KIT_IDS } from '../../trouble';
+import { THICKENERS } from '../../figures';
+import { KIT_FIGURE_IDS, KIT_IDS } from '../../rules';
 import { defineKind } from '../define';
 
 const body = z.strictObject({

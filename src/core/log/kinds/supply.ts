@@ -1,6 +1,6 @@
 import * as z from 'zod/mini';
 import { nonNegative, positive, text, words } from '../../base';
-import { THICKENERS } from '../../rules';
+import { THICKENERS } from '../../figures';
 import { defineKind } from '../define';
 import { moneySchema } from '../kept';
 import { SUPPLIES_KEPT } from '../supplies';

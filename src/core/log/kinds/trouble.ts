@@ -1,6 +1,6 @@
 import * as z from 'zod/mini';
 import { code, nonNegative, positive, text, words } from '../../base';
-import { ROLLS, TROUBLE_IDS } from '../../trouble';
+import { ROLLS, TROUBLE_IDS } from '../../rules';
 import { defineKind } from '../define';
 import { moneySchema, somewhereSchema } from '../kept';
 

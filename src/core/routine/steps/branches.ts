@@ -1,5 +1,6 @@
 import { hasDrum, type Axle } from '../../rig';
-import { BRANCH_IDS, type BranchId, type Subject, type Verdict, type WorkId } from '../../rules';
+import { BRANCH_IDS, type BranchId, type Subject, type WorkId } from '../../rules';
+import type { Verdict } from '../../base';
 import type { Act } from './acts';
 import { must, step, type StepDef } from './step';
 

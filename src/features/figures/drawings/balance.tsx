@@ -1,5 +1,4 @@
-import { LOADS } from '@/core/calc';
-import { TONGUE_WINDOW } from '@/core/figures';
+import { LOADS, TONGUE_WINDOW } from '@/core/figures';
 import { handleOf, scaleOf, type DrawingProps } from './drawing';
 import { Handle } from './handle';
 

@@ -1,4 +1,4 @@
-import type { NumberInput } from '@/core/calc';
+import type { NumberInput } from '@/core/figures';
 
 /** What a drawing of a figure is given: its inputs and results by name (SI), in words, and a way to move one. */
 export interface DrawingProps {

@@ -5,7 +5,7 @@ import { worksAt } from '@/core/judge';
 import { gradedFound, reportEntries } from '@/core/record';
 import { placesOf, type Place } from '@/core/rig';
 import { axleAt } from '@/core/rules';
-import { subjectsAt } from '@/core/walk';
+import { subjectsAt } from '@/core/road';
 import {
   GradeChoice,
   PhotosKept,

@@ -3,7 +3,7 @@
 import { useState } from 'react';
 import { seenEntries, seenVerdict } from '@/core/record';
 import type { FindingState } from '@/core/log';
-import { type Verdict } from '@/core/rules';
+import type { Verdict } from '@/core/base';
 import { PhotosKept, GradeChoice, SEVERITIES, TakenUp, useRecord, useSheetForm } from '@/features/forms';
 import { type RigView } from '@/features/rigs';
 import { findingWords, capital } from '@/text';

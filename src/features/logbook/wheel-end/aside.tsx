@@ -2,7 +2,7 @@
 
 import Link from 'next/link';
 import { useRouter } from 'next/navigation';
-import { markOfVerdict } from '@/core/rules';
+import { markOfVerdict } from '@/core/base';
 import { sparesOf, wheelEnds, type TirePlace } from '@/core/rig';
 import { PhotoOf } from '@/features/forms';
 import { PartRows, Ruled, type RigView } from '@/features/rigs';

@@ -8,7 +8,7 @@ import {
   wearTrend,
   type Point,
   type WorkDone,
-} from '@/core/trend';
+} from '@/core/judge';
 import { chartOf, reach } from './chart-data';
 
 const psi = (value: number) => toSI(value, 'psi');

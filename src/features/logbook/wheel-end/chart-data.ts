@@ -1,6 +1,7 @@
 import { type Instant, formatNumber, fromSI, toSI, unitFor, type UnitSystem } from '@/core/base';
-import { type EndPlayWindow, routineDef, WORKS } from '@/core/rules';
-import type { Trend, WorkDone } from '@/core/trend';
+import type { EndPlayWindow } from '@/core/figures';
+import { routineDef, WORKS } from '@/core/rules';
+import type { Trend, WorkDone } from '@/core/judge';
 import { capital, day, measure, readingName, small, workTitle } from '@/text';
 
 /** One reading as it is drawn: x in ms or in the owner's miles, y in the owner's unit. */

@@ -1,7 +1,7 @@
 'use client';
 
 import { useState } from 'react';
-import { type ReadingId } from '@/core/rules';
+import type { ReadingId } from '@/core/rules';
 import { judgeTaken, readingEntries } from '@/core/record';
 import { pressureTarget } from '@/core/judge';
 import { isWheelEnd, matesOf, hasBrake, axleOf, type TirePlace } from '@/core/rig';

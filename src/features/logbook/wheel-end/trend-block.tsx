@@ -1,10 +1,9 @@
 'use client';
 
 import type { Instant } from '@/core/base';
-import { pressureTarget } from '@/core/judge';
+import { pressureTarget, warns, type History, type Trend } from '@/core/judge';
 import { axleOf, isWheelEnd, type TirePlace } from '@/core/rig';
-import { endPlayWindow } from '@/core/rules';
-import { warns, type History, type Trend } from '@/core/trend';
+import { endPlayWindow } from '@/core/figures';
 import type { RigView } from '@/features/rigs';
 import { usePreferences } from '@/store';
 import { day, trendWords } from '@/text';

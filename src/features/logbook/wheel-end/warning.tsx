@@ -1,9 +1,8 @@
 'use client';
 
 import { sameFinding, trendEntry } from '@/core/record';
-import { leadsFor } from '@/core/judge';
-import { type TirePlace } from '@/core/rig';
-import { type Trend } from '@/core/trend';
+import { leadsFor, type Trend } from '@/core/judge';
+import type { TirePlace } from '@/core/rig';
 import { useRecord } from '@/features/forms';
 import { type RigView } from '@/features/rigs';
 import { to } from '@/links';

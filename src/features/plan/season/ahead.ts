@@ -1,6 +1,5 @@
 import type { Instant } from '@/core/base';
-import type { Duty } from '@/core/duty';
-import type { Band } from '@/core/forecast';
+import type { Duty, Band } from '@/core/duty';
 import type { Forecast } from '@/features/duties';
 
 /** Duties of one routine that will fall due, with the band of the one that comes first. */

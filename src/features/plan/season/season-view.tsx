@@ -5,7 +5,7 @@ import { useState } from 'react';
 import { seasonLists, type SeasonList, type Duty } from '@/core/duty';
 import type { CalendarDay } from '@/core/exchange';
 import type { PlannedState } from '@/core/log';
-import { markOfVerdict, markOfDuty } from '@/core/rules';
+import { markOfVerdict, markOfDuty } from '@/core/base';
 import { benchLink, dutyHref, Named, Ruled, type RigView, type Rigs } from '@/features/rigs';
 import { DoneDialog, PlanDialog, useForecast, type Forecast } from '@/features/duties';
 import { to } from '@/links';

@@ -1,7 +1,7 @@
 'use client';
 
 import { useState } from 'react';
-import { lampSteps, type Sight, type Shows, type TestAt, type TestDone } from '@/core/faults';
+import { lampSteps, type Sight, type Shows, type TestAt, type TestDone } from '@/core/judge';
 import { brakeDrill, faultDrill, faultOutcome, makeTest, type FaultOutcome } from '@/core/practice';
 import { formatNumber } from '@/core/base';
 import { causeWords, count, LAMP_WORDS, list, SHOWS_WORDS, SIGHT_WORDS, small, testWords } from '@/text';

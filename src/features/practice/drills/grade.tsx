@@ -3,7 +3,8 @@
 import { useState } from 'react';
 import { cardsFor, picturedGrades, PICTURED, type GradeCard } from '@/core/practice';
 import { judgeGrade } from '@/core/judge';
-import { gradeVerdict, markOfVerdict, type GradeId } from '@/core/rules';
+import { gradeVerdict, type GradeId } from '@/core/rules';
+import { markOfVerdict } from '@/core/base';
 import { usePreferences, useYard } from '@/store';
 import { count, gradeWords, SUBJECT_WORDS, VERDICT_WORDS } from '@/text';
 import { tipOf } from '@/text/practice';

@@ -1,9 +1,9 @@
 'use client';
 
 import { useEffect, useState } from 'react';
-import { seeded } from '@/core/base';
+import { seeded, type Verdict } from '@/core/base';
 import { makeSound, SOUND_KINDS, SOUNDS, type MadeSound } from '@/core/practice';
-import { gradesOf, gradeVerdict, type GradeId, type Verdict } from '@/core/rules';
+import { gradesOf, gradeVerdict, type GradeId } from '@/core/rules';
 import { usePreferences } from '@/store';
 import { count, gradeWords, VERDICT_WORDS } from '@/text';
 import { SOUND_WORDS } from '@/text/practice';

@@ -1,7 +1,7 @@
 'use client';
 
 import { useState, type ReactNode } from 'react';
-import type { NutGeometry } from '@/core/figures';
+import { type NutGeometry, endPlayWindow, NUT_SEATING } from '@/core/figures';
 import {
   coastDown,
   gapOf,
@@ -23,7 +23,6 @@ import {
   type NutTool,
 } from '@/core/practice';
 import { axleOf } from '@/core/rig';
-import { endPlayWindow, NUT_SEATING } from '@/core/rules';
 import { formatNumber, fromSI, toSI } from '@/core/base';
 import { usePreferences } from '@/store';
 import { BASIS_WORDS, inUnits, measure } from '@/text';

@@ -13,8 +13,7 @@ import {
   type PracticeWheel,
   type WheelOutcome,
 } from '@/core/practice';
-import { toSI } from '@/core/base';
-import { VERDICT_SCALE } from '@/core/rules';
+import { toSI, VERDICT_SCALE } from '@/core/base';
 import { STUD_COUNTS, type StudCount } from '@/core/rig';
 import { usePreferences } from '@/store';
 import { inUnits, list, measure, VERDICT_WORDS } from '@/text';

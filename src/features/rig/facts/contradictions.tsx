@@ -1,6 +1,6 @@
 'use client';
 
-import { markOfVerdict } from '@/core/rules';
+import { markOfVerdict } from '@/core/base';
 import type { Conflict } from '@/core/judge';
 import { usePreferences } from '@/store';
 import { conflictTitle, conflictWords } from '@/text';

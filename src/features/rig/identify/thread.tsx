@@ -1,9 +1,8 @@
 'use client';
 
 import { useState } from 'react';
-import { stopsInWindow } from '@/core/figures';
+import { stopsInWindow, endPlayWindow } from '@/core/figures';
 import { parseNumber, toSI } from '@/core/base';
-import { endPlayWindow } from '@/core/rules';
 import type { RigView } from '@/features/rigs';
 import { useFormUnits } from '@/store';
 import { fraction, measure, parseWords, threadWords } from '@/text';

@@ -1,6 +1,6 @@
 'use client';
 
-import { type SetupTask } from '@/core/record';
+import type { SetupTask } from '@/core/record';
 import { applyChanges, factAt, isGear, type Changes } from '@/core/rig';
 import { useRecord, useLeadOn } from '@/features/forms';
 import { type RigView } from '@/features/rigs';

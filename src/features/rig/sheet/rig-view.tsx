@@ -2,7 +2,7 @@
 
 import { useState } from 'react';
 import { schoolFacts } from '@/core/judge';
-import { markOfVerdict } from '@/core/rules';
+import { markOfVerdict } from '@/core/base';
 import { askedFacts, missingFacts, placesOf, type Changes, type FactId } from '@/core/rig';
 import { FactDialog } from '@/features/rig/facts';
 import { useRecord, useLeadOn } from '@/features/forms';

@@ -2,11 +2,10 @@
 
 import { useState } from 'react';
 import { type NewEntry, conditionEntries, surveyEntry } from '@/core/record';
-import { markOfVerdict } from '@/core/rules';
-import type { SurveyFound, SurveyState } from '@/core/log';
-import { partAt } from '@/core/log';
+import { markOfVerdict } from '@/core/base';
+import { type SurveyFound, type SurveyState, partAt } from '@/core/log';
 import { gearDef, type Changes } from '@/core/rig';
-import type { SurveyItem } from '@/core/survey';
+import type { SurveyItem } from '@/core/duty';
 import { useRecord } from '@/features/forms';
 import { type RigView } from '@/features/rigs';
 import { FactEditor } from '@/features/rig/facts';

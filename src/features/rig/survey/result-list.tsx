@@ -1,4 +1,4 @@
-import type { SurveyResult, SurveyTask } from '@/core/survey';
+import type { SurveyResult, SurveyTask } from '@/core/duty';
 import { dutyHref, findingHref, Named, placeHref, type RigView } from '@/features/rigs';
 import { to } from '@/links';
 import { usePreferences } from '@/store';
@@ -15,7 +15,7 @@ import {
   VERDICT_WORDS,
   findingWords,
 } from '@/text';
-import { type PlaceMark, markOfVerdict } from '@/core/rules';
+import { type PlaceMark, markOfVerdict } from '@/core/base';
 import { Button, LinkButton, Mark } from '@/ui';
 
 interface Told {

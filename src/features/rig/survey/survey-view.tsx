@@ -1,7 +1,7 @@
 'use client';
 
 import { useEffect, useRef, useState } from 'react';
-import { surveyProgress, surveyResult, type SurveyItem } from '@/core/survey';
+import { surveyProgress, surveyResult, type SurveyItem } from '@/core/duty';
 import { RigPage, type RigView } from '@/features/rigs';
 import { PATHS } from '@/links';
 import { usePreferences } from '@/store';

@@ -1,8 +1,8 @@
 import Link from 'next/link';
 import { useState } from 'react';
-import { KIT_PARTS, type KitReading } from '@/core/kit';
+import { KIT_PARTS, type KitReading } from '@/core/road';
 import { kitEntry } from '@/core/record';
-import { KIT_GROUPS, KIT_IDS, kitDef, type KitId } from '@/core/trouble';
+import { KIT_GROUPS, KIT_IDS, kitDef, type KitId } from '@/core/rules';
 import { useRecord } from '@/features/forms';
 import type { RigView } from '@/features/rigs';
 import { to } from '@/links';

@@ -1,9 +1,9 @@
 import { useState } from 'react';
-import { jackFit, type KitReading } from '@/core/kit';
+import { jackFit, type KitReading } from '@/core/road';
 import { fromSI, parseNumber, parseQuantity, unitFor } from '@/core/base';
 import { kitEntry } from '@/core/record';
-import { THICKENERS, type Thickener } from '@/core/rules';
-import { KIT_FIGURES, kitDef, type KitFigure, type KitId } from '@/core/trouble';
+import { THICKENERS, type Thickener } from '@/core/figures';
+import { KIT_FIGURES, kitDef, type KitFigure, type KitId } from '@/core/rules';
 import { useRecord, useSheetForm } from '@/features/forms';
 import type { RigView } from '@/features/rigs';
 import { usePreferences } from '@/store';

@@ -1,5 +1,5 @@
-import type { KitId } from '@/core/trouble';
-import type { KitPart, KitReading, Need } from '@/core/kit';
+import type { KitId } from '@/core/rules';
+import type { KitPart, KitReading, Need } from '@/core/road';
 
 /** Each as an outline, one hand for all. */
 const DRAWN: Readonly<Record<KitId | KitPart, string>> = {

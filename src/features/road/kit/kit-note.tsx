@@ -1,7 +1,6 @@
 'use client';
 
-import { bestPurchase, finishes, readKit } from '@/core/kit';
-import { troublesFor } from '@/core/trouble';
+import { bestPurchase, finishes, readKit, troublesFor } from '@/core/road';
 import { Named, type RigView } from '@/features/rigs';
 import { to } from '@/links';
 import { list, small } from '@/text';

@@ -1,8 +1,7 @@
 'use client';
 
 import { useMemo } from 'react';
-import { bestPurchase, finishes, readKit } from '@/core/kit';
-import { troublesFor } from '@/core/trouble';
+import { bestPurchase, finishes, readKit, troublesFor } from '@/core/road';
 import { RigTabs, Ruled, WithRig, type RigView, type Rigs } from '@/features/rigs';
 import { to } from '@/links';
 import { list, small, TROUBLE_TITLES } from '@/text';

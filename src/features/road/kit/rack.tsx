@@ -1,4 +1,4 @@
-import type { Finish } from '@/core/kit';
+import type { Finish } from '@/core/road';
 import { TROUBLE_TITLES, list, small } from '@/text';
 import { needWords } from '@/text/kit-said';
 import { cx, Mark } from '@/ui';

@@ -3,8 +3,7 @@
 import { useState } from 'react';
 import { circuitEntries } from '@/core/record';
 import { GAUGES } from '@/core/figures';
-import { circuitVerdict, judgeBrakeCircuit, magnetsOf } from '@/core/faults';
-import { checkTaken, figuresAt } from '@/core/judge';
+import { circuitVerdict, judgeBrakeCircuit, magnetsOf, checkTaken, figuresAt } from '@/core/judge';
 import { formatNumber, parseNumber } from '@/core/base';
 import { JudgementNote, useRecord } from '@/features/forms';
 import { Named, Ruled, type RigView } from '@/features/rigs';

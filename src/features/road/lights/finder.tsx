@@ -1,6 +1,6 @@
 'use client';
 
-import { placesOfCause, TESTS, type Cause, type Diagnosis, type TestDone } from '@/core/faults';
+import { placesOfCause, TESTS, type Cause, type Diagnosis, type TestDone } from '@/core/judge';
 import type { RigModel } from '@/core/rig';
 import { causeWords, sureWords, testWords } from '@/text';
 import { Button, RigPlan } from '@/ui';

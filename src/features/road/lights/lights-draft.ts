@@ -7,7 +7,7 @@ import {
   type TestDone,
   type TestKind,
   type Wiring,
-} from '@/core/faults';
+} from '@/core/judge';
 import type { DraftDef } from '@/store';
 
 /** A lamp test under way. */

@@ -1,7 +1,7 @@
 'use client';
 
 import { lightsEntries } from '@/core/record';
-import { cellsOf, diagnoseLights, lampsOf, lampSteps } from '@/core/faults';
+import { cellsOf, diagnoseLights, lampsOf, lampSteps } from '@/core/judge';
 import { useDraft, useRecord, useLeadOn } from '@/features/forms';
 import { Loading, RigTabs, WithRig, type RigView, type Rigs } from '@/features/rigs';
 import { to } from '@/links';

@@ -1,7 +1,7 @@
 'use client';
 
 import { useEffect, useState } from 'react';
-import type { LampStep } from '@/core/faults';
+import type { LampStep } from '@/core/judge';
 import { LAMP_WORDS, list, SHOWS_WORDS, SWITCH_WORDS } from '@/text';
 import { Button, Tape, Settled } from '@/ui';
 

@@ -1,6 +1,6 @@
 'use client';
 
-import { cellsOf, lampsOf, SIGHTS, type Shows, type Sight } from '@/core/faults';
+import { cellsOf, lampsOf, SIGHTS, type Shows, type Sight } from '@/core/judge';
 import type { RigModel } from '@/core/rig';
 import { LAMP_WORDS, SHOWS_WORDS, SIGHT_WORDS } from '@/text';
 import { cx, Mark } from '@/ui';

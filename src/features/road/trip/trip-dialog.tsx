@@ -1,13 +1,12 @@
 'use client';
 
 import { useState } from 'react';
-import { parseQuantity, unitFor } from '@/core/base';
+import { parseQuantity, unitFor, markOfDuty } from '@/core/base';
 import { countsAsSalt } from '@/core/rig';
 import { endsUnderWay, tripEntries } from '@/core/record';
-import { markOfDuty } from '@/core/rules';
 import { raised, type Duty } from '@/core/duty';
 import type { RoadLimits } from '@/core/log';
-import { differing } from '@/core/trip';
+import { differing } from '@/core/road';
 import { TakenUp, useDraft, useRecord, useSheetForm } from '@/features/forms';
 import { dutyHref, howFar, Named, RoadLine, rigView, type RigView, type Rigs } from '@/features/rigs';
 import { to } from '@/links';

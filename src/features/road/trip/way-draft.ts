@@ -1,6 +1,6 @@
 import * as z from 'zod/mini';
 import type { InstrumentNamed } from '@/core/log';
-import type { Counting } from '@/core/trip';
+import type { Counting } from '@/core/road';
 import type { DraftDef } from '@/store';
 
 /** A trip under way, as far as it is this device's own: who looks at it, and what it counts. */

@@ -1,15 +1,8 @@
 import { ArrowLeft } from 'lucide-react';
 import type { Place } from '@/core/rig';
 import { besides, knownAnswers } from '@/core/record';
-import {
-  asked,
-  nextQuestion,
-  soFar,
-  troubleDef,
-  troublePlaces,
-  type Answers,
-  type TroubleId,
-} from '@/core/trouble';
+import { asked, nextQuestion, soFar, troublePlaces } from '@/core/road';
+import { type TroubleAnswers, troubleDef, type TroubleId } from '@/core/rules';
 import type { RigView } from '@/features/rigs';
 import { newId, usePreferences } from '@/store';
 import { placeName, placeWords, TROUBLE_TITLES } from '@/text';
@@ -68,7 +61,7 @@ function FromTheRig({
   onChange,
 }: {
   trouble: TroubleId;
-  known: Answers;
+  known: TroubleAnswers;
   draft: TroubleDraft;
   onChange: ChangeTrouble;
 }) {
@@ -111,7 +104,7 @@ function FromTheRig({
 }
 
 /** The figures that were told so far, by hand or by an instrument: what the verdict goes by is in sight. */
-function FiguresSoFar({ trouble, answers }: { trouble: TroubleId; answers: Answers }) {
+function FiguresSoFar({ trouble, answers }: { trouble: TroubleId; answers: TroubleAnswers }) {
   const { units } = usePreferences();
   const read = asked(trouble, answers).flatMap((question) => {
     const value = answers[question.id];

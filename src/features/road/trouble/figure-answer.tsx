@@ -1,6 +1,6 @@
 import { useState } from 'react';
 import { parseNumber, parseQuantity, toSI, unitFor } from '@/core/base';
-import type { Question } from '@/core/trouble';
+import type { Question } from '@/core/rules';
 import { usePreferences } from '@/store';
 import { Button, Field } from '@/ui';
 

@@ -1,6 +1,6 @@
 import type { RigState } from '@/core/log';
 import { unitFor } from '@/core/base';
-import { KIT_IDS, kitDef, type KitId } from '@/core/trouble';
+import { KIT_IDS, kitDef, type KitId } from '@/core/rules';
 import { MoneyFields } from '@/features/forms';
 import { usePreferences } from '@/store';
 import { KIT_WORDS } from '@/text';

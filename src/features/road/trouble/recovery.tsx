@@ -1,6 +1,6 @@
 import type { RigView } from '@/features/rigs';
 import type { Place } from '@/core/rig';
-import type { TroubleId } from '@/core/trouble';
+import type { TroubleId } from '@/core/rules';
 import { usePreferences } from '@/store';
 import { recoveryLines } from '@/text/trouble';
 import { Button, CopyButton, reported } from '@/ui';

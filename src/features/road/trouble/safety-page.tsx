@@ -1,7 +1,7 @@
 import { usePreferences } from '@/store';
 import { inUnits } from '@/text';
 import { Button, Choice } from '@/ui';
-import { asksOfSpot, SPOT_QUESTIONS, type SpotQuestion } from '@/core/trouble';
+import { asksOfSpot, SPOT_QUESTIONS, type SpotQuestion } from '@/core/road';
 import type { ChangeTrouble, TroubleDraft } from './trouble-draft';
 
 const SAFETY_WORDS: Readonly<Record<SpotQuestion, string>> = {

@@ -1,6 +1,7 @@
 import { useState } from 'react';
 import type { RigModel } from '@/core/rig';
-import { troublesFor, type TroubleId } from '@/core/trouble';
+import { troublesFor } from '@/core/road';
+import type { TroubleId } from '@/core/rules';
 import { sought, TROUBLE_TITLES } from '@/text';
 import { TROUBLE_WORDS } from '@/text/trouble';
 import { TroubleDrawing } from './trouble-drawing';

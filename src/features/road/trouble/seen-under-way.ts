@@ -1,5 +1,6 @@
 import type { UnitSystem } from '@/core/base';
-import { TROUBLE_IDS, troublePlaces, type Answers, type TroubleId } from '@/core/trouble';
+import { TROUBLE_IDS, type TroubleId, type TroubleAnswers } from '@/core/rules';
+import { troublePlaces } from '@/core/road';
 import type { RigView } from '@/features/rigs';
 import { typed } from '@/text';
 import { NO_TROUBLE, type TroubleDraft } from './trouble-draft';
@@ -35,7 +36,7 @@ export function seenUnderWay(
   const seen = params.get('seen');
   if (!isTrouble(seen)) return undefined;
   const at = troublePlaces(seen, view.model).find((place) => place === params.get('at'));
-  const answers: Answers = Object.fromEntries(
+  const answers: TroubleAnswers = Object.fromEntries(
     READ.flatMap((id) => {
       const value = Number(params.get(id) ?? NaN);
       return Number.isFinite(value) && value > 200 && value < 800 ? [[id, value]] : [];

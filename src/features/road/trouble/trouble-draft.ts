@@ -1,18 +1,15 @@
 import * as z from 'zod/mini';
 import { msOf, toSI } from '@/core/base';
 import { placeSchema, type Place } from '@/core/rig';
+import { barredAt, SPOT_QUESTIONS, type Barred, type Spot } from '@/core/road';
 import {
-  barredAt,
+  type TroubleAnswers,
   KIT_IDS,
-  SPOT_QUESTIONS,
   TROUBLE_IDS,
   troubleDef,
-  type Answers,
-  type Barred,
   type KitId,
-  type Spot,
   type TroubleId,
-} from '@/core/trouble';
+} from '@/core/rules';
 import type { DraftDef } from '@/store';
 
 /** What is told of it at the end, as it was typed. */
@@ -33,7 +30,7 @@ export interface TroubleDraft {
   readonly safe: boolean;
   readonly trouble?: TroubleId | undefined;
   readonly at?: Place | 'rig' | undefined;
-  readonly answers: Answers;
+  readonly answers: TroubleAnswers;
   /** A figure that is typed and not answered with yet, as it was typed. */
   readonly typing?: { readonly id: string; readonly text: string } | undefined;
   /** Questions that the rig answers by itself, and that are asked all the same. */
@@ -153,15 +150,15 @@ export function stepBack(
 }
 
 /** What is known of the answers: what the rig tells, but for what is asked all the same, and what was given. */
-export function heard(draft: TroubleDraft, known: Answers): Answers {
+export function heard(draft: TroubleDraft, known: TroubleAnswers): TroubleAnswers {
   const own = Object.fromEntries(Object.entries(known).filter(([id]) => !draft.asked?.includes(id)));
   return { ...own, ...draft.answers };
 }
 
 /** What was said of the place answers what a trouble asks of it. */
-export function whereItStands(trouble: TroubleId, draft: TroubleDraft): Answers {
+export function whereItStands(trouble: TroubleId, draft: TroubleDraft): TroubleAnswers {
   const asks = new Set(troubleDef(trouble).questions.map(({ id }) => id));
-  const known: Answers = {
+  const known: TroubleAnswers = {
     danger: draft.met === 'home' || draft.safety.place === 'yes' ? 'no' : 'yes',
     lift: barred(draft).length === 0 ? 'yes' : 'no',
   };

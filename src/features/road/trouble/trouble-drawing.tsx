@@ -1,5 +1,5 @@
 import type { ReactNode } from 'react';
-import type { TroubleId } from '@/core/trouble';
+import type { TroubleId } from '@/core/rules';
 
 const hot = 'var(--stop)';
 

@@ -2,7 +2,7 @@
 
 import { useRouter, useSearchParams } from 'next/navigation';
 import { useEffect } from 'react';
-import { troublePlaces } from '@/core/trouble';
+import { troublePlaces } from '@/core/road';
 import { useDraft } from '@/features/forms';
 import { Loading, RigTabs, WithRig, type RigView, type Rigs } from '@/features/rigs';
 import { to } from '@/links';

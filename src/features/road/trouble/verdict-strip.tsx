@@ -1,6 +1,7 @@
 import { fromSI, instantOf, msOf } from '@/core/base';
 import { limitEnds } from '@/core/record';
-import { outOfDanger, ROLLS, type OutOfDanger, type RoadVerdict, type TroubleId } from '@/core/trouble';
+import { outOfDanger, type OutOfDanger } from '@/core/road';
+import { ROLLS, type RoadVerdict, type TroubleId } from '@/core/rules';
 import { usePreferences } from '@/store';
 import { day, inUnits, limitWords, looksWords, ROLL_WORDS, sinceWords } from '@/text';
 import { BECAUSE_WORDS } from '@/text/trouble';

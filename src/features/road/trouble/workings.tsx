@@ -1,7 +1,14 @@
 import { useState, type ReactNode } from 'react';
 import { parseNumber, parseQuantity, unitFor } from '@/core/base';
 import { isWheelEnd, wheelEnds, type Place } from '@/core/rig';
-import { coolingTime, donorsFor, lossOf, minutesLeft, type Answers, type TroubleId } from '@/core/trouble';
+import {
+  coolingTime,
+  donorsFor,
+  lossOf,
+  minutesLeft,
+  type TroubleId,
+  type TroubleAnswers,
+} from '@/core/rules';
 import type { RigView } from '@/features/rigs';
 import { usePreferences } from '@/store';
 import { list, measure } from '@/text';
@@ -16,13 +23,13 @@ function Sheet({ title, children }: { title: string; children: ReactNode }) {
   );
 }
 
-const numberOf = (answers: Answers, id: string) => {
+const numberOf = (answers: TroubleAnswers, id: string) => {
   const value = answers[id];
   return typeof value === 'number' ? value : undefined;
 };
 
 /** How long a tire lasts at what it loses. */
-function Lasting({ answers }: { answers: Answers }) {
+function Lasting({ answers }: { answers: TroubleAnswers }) {
   const { units } = usePreferences();
   const left = minutesLeft(answers);
   const rate = lossOf(answers);
@@ -39,7 +46,7 @@ function Lasting({ answers }: { answers: Answers }) {
 }
 
 /** What the other tire of a side carries, against what it and its axle may. */
-function Survivor({ answers }: { answers: Answers }) {
+function Survivor({ answers }: { answers: TroubleAnswers }) {
   const { units } = usePreferences();
   const [load, maximum, rating] = ['load', 'maximum', 'rating'].map((id) => numberOf(answers, id));
   const weight = (value: number | undefined) =>
@@ -57,7 +64,7 @@ function Survivor({ answers }: { answers: Answers }) {
 }
 
 /** How long until a hub can be touched, by a second reading. */
-function Cooling({ answers }: { answers: Answers }) {
+function Cooling({ answers }: { answers: TroubleAnswers }) {
   const { units } = usePreferences();
   const [later, setLater] = useState('');
   const [after, setAfter] = useState('10');
@@ -102,7 +109,7 @@ function Cooling({ answers }: { answers: Answers }) {
 }
 
 /** Where nuts may come from, and what that makes of the wheels that give them. */
-function Donors({ place, view, answers }: { place: Place | 'rig'; view: RigView; answers: Answers }) {
+function Donors({ place, view, answers }: { place: Place | 'rig'; view: RigView; answers: TroubleAnswers }) {
   const { model } = view;
   const studs = model.wheels.studs;
   const gone = numberOf(answers, 'gone') ?? 0;
@@ -137,7 +144,7 @@ export function Workings({
   trouble: TroubleId;
   place: Place | 'rig';
   view: RigView;
-  answers: Answers;
+  answers: TroubleAnswers;
 }) {
   switch (trouble) {
     case 'nail':

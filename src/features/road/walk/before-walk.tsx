@@ -1,7 +1,7 @@
 'use client';
 
 import { useState } from 'react';
-import type { Around } from '@/core/walk';
+import type { Around } from '@/core/road';
 import { ReadingField } from '@/features/forms';
 import { Button, Choice } from '@/ui';
 

@@ -1,12 +1,11 @@
 'use client';
 
-import { markOfFitness, markOfGo } from '@/core/rules';
+import { markOfFitness, markOfGo } from '@/core/base';
 import type { TowReason, TowVerdict } from '@/core/duty';
 import { contradictionsIn } from '@/core/judge';
 import type { RoadLimits, WalkBody } from '@/core/log';
 import { decisionOf } from '@/core/record';
-import type { GoReason, GoVerdict, Walk } from '@/core/walk';
-import { walkBody } from '@/core/walk';
+import { type GoReason, type GoVerdict, type Walk, walkBody } from '@/core/road';
 import { useSheetForm } from '@/features/forms';
 import { howFar, RoadLine, type RigView } from '@/features/rigs';
 import { KitNote } from '@/features/road/kit';

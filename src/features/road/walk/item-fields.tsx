@@ -1,7 +1,7 @@
 'use client';
 
 import { useEffect, useRef } from 'react';
-import type { WalkContext, Answer, Judged, WalkItem } from '@/core/walk';
+import type { WalkContext, Answer, Judged, WalkItem } from '@/core/road';
 import { GradeChoice, JudgementNote, PhotoOf, PhotoTaker, ReadingField } from '@/features/forms';
 import { fillTo, targetAt } from '@/core/judge';
 import { axleAt } from '@/core/rules';

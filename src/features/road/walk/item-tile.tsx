@@ -1,7 +1,7 @@
 'use client';
 
-import { markOfVerdict } from '@/core/rules';
-import type { Answer, Judged, WalkItem } from '@/core/walk';
+import { markOfVerdict } from '@/core/base';
+import type { Answer, Judged, WalkItem } from '@/core/road';
 import { usePreferences } from '@/store';
 import { itemWords, judgedWords, measure, small, VERDICT_WORDS, inUnits } from '@/text';
 import { cx, Mark, markColor } from '@/ui';

@@ -1,5 +1,5 @@
 import { foldEntries, endOf, type Entry } from '@/core/log';
-import { compileWalk } from '@/core/walk';
+import { compileWalk } from '@/core/road';
 import { rigView, type Rigs } from '@/features/rigs';
 import { sampleModel } from '@/core/testing/arbitraries';
 import { soundEntries } from '@/core/testing/sound';

@@ -1,7 +1,7 @@
 import { findingOf, stampEntries, walkEntries } from '@/core/record';
 import type { TowVerdict } from '@/core/duty';
 import { advance, type RoadLimits } from '@/core/log';
-import { compileWalk, judgeWalk, type TowAfter } from '@/core/walk';
+import { compileWalk, judgeWalk, type TowAfter } from '@/core/road';
 import { rigView, type RigView, type Rigs } from '@/features/rigs';
 import { barredLugs } from './barred-lugs';
 import type { WalkDraft } from './walk-draft';

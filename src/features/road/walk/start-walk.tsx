@@ -2,9 +2,8 @@
 
 import Link from 'next/link';
 import { useState } from 'react';
-import type { WalkId } from '@/core/log';
-import { WALKS } from '@/core/log';
-import { compileWalk, itemsOf, type WalkOrder } from '@/core/walk';
+import { type WalkId, WALKS } from '@/core/log';
+import { compileWalk, itemsOf, type WalkOrder } from '@/core/road';
 import { LimitCard } from '@/features/forms';
 import { findingHref, howFar, RigTabs, RoadLine, Ruled, type RigView } from '@/features/rigs';
 import { to } from '@/links';

@@ -1,8 +1,8 @@
-import { type PhotoSize } from '@/core/record';
+import type { PhotoSize } from '@/core/record';
 import { msOf, type Instant } from '@/core/base';
 import * as z from 'zod/mini';
 import { WALKS, type WalkId } from '@/core/log';
-import type { Answer, Answers, Around, WalkOrder } from '@/core/walk';
+import type { Answer, Answers, Around, WalkOrder } from '@/core/road';
 import type { DraftDef } from '@/store';
 
 /** A walk under way, as it lies on this device after every tap. */

@@ -5,7 +5,7 @@ import { useEffect, useMemo, useState } from 'react';
 import { walkEntries } from '@/core/record';
 import { msOf } from '@/core/base';
 import { WALKS, type WalkBody, type WalkId } from '@/core/log';
-import { compileWalk, goVerdict, itemsOf, judgeWalk } from '@/core/walk';
+import { compileWalk, goVerdict, itemsOf, judgeWalk } from '@/core/road';
 import { useDraft, useRecord, useWakeLock, useLeadOn } from '@/features/forms';
 import { Loading, threadsOf, type RigView, type Rigs } from '@/features/rigs';
 import { to, toWork } from '@/links';

@@ -1,7 +1,7 @@
 'use client';
 
 import { useEffect, useRef, useState } from 'react';
-import { judgeItem, type Answer, type Walk, type WalkContext } from '@/core/walk';
+import { judgeItem, type Answer, type Walk, type WalkContext } from '@/core/road';
 import { targetAt } from '@/core/judge';
 import { isSpare, isWheelEnd, type Place } from '@/core/rig';
 import type { Photo } from '@/store';

@@ -1,5 +1,5 @@
 import { decisionEntry } from '@/core/record';
-import type { RigStanding } from '@/core/trip';
+import type { RigStanding } from '@/core/road';
 import { TakenUp, useRecord, useSheetForm } from '@/features/forms';
 import type { RigView } from '@/features/rigs';
 import { usePreferences } from '@/store';

@@ -1,7 +1,7 @@
 'use client';
 
 import { useEffect, useRef } from 'react';
-import { channelKey, reads, type Alarm, type Watch } from '@/core/trip';
+import { channelKey, reads, type Alarm, type Watch } from '@/core/road';
 import { matesOf, type RigModel } from '@/core/rig';
 import { to } from '@/links';
 import { usePreferences } from '@/store';

@@ -1,8 +1,7 @@
 'use client';
 
 import { useState } from 'react';
-import { msOf, parseQuantity, unitFor } from '@/core/base';
-import { markOfFitness } from '@/core/rules';
+import { msOf, parseQuantity, unitFor, markOfFitness } from '@/core/base';
 import { beginEntries, walkBefore } from '@/core/record';
 import { useDraft, useLeadOn, useRecord, useSheetForm } from '@/features/forms';
 import { beginWay, WAY_DRAFT, wayKey } from '@/features/road/trip';

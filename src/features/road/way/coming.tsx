@@ -1,7 +1,7 @@
 'use client';
 
 import type { RigState } from '@/core/log';
-import type { ComingLook } from '@/core/trip';
+import type { ComingLook } from '@/core/road';
 import { findingHref, Named, Ruled } from '@/features/rigs';
 import { usePreferences } from '@/store';
 import { inUnits } from '@/text';

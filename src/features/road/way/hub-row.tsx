@@ -1,8 +1,8 @@
 'use client';
 
 import Link from 'next/link';
-import { markOfVerdict } from '@/core/rules';
-import type { Answer, Judged, WalkItem } from '@/core/walk';
+import { markOfVerdict } from '@/core/base';
+import type { Answer, Judged, WalkItem } from '@/core/road';
 import { ReadingField } from '@/features/forms';
 import { to } from '@/links';
 import { usePreferences } from '@/store';

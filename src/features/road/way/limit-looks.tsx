@@ -1,4 +1,4 @@
-import type { LimitLook } from '@/core/trip';
+import type { LimitLook } from '@/core/road';
 import { usePreferences } from '@/store';
 import { capital, findingWords, nextLookWords, placeName, small } from '@/text';
 import { Choice } from '@/ui';

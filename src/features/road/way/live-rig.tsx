@@ -1,8 +1,8 @@
 'use client';
 
 import { matesOf, wheelEnds, type Place, type RigModel, type WheelEnd } from '@/core/rig';
-import { channelQuality, reads, type Alarm, type Point, type Watch } from '@/core/trip';
-import type { PlaceMark } from '@/core/rules';
+import { channelQuality, reads, type Alarm, type Point, type Watch } from '@/core/road';
+import type { PlaceMark } from '@/core/base';
 import { usePreferences } from '@/store';
 import { measure } from '@/text';
 import { QUALITY_WORDS } from '@/text/way';

@@ -2,7 +2,7 @@
 
 import { msOf } from '@/core/base';
 import type { RigState } from '@/core/log';
-import type { NextLook } from '@/core/trip';
+import type { NextLook } from '@/core/road';
 import { usePreferences } from '@/store';
 import { inUnits } from '@/text';
 import { lookTitle, lookWhy, signOf, waitWords } from '@/text/way';

@@ -4,9 +4,18 @@ import { useEffect, useMemo, useState } from 'react';
 import { msOf, parseQuantity, unitFor } from '@/core/base';
 import type { UnderWay } from '@/core/log';
 import { milesEntry, roadLookEntries, walkEntries } from '@/core/record';
-import { limitLooks, standingOf, stopWalk, type StopGroup } from '@/core/trip';
+import {
+  limitLooks,
+  standingOf,
+  stopWalk,
+  type StopGroup,
+  judgeItem,
+  judgeWalk,
+  standsAs,
+  type Answer,
+  type WalkItem,
+} from '@/core/road';
 import { isWheelEnd, matesOf, type RigModel } from '@/core/rig';
-import { judgeItem, judgeWalk, standsAs, type Answer, type WalkItem } from '@/core/walk';
 import { useDraft, useLeadOn, useRecord } from '@/features/forms';
 import {
   allClear,

@@ -10,7 +10,7 @@ import {
   type Counting,
   type Miles,
   type WatchContext,
-} from '@/core/trip';
+} from '@/core/road';
 import { instrumentNow, type DeckState } from '@/instruments';
 import { useDraft } from '@/features/forms';
 import { beginWay, WAY_DRAFT, wayKey, type WayDraft } from '@/features/road/trip';

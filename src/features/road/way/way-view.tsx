@@ -4,7 +4,7 @@ import Link from 'next/link';
 import { useEffect, useState } from 'react';
 import { daysBetween, msOf } from '@/core/base';
 import type { UnderWay } from '@/core/log';
-import { standingOf, type RigStanding } from '@/core/trip';
+import { standingOf, type RigStanding } from '@/core/road';
 import { devicePosition } from '@/instruments';
 import { useWakeLock } from '@/features/forms';
 import { Loading, Named, reasonHref, RigTabs, RoadLine, type RigView, type Rigs } from '@/features/rigs';

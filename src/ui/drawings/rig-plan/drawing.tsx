@@ -1,4 +1,4 @@
-import type { PlaceMark } from '@/core/rules';
+import type { PlaceMark } from '@/core/base';
 import type { Place } from '@/core/rig';
 import type { Box, Plan } from './plan';
 

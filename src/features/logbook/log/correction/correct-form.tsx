@@ -3,7 +3,8 @@
 import { useState } from 'react';
 import type { Entry } from '@/core/log';
 import { unitFor, type UnitSystem } from '@/core/base';
-import { gradesOf, THICKENERS, type ReadingId, type Subject } from '@/core/rules';
+import { gradesOf, type ReadingId, type Subject } from '@/core/rules';
+import { THICKENERS } from '@/core/figures';
 import { SEVERITIES, useRecord } from '@/features/forms';
 import { type Rigs } from '@/features/rigs';
 import { useFormUnits, useYard } from '@/store';

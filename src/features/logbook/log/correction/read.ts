@@ -1,5 +1,5 @@
 import { fail, ok, type Result, parseQuantity, unitFor, type UnitSystem } from '@/core/base';
-import { type Entry, type EntryOf, type Kind } from '@/core/log';
+import type { Entry, EntryOf, Kind } from '@/core/log';
 import {
   correctClosing,
   correctFinding,

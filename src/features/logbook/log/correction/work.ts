@@ -1,7 +1,8 @@
 import { ok, type UnitSystem } from '@/core/base';
 import type { WorkBody } from '@/core/log';
 import { correctWork } from '@/core/record';
-import { THICKENERS, canBeRead, parseReading } from '@/core/rules';
+import { THICKENERS } from '@/core/figures';
+import { canBeRead, parseReading } from '@/core/rules';
 import { readingProblemWords, readingTyped } from '@/text';
 import { refuse, type Correctable } from './typed';
 
