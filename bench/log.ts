@@ -1,7 +1,7 @@
+import { DAY_MS } from '../src/core/base';
 import { demoEntries } from '../demo/scenario';
 import { compareEntries, type Entry } from '../src/core/log';
 
-const DAY = 86_400_000;
 const UUID = /[0-9a-f]{8}-[0-9a-f]{4}-[1-8][0-9a-f]{3}-[0-9a-f]{4}-[0-9a-f]{12}/g;
 /** What is told once in a rig's life. */
 const ONCE: ReadonlySet<Entry['kind']> = new Set(['rig.setup', 'rig.changed', 'season', 'trip.planned']);
@@ -34,11 +34,11 @@ function lived(entries: readonly Entry[], round: number, by: number): readonly E
 /** A log of some thousand entries in the mix of a real one, up to yesterday: the demo's years lived over and over, on its three rigs. */
 export function longLog(count: number): readonly Entry[] {
   const once = demoEntries();
-  const ROUND = 115 * DAY;
+  const ROUND = 115 * DAY_MS;
   const rounds = Math.ceil(count / (once.length - 10)) + 1;
   const end = once.reduce((last, { happened }) => (happened > last ? happened : last), '');
   // What is logged now comes last, as it does for an owner: into the middle of the log it would be a late entry.
-  const ends = Math.floor(Date.now() / DAY) * DAY - Date.parse(end);
+  const ends = Math.floor(Date.now() / DAY_MS) * DAY_MS - Date.parse(end);
   const begins = ends - (rounds - 1) * ROUND;
   const all = Array.from({ length: rounds }, (_, round) => lived(once, round, begins + round * ROUND)).flat();
   if (all.length < count) throw new Error(`${all.length} entries, not ${count}`);

@@ -1,5 +1,5 @@
 import { makeEntry, makeVoid, workOf, type Entry, type EntryOf, type Kind } from '../src/core/log';
-import { toSI } from '../src/core/base';
+import { DAY_MS, toSI } from '../src/core/base';
 import {
   axleOf,
   diffModels,
@@ -35,8 +35,6 @@ export const lbft = (value: number) => toSI(value, 'lbf·ft');
 
 /** Money of the demo's owner. */
 const dollars = (amount: number) => ({ amount, currency: 'USD' });
-
-const DAY = 86_400_000;
 
 /** A day (`2026-05-02`) at an hour (UTC) as milliseconds since 1970. */
 export function at(day: string, hour = 17): number {
@@ -328,7 +326,7 @@ export class Diary {
   /** Every day from one to another, a week apart. */
   weeks(from: string, to: string): readonly string[] {
     const days: string[] = [];
-    for (let ms = at(from, 0); ms <= at(to, 0); ms += 7 * DAY)
+    for (let ms = at(from, 0); ms <= at(to, 0); ms += 7 * DAY_MS)
       days.push(new Date(ms).toISOString().slice(0, 10));
     return days;
   }

@@ -1,7 +1,7 @@
 import { ONE_TEMPERATURE, pressureAt } from '../src/core/figures';
 import { compileWalk, itemsOf, walkBody, type Answers } from '../src/core/road';
 import type { Entry } from '../src/core/log';
-import { toSI } from '../src/core/base';
+import { DAY_MS, toSI } from '../src/core/base';
 import { figureEntry } from '../src/core/record';
 import type { TirePlace, WheelEnd } from '../src/core/rig';
 import { at, psi, type Diary } from './diary';
@@ -9,11 +9,10 @@ import { HIVE_CART } from './hive-cart';
 
 const F = (value: number) => toSI(value, '°F');
 const ALL: readonly WheelEnd[] = ['1L', '1R', '2L', '2R'];
-const DAY = 86_400_000;
 
 /** The air of a day in the lake district (°F). */
 function airOf(day: string, random: () => number): number {
-  const year = (at(day, 0) % (365.25 * DAY)) / (365.25 * DAY);
+  const year = (at(day, 0) % (365.25 * DAY_MS)) / (365.25 * DAY_MS);
   return Math.round(47 - 24 * Math.cos(2 * Math.PI * (year - 0.05)) + (random() - 0.5) * 12);
 }
 
@@ -30,7 +29,7 @@ function pressures(
 ): void {
   for (const day of days) {
     const air = airOf(day, random);
-    const months = (at(day) - at(from)) / (30 * DAY);
+    const months = (at(day) - at(from)) / (30 * DAY_MS);
     diary.write('reading', at(day, 12), {
       taken: Object.entries(tires).map(([place, [held, perMonth]]) => {
         const cold = pressureAt(
@@ -125,7 +124,7 @@ export function hiveCartReadings(diary: Diary, random: () => number): void {
     ...diary.weeks('2026-03-25', '2026-05-13'),
   ];
   weeks.forEach((day) => {
-    const spring = day >= '2026-03-25' ? (at(day) - at('2026-03-18')) / (7 * DAY) : 0;
+    const spring = day >= '2026-03-25' ? (at(day) - at('2026-03-18')) / (7 * DAY_MS) : 0;
     stop(diary, day, { '1R': 2 + spring * 2.3, '2L': 3, '2R': 2 }, random);
   });
 }

@@ -1,3 +1,4 @@
+import { DAY_MS } from '../src/core/base';
 import { dutiesOf, placeState, towVerdict } from '../src/core/duty';
 import { unzipped, zipped } from '@/core/testing/zipped';
 import { foldEntries, HOUSE, partAt, readEntry } from '../src/core/log';
@@ -22,7 +23,7 @@ test('repeats for a date and seed, and differs for another seed', () => {
 
 test('another date moves the whole story', () => {
   const days = (entries: ReturnType<typeof demoEntries>) =>
-    entries.map((entry) => Date.parse(entry.happened) / 86_400_000);
+    entries.map((entry) => Date.parse(entry.happened) / DAY_MS);
   const here = days(demoEntries());
   const there = days(demoEntries('2026-06-16'));
   expect(there.map((day, i) => Math.round(day - (here[i] ?? 0)))).toEqual(here.map(() => 31));

@@ -1,7 +1,7 @@
+import { DAY_MS } from '../src/core/base';
+
 /** The zone that the pages of the tests stand in. */
 export const ZONE = 'America/Chicago';
-
-const DAY_MS = 86_400_000;
 
 /** A day so many days from now where the page stands, as a date field has it. */
 export function inDays(days: number): string {

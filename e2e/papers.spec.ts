@@ -1,3 +1,4 @@
+import { DAY_MS } from '../src/core/base';
 import { expect, test, type Page } from '@playwright/test';
 import { workOf } from '../src/core/log';
 import { against } from './axe';
@@ -36,13 +37,13 @@ test('the tongue card: half a page with the figures, on record as printed, and w
 });
 
 const TOLD: readonly Seeded[] = [
-  { kind: 'trip', ago: 9 * 86_400_000, body: { distance: 160_934, launches: 0 } },
+  { kind: 'trip', ago: 9 * DAY_MS, body: { distance: 160_934, launches: 0 } },
   {
     kind: 'work',
-    ago: 5 * 86_400_000,
+    ago: 5 * DAY_MS,
     body: { ...workOf([{ routine: 'repack', place: '1L' }]), cost: { amount: 38.5, currency: 'USD' } },
   },
-  { kind: 'finding.opened', ago: 86_400_000, body: { place: '1R', verdict: 'due', text: 'seal weeps' } },
+  { kind: 'finding.opened', ago: DAY_MS, body: { place: '1R', verdict: 'due', text: 'seal weeps' } },
 ];
 
 test('a service record: what is open, what was done where, with the fingerprint on each page; metric on A4', async ({

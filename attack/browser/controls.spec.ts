@@ -1,3 +1,4 @@
+import { DAY_MS } from '../../src/core/base';
 import { expect, test, type Browser, type BrowserContext, type Locator, type Page } from '@playwright/test';
 import type { Seeded } from '../../e2e/by-script';
 import { DRIFTWOOD, setUp } from '../../e2e/steps';
@@ -39,7 +40,7 @@ const BEFORE: readonly Seeded[] = [
   { kind: 'trip', body: { distance: 20_000, launches: 0 } },
 ];
 
-const inDays = (days: number) => new Date(Date.now() + days * 86_400_000).toISOString().slice(0, 10);
+const inDays = (days: number) => new Date(Date.now() + days * DAY_MS).toISOString().slice(0, 10);
 
 /** The buttons a person can press just now: those of the sheet that is open, else of the page. */
 async function buttons(page: Page): Promise<Locator> {

@@ -1,3 +1,4 @@
+import { DAY_MS } from '../../src/core/base';
 import { expect, test, type Locator, type Page } from '@playwright/test';
 import { DRIFTWOOD, setUp } from '../../e2e/steps';
 import { Tally } from '../tally';
@@ -13,7 +14,7 @@ async function entries(page: Page): Promise<number> {
   return Number(/(\d+) entr/.exec(await told.innerText())?.[1]);
 }
 
-const inDays = (days: number) => new Date(Date.now() + days * 86_400_000).toISOString().slice(0, 10);
+const inDays = (days: number) => new Date(Date.now() + days * DAY_MS).toISOString().slice(0, 10);
 const sheet = (page: Page) => page.getByRole('dialog');
 
 interface Control {

@@ -1,4 +1,4 @@
-import type { Instant } from '@/core/base';
+import { DAY_MS, type Instant } from '@/core/base';
 import {
   holdsOf,
   isSealedName,
@@ -76,8 +76,7 @@ interface Known {
 const KEY = 'step';
 /** An archive is written into the folder after so many entries, or so many days. */
 const BIG_DAY = 25;
-const DAY = 86_400_000;
-const WEEK = 7 * DAY;
+const WEEK = 7 * DAY_MS;
 /** The archives that are written into the folder by themselves. */
 const BACKUP = /^yardline-\d{4}-\d{2}-\d{2}(-\d+)?\.zip$/;
 
@@ -248,7 +247,7 @@ async function prove(
   { device, files, proved }: Known,
   now: Instant,
 ): Promise<{ readonly proved: Instant | undefined; readonly damaged: readonly string[] }> {
-  if (proved !== undefined && Math.abs(Date.parse(now) - Date.parse(proved)) < DAY)
+  if (proved !== undefined && Math.abs(Date.parse(now) - Date.parse(proved)) < DAY_MS)
     return { proved, damaged: [] };
   const damaged: string[] = [];
   for (const { name, size } of await folder.list()) {

@@ -1,3 +1,4 @@
+import { DAY_MS } from '@/core/base';
 import { workOf } from '@/core/log';
 import { readPreferences } from '@/store/preferences';
 import { Locator, until } from './locator';
@@ -193,8 +194,6 @@ export const test = (name: string, body: (given: { readonly page: TestPage }) =>
 
 /** Opens the demo, with the log that its visitors begin with. */
 export const demo = (): void => like({ yard: 'demo', theme: 'day' });
-
-const DAY_MS = 86_400_000;
 
 /** A day so many days from now, as a date field has it. */
 export function inDays(days: number): string {

@@ -15,7 +15,7 @@ import {
   type Trend,
 } from '@/core/judge';
 import { emptyRig, makeEntry, WALKS, type EntryOf, type Kind } from '@/core/log';
-import { toSI } from '@/core/base';
+import { DAY_MS, toSI } from '@/core/base';
 import { CRITERIA, HOUSE_DEFAULT, SUBJECTS } from '@/core/rules';
 import { sampleModel } from '@/core/testing/arbitraries';
 import { compileWalk, goVerdict, itemsOf, judgeWalk, type Answers } from '@/core/road';
@@ -137,8 +137,8 @@ test('each reason for a decision is said in both systems', () => {
 describe('trends', () => {
   const point = (day: number, value: number, more: Partial<Point> = {}): Point => ({
     entry: `e${day}`,
-    at: new Date(Date.parse('2026-04-01T12:00:00.000Z') + day * 86_400_000).toISOString(),
-    day: Date.parse('2026-04-01T12:00:00.000Z') / 86_400_000 + day,
+    at: new Date(Date.parse('2026-04-01T12:00:00.000Z') + day * DAY_MS).toISOString(),
+    day: Date.parse('2026-04-01T12:00:00.000Z') / DAY_MS + day,
     distance: toSI(day * 40, 'mi'),
     value,
     air: F(70),

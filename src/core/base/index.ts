@@ -5,7 +5,7 @@
  * here, inch fractions included, and what they read is written.
  */
 export { fail, ok, type Result } from './result';
-export { addDays, daysBetween, instantOf, isInstant, msOf, type Instant } from './instant';
+export { addDays, DAY_MS, daysBetween, instantOf, isInstant, msOf, type Instant } from './instant';
 export { civilDay, isCivilDay, type CivilDay } from './civil';
 export { assertNever } from './assert';
 export { gamma, normal, seeded, type Random } from './random';

@@ -2,7 +2,8 @@
 export type Instant = string;
 
 const SHAPE = /^\d{4}-(0[1-9]|1[0-2])-(0[1-9]|[12]\d|3[01])T([01]\d|2[0-3]):[0-5]\d:[0-5]\d\.\d{3}Z$/;
-const MS_PER_DAY = 86_400_000;
+/** A day (ms), leap seconds and clock changes apart. */
+export const DAY_MS = 86_400_000;
 
 /** True for text in the one form that instants are kept in, naming a day that exists. */
 export function isInstant(text: string): boolean {
@@ -23,10 +24,10 @@ export function instantOf(ms: number): Instant {
 
 /** Whole days that lie between two instants (d), never below zero. */
 export function daysBetween(from: Instant, to: Instant): number {
-  return Math.max(0, Math.floor((msOf(to) - msOf(from)) / MS_PER_DAY));
+  return Math.max(0, Math.floor((msOf(to) - msOf(from)) / DAY_MS));
 }
 
 /** The instant a number of days (d) later. */
 export function addDays(at: Instant, days: number): Instant {
-  return instantOf(msOf(at) + days * MS_PER_DAY);
+  return instantOf(msOf(at) + days * DAY_MS);
 }

@@ -1,4 +1,4 @@
-import { instantOf, msOf, type Instant, DUTY_SCALE, type DutyVerdict } from '../base';
+import { DAY_MS, instantOf, msOf, DUTY_SCALE, type Instant, type DutyVerdict } from '../base';
 import { tireDate } from '../figures';
 import {
   doneKey,
@@ -116,7 +116,7 @@ function beganOf(
   }
   const dot = facts['dot']?.value;
   const read = dot === undefined ? undefined : tireDate(String(dot), msOf(now));
-  return read?.ok ? instantOf(msOf(now) - read.value.age * 365.25 * 86_400_000) : undefined;
+  return read?.ok ? instantOf(msOf(now) - read.value.age * 365.25 * DAY_MS) : undefined;
 }
 
 /** Where the meters of a routine stood when it was last done at a place; of a tire, when that very tire was looked at. */

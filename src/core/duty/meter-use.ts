@@ -1,4 +1,4 @@
-import { daysBetween, msOf, type Instant, toSI } from '../base';
+import { DAY_MS, daysBetween, msOf, toSI, type Instant } from '../base';
 import type { LastDone, Pull, RigState } from '../log';
 import {
   openCheckpoint,
@@ -37,7 +37,6 @@ const SEASON_OVERDUE = 30;
 const SEASON_SOON = 30;
 /** What is due at once is overdue when the rig has been towed so far (m) all the same. */
 const AT_ONCE = toSI(2, 'mi');
-const DAY = 86_400_000;
 
 function metered(
   meter: MeterUse['meter'],
@@ -62,7 +61,7 @@ function metered(
 }
 
 /** Days from one moment to another (d), parts of a day kept. */
-const days = (from: Instant, to: Instant) => (msOf(to) - msOf(from)) / DAY;
+const days = (from: Instant, to: Instant) => (msOf(to) - msOf(from)) / DAY_MS;
 
 /** The days of a season's time, counted from the mark. */
 function seasonUse(time: SeasonTime, season: SeasonDates, from: Instant, now: Instant): readonly MeterUse[] {

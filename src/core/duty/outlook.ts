@@ -1,4 +1,4 @@
-import { msOf, type Instant } from '../base';
+import { DAY_MS, msOf, type Instant } from '../base';
 import type { RigState } from '../log';
 import type { WheelEnd } from '../rig';
 import type { Duty } from './duty';
@@ -24,11 +24,11 @@ export interface Outlook {
   readonly during: readonly OnTheWay[];
 }
 
-const DAY = 86_400_000;
-
 /** True where a meter that counts days will have reached its limit by a moment. */
 function dueBy(use: MeterUse, duty: Duty, at: Instant): boolean {
-  return use.meter === 'days' && duty.from !== undefined && msOf(at) >= msOf(duty.from.at) + use.limit * DAY;
+  return (
+    use.meter === 'days' && duty.from !== undefined && msOf(at) >= msOf(duty.from.at) + use.limit * DAY_MS
+  );
 }
 
 /** The distances (m) from now at which a duty asks to be done: of rechecks every look that is still open. */

@@ -1,3 +1,4 @@
+import { DAY_MS } from '../base';
 import ICAL from 'ical.js';
 import fc from 'fast-check';
 import { writeCalendar, type CalendarDay } from '.';
@@ -61,7 +62,7 @@ test('whatever the words, they come back', () => {
     .filter((text) => text.trim() === text);
   fc.assert(
     fc.property(words, words, fc.integer({ min: 0, max: 4000 }), (title, about, n) => {
-      const day = new Date(Date.UTC(2024, 0, 1) + n * 86_400_000).toISOString().slice(0, 10);
+      const day = new Date(Date.UTC(2024, 0, 1) + n * DAY_MS).toISOString().slice(0, 10);
       const [event] = read(writeCalendar('Yardline', [{ key: 'k', day, title, about }], NOW));
       expect(event).toMatchObject({ title, about, start: day });
     }),

@@ -1,5 +1,5 @@
 import ical, { ICalEventTransparency } from 'ical-generator';
-import { msOf, type Instant } from '../base';
+import { DAY_MS, msOf, type Instant } from '../base';
 
 /** One day of work for a calendar. Its `key` stays the same from export to export, so that a later one updates it. */
 export interface CalendarDay {
@@ -12,7 +12,6 @@ export interface CalendarDay {
 
 const EPOCH = Date.UTC(2020, 0, 1);
 const MINUTE = 60_000;
-const DAY = 86_400_000;
 
 /** An iCalendar file (RFC 5545) of whole days; written anew later, its events carry the same UIDs and a higher SEQUENCE. */
 export function writeCalendar(name: string, days: readonly CalendarDay[], now: Instant): string {
@@ -25,7 +24,7 @@ export function writeCalendar(name: string, days: readonly CalendarDay[], now: I
       sequence,
       stamp: new Date(now),
       start,
-      end: new Date(start.getTime() + DAY),
+      end: new Date(start.getTime() + DAY_MS),
       allDay: true,
       summary: title,
       description: about,

@@ -3,15 +3,16 @@ import { bytesToHex } from '@noble/hashes/utils.js';
 import { strToU8 } from 'fflate';
 import Papa from 'papaparse';
 import {
+  DAY_MS,
   fail,
   isCivilDay,
   msOf,
   ok,
+  parseNumber,
+  toSI,
   type CivilDay,
   type Instant,
   type Result,
-  parseNumber,
-  toSI,
   type UnitSystem,
 } from '../base';
 import { workOf, type EntryOf } from '../log';
@@ -343,7 +344,7 @@ function readRow(
 const STRETCH = 250;
 
 /** So long (ms) after a wheel was off its nuts are taken to be settling still. */
-const STILL_SETTLING = 30 * 86_400_000;
+const STILL_SETTLING = 30 * DAY_MS;
 
 /** A place of a rig as people write it: `1L`, `1 left`, `left 1`, `rig`. */
 function placeIn(text: string, model: RigModel): RoutinePlace | undefined {

@@ -1,4 +1,4 @@
-import { fail, ok, type Result } from '../base';
+import { DAY_MS, fail, ok, type Result } from '../base';
 
 /** When a tire was made, and how old it is. */
 export interface TireDate {
@@ -19,14 +19,13 @@ export type DotProblem =
   | { readonly code: 'no-such-week'; readonly week: number; readonly year: number }
   | { readonly code: 'not-yet'; readonly week: number; readonly year: number };
 
-const DAY = 86_400_000;
-const YEAR = 365.25 * DAY;
+const YEAR = 365.25 * DAY_MS;
 
 /** The Monday (ms since 1970) of a week of a year, by ISO 8601: week 1 holds the fourth of January. */
 function mondayOf(year: number, week: number): number {
   const fourth = Date.UTC(year, 0, 4);
   const back = (new Date(fourth).getUTCDay() + 6) % 7;
-  return fourth + ((week - 1) * 7 - back) * DAY;
+  return fourth + ((week - 1) * 7 - back) * DAY_MS;
 }
 
 /** Reads a sidewall's date at a moment (ms): the last four digits are week, week, year, year; three are of the last century. */

@@ -1,5 +1,5 @@
 import { emptyRig, foldEntries, makeEntry, type RigState } from '../log';
-import { parseQuantity, unitFor, type Dimension, type UnitSystem, type Verdict } from '../base';
+import { DAY_MS, parseQuantity, unitFor, type Dimension, type UnitSystem, type Verdict } from '../base';
 import type { Place } from '../rig';
 import {
   canBeRead,
@@ -49,7 +49,7 @@ function storyOf(
 ): RigState {
   const id = (n: number) => `0196d000-0000-7000-8000-${String(n).padStart(12, '0')}`;
   const entries = told.map(([kind, day, body], n) => {
-    const at = new Date(Date.parse('2026-05-01T08:00:00.000Z') + day * 86_400_000).toISOString();
+    const at = new Date(Date.parse('2026-05-01T08:00:00.000Z') + day * DAY_MS).toISOString();
     const whole = 'finding' in body ? { ...body, finding: id(0) } : body;
     return makeEntry(kind, { id: id(n), rig: id(99), happened: at, recorded: at }, whole as never);
   });

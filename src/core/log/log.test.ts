@@ -1,5 +1,5 @@
 import fc from 'fast-check';
-import { toSI } from '../base';
+import { DAY_MS, toSI } from '../base';
 import { anyLog, sampleModel } from '../testing/arbitraries';
 import { runs } from '../testing/runs';
 import {
@@ -18,7 +18,7 @@ import { defineKind, upcast } from './define';
 import { REGISTRY } from './registry';
 
 const RIG = '0196d000-0000-7000-8000-0000000000aa';
-const day = (n: number) => new Date(Date.parse('2026-03-01T12:00:00.000Z') + n * 86_400_000).toISOString();
+const day = (n: number) => new Date(Date.parse('2026-03-01T12:00:00.000Z') + n * DAY_MS).toISOString();
 let serial = 0;
 function entry<K extends Kind>(
   kind: K,

@@ -1,4 +1,4 @@
-import { msOf, type CivilDay, type Instant } from '../base';
+import { DAY_MS, msOf, type CivilDay, type Instant } from '../base';
 import { type Duty, dutyBand, fallsOn, type Band, type Futures } from '../duty';
 import type { PlannedState } from '../log';
 import { checkpoints, routineDef, type FreeDays, type PlanWeights } from '../rules';
@@ -52,16 +52,14 @@ export interface YardProblem {
   readonly weights: PlanWeights;
 }
 
-const DAY = 86_400_000;
-
 /** The civil day so many days after another. */
 export function dayAfter(day: CivilDay, days: number): CivilDay {
-  return new Date(Date.parse(`${day}T00:00:00Z`) + days * DAY).toISOString().slice(0, 10);
+  return new Date(Date.parse(`${day}T00:00:00Z`) + days * DAY_MS).toISOString().slice(0, 10);
 }
 
 /** Days from one civil day to another. */
 export function daysApart(from: CivilDay, to: CivilDay): number {
-  return Math.round((Date.parse(`${to}T00:00:00Z`) - Date.parse(`${from}T00:00:00Z`)) / DAY);
+  return Math.round((Date.parse(`${to}T00:00:00Z`) - Date.parse(`${from}T00:00:00Z`)) / DAY_MS);
 }
 
 /** The days that an owner can give, from a first one: none in a blocked span, and none on which a trip leaves. */
@@ -85,7 +83,7 @@ function wearsOf(duty: Duty, { rig, season }: PlanRig, now: Instant, first: Inst
     return [
       ...(until === undefined
         ? []
-        : [{ meter: 'days' as const, due: (msOf(until) - start) / DAY, limit: 365, again: true }]),
+        : [{ meter: 'days' as const, due: (msOf(until) - start) / DAY_MS, limit: 365, again: true }]),
       ...(distance === undefined
         ? []
         : [
@@ -105,11 +103,11 @@ function wearsOf(duty: Duty, { rig, season }: PlanRig, now: Instant, first: Inst
       return [
         { meter: use.meter, left: Math.max(0, use.limit - use.used), limit: Math.max(1, use.limit), again },
       ];
-    const from = duty.from ? msOf(duty.from.at) : msOf(now) - use.used * DAY;
-    const due = (from + use.limit * DAY - start) / DAY;
+    const from = duty.from ? msOf(duty.from.at) : msOf(now) - use.used * DAY_MS;
+    const due = (from + use.limit * DAY_MS - start) / DAY_MS;
     if (!use.season || !season) return [{ meter: 'days', due, limit: Math.max(1, use.limit), again }];
     const done = duty.from?.at ?? now;
-    const offset = (moment: Instant) => (msOf(moment) - start) / DAY;
+    const offset = (moment: Instant) => (msOf(moment) - start) / DAY_MS;
     // What was set up after a time of the season that is still open counts for it as the duty does.
     const points = checkpoints(season, use.season, now)
       .filter(({ opens, lapses }) => opens > done && (lapses === undefined || lapses > now))

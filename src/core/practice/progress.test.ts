@@ -1,5 +1,5 @@
 import fc from 'fast-check';
-import { addDays } from '../base';
+import { DAY_MS, addDays } from '../base';
 import { COURSE, PRACTICED } from './drills';
 import { PICTURED, picturedGrades } from './looks';
 import {
@@ -31,9 +31,9 @@ test('what was graded right comes back later each time; what was missed comes ba
     now = new Date(due).toISOString();
   }
   expect(gaps).toEqual([...gaps].sort((a, b) => a - b));
-  expect(gaps.at(-1)).toBeGreaterThan(14 * 86_400_000);
+  expect(gaps.at(-1)).toBeGreaterThan(14 * DAY_MS);
   const missed = graded(progress, weeping, 'damp', now);
-  expect((missed.cards['seal weeping']?.due ?? 0) - Date.parse(now)).toBeLessThan(86_400_000);
+  expect((missed.cards['seal weeping']?.due ?? 0) - Date.parse(now)).toBeLessThan(DAY_MS);
   expect(cardsFor(missed, addDays(now, 1), 7)[0]).toEqual(weeping);
 });
 

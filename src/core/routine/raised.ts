@@ -1,3 +1,4 @@
+import { DAY_MS } from '../base';
 import {
   cureOf,
   figuresAt,
@@ -241,7 +242,7 @@ function saidFindings(run: Run): readonly Found[] {
 }
 
 /** Half a year (ms): what the other side of an axle had since then is of one age with it. */
-const OF_ONE_AGE = 183 * 86_400_000;
+const OF_ONE_AGE = 183 * DAY_MS;
 
 /** Where the other side of an axle was left as it was: brakes, drums and tires go in pairs (handbook 4.4 and 4.7). */
 export function sidesLeft(

@@ -1,4 +1,4 @@
-import { instantOf, type Instant } from '../base';
+import { DAY_MS, instantOf, type Instant } from '../base';
 
 /** Which half of the world a rig stands in: its seasons lie half a year apart. */
 export const HALVES = ['north', 'south'] as const;
@@ -40,7 +40,6 @@ export interface Checkpoint {
   readonly lapses: Instant | undefined;
 }
 
-const DAY = 86_400_000;
 /** Work of the spring is begun so long (d) before the season: what needs a shop is found early enough to be booked. */
 const COMMISSION_OPENS = 60;
 const LAYUP_OPENS = 21;
@@ -96,9 +95,9 @@ function checkpointsAround(season: SeasonDates, time: SeasonTime, year: number):
     });
     switch (time) {
       case 'commission':
-        return [point(start, start - COMMISSION_OPENS * DAY)];
+        return [point(start, start - COMMISSION_OPENS * DAY_MS)];
       case 'layup':
-        return [point(end, end - LAYUP_OPENS * DAY, seasonIn(season, year + offset + 1).start)];
+        return [point(end, end - LAYUP_OPENS * DAY_MS, seasonIn(season, year + offset + 1).start)];
       case 'mid': {
         // Twice a season: at a third and at two thirds; a look counts for the time it lies nearer to.
         const third = (end - start) / 3;

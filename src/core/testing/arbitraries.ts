@@ -4,7 +4,7 @@
  */
 import fc from 'fast-check';
 import { makeEntry, workOf, type Entry, type EntryOf, type Kind } from '../log';
-import { toSI } from '../base';
+import { DAY_MS, toSI } from '../base';
 import {
   KIT_IDS,
   routineDef,
@@ -376,7 +376,7 @@ const anyBody = (count: number): fc.Arbitrary<Bodies> => {
       .map((body) => ({ kind: 'season' as const, body })),
     fc.integer({ min: 0, max: 90 }).map((days) => ({
       kind: 'trip.planned' as const,
-      body: { at: new Date(T0 + days * 86_400_000).toISOString(), distance: 250_000, launches: days % 3 },
+      body: { at: new Date(T0 + days * DAY_MS).toISOString(), distance: 250_000, launches: days % 3 },
     })),
     fc.constant({ kind: 'note' as const, body: { text: 'kept under the oak' } }),
     id.map((target) => ({ kind: 'void' as const, body: { target } })),
@@ -403,8 +403,8 @@ export const anyLog: fc.Arbitrary<readonly Entry[]> = fc.integer({ min: 1, max: 
           {
             id: uuid(i),
             rig,
-            happened: new Date(T0 + happened * 86_400_000).toISOString(),
-            recorded: new Date(T0 + recorded * 86_400_000).toISOString(),
+            happened: new Date(T0 + happened * DAY_MS).toISOString(),
+            recorded: new Date(T0 + recorded * DAY_MS).toISOString(),
             replaces: what.kind === 'void' || replaces === undefined ? undefined : uuid(replaces),
           },
           what.body,

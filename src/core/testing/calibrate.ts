@@ -1,7 +1,7 @@
-import { normal, type Random, toSI } from '../base';
+import { DAY_MS, normal, toSI, type Random } from '../base';
 import { crossings, quantile, sampleFutures, towWeeks, UNTOLD, type TowWeek } from '../duty';
 
-const WEEK = 7 * 86_400_000;
+const WEEK = 7 * DAY_MS;
 const HORIZON = 104;
 const MONTHS = Array.from({ length: 12 }, (_, m) => m);
 

@@ -1,4 +1,4 @@
-import { seeded, type Random, toSI } from '../base';
+import { DAY_MS, seeded, toSI, type Random } from '../base';
 import { sampleFutures, UNTOLD, type TowWeek } from '../duty';
 import { construct, legsOf, outlooksOf, type PlanProblem } from '../plan';
 import { PLAN_WEIGHTS } from '../rules';
@@ -70,7 +70,7 @@ function planned(
   const weeks = Math.min(AHEAD, about.weeks - week + 4);
   const at = Array.from({ length: weeks * 2 }, (_, k) => 7 * Math.floor(k / 2) + (k % 2));
   const end = weeks * 7;
-  const start = new Date(Date.UTC(2026, 3, 18) + week * 7 * 86_400_000).toISOString();
+  const start = new Date(Date.UTC(2026, 3, 18) + week * 7 * DAY_MS).toISOString();
   const futures = sampleFutures(
     history,
     { now: start, weeks: weeks + 1, count: about.futures, prior: UNTOLD },
@@ -178,7 +178,7 @@ export function playSeason(policy: Policy, seed: number, about: SeasonAbout): Se
     }
   };
   weeks.forEach((life, week) => {
-    const date = new Date(Date.UTC(2026, 3, 18) + week * 7 * 86_400_000);
+    const date = new Date(Date.UTC(2026, 3, 18) + week * 7 * DAY_MS);
     if (!life.falls)
       for (const day of choose(week)) {
         if (day.jobs.length === 0) continue;

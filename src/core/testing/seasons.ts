@@ -1,4 +1,4 @@
-import { instantOf, toSI } from '../base';
+import { DAY_MS, instantOf, toSI } from '../base';
 import { ONE_TEMPERATURE, pressureAt } from '../figures';
 import { judgeReading, heatTrend, leakTrend, type Point } from '../judge';
 import type { WheelEnd } from '../rig';
@@ -27,7 +27,6 @@ const MATE: Record<string, WheelEnd> = { '1L': '1R', '1R': '1L', '2L': '2R', '2R
 const BESIDE: Record<string, WheelEnd> = { '1L': '2L', '2L': '1L', '1R': '2R', '2R': '1R' };
 const WEEKS = 26;
 const START = Date.parse('2026-04-05T15:00:00.000Z');
-const DAY = 86_400_000;
 const F = (value: number) => toSI(value, '°F');
 const psi = (value: number) => toSI(value, 'psi');
 const TARGET = psi(65);
@@ -59,8 +58,8 @@ function simulateSeason(random: () => number, trouble?: Trouble): readonly Outco
     tires: { pressure: { value: TARGET, source: 'maker' as const } },
   };
   for (let week = 0; week < WEEKS; week++) {
-    const at = instantOf(START + week * 7 * DAY);
-    const day = Date.parse(at) / DAY;
+    const at = instantOf(START + week * 7 * DAY_MS);
+    const day = Date.parse(at) / DAY_MS;
     const season = Math.sin(((week + 2) / WEEKS) * Math.PI);
     const air = 48 + 34 * season + gauss(random) * 7;
     const told = air + gauss(random) * 3;

@@ -1,5 +1,5 @@
 import { foldEntries, makeEntry, workOf, type Entry, type EntryOf, type Kind, type RigState } from '../log';
-import { toSI } from '../base';
+import { DAY_MS, toSI } from '../base';
 import type { RigModel } from '../rig';
 import type { RoutineId, RoutinePlace } from '../rules';
 
@@ -21,7 +21,7 @@ export interface Story {
 export function storyFrom(first: string): Story {
   const rig = '0196d000-0000-7000-8000-0000000000aa';
   const start = Date.parse(`${first}T12:00:00.000Z`);
-  const day = (n: number) => new Date(start + n * 86_400_000).toISOString();
+  const day = (n: number) => new Date(start + n * DAY_MS).toISOString();
   let serial = 0;
   const entry: Story['entry'] = (kind, at, body) => {
     serial += 1;

@@ -1,5 +1,5 @@
 import * as z from 'zod/mini';
-import { isInstant, msOf, type Instant, type UnitSystem } from '@/core/base';
+import { DAY_MS, isInstant, msOf, type Instant, type UnitSystem } from '@/core/base';
 import type { DraftDef } from '@/store';
 
 /** What a form holds while it is half done: text as it was typed, and choices; figures are read when it is sent. */
@@ -25,7 +25,7 @@ export const FORM_DRAFT: DraftDef<FormDraft> = {
 };
 
 /** A month (ms): what was left half done longer ago is begun afresh. */
-const A_MONTH = 31 * 86_400_000;
+const A_MONTH = 31 * DAY_MS;
 
 /** The draft of a form where it is still one: touched within a month. */
 export function stillOpen(draft: FormDraft | undefined, now: Instant): FormDraft | undefined {

@@ -1,9 +1,8 @@
 /** @jest-environment ./src/testing/environment.cjs */
 import { workOf } from '@/core/log';
-import { toSI } from '@/core/base';
+import { DAY_MS, toSI } from '@/core/base';
 import { DRIFTWOOD, setUp, test, type Seeded } from '@/testing';
 
-const DAY = 86_400_000;
 const repack = (place: '1L' | '1R', amount: number, ago: number, minutes = 90): Seeded => ({
   kind: 'work',
   ago,
@@ -16,9 +15,9 @@ const repack = (place: '1L' | '1R', amount: number, ago: number, minutes = 90): 
 
 test('what a rig has cost: by year and work, in money and own time, for each 100 mi', async ({ page }) => {
   await setUp(page, DRIFTWOOD, [
-    repack('1L', 24, 3 * DAY),
-    repack('1R', 26, 2 * DAY),
-    { kind: 'trip', ago: DAY, body: { distance: toSI(200, 'mi'), launches: 0 } },
+    repack('1L', 24, 3 * DAY_MS),
+    repack('1R', 26, 2 * DAY_MS),
+    { kind: 'trip', ago: DAY_MS, body: { distance: toSI(200, 'mi'), launches: 0 } },
   ]);
   await page.goto('/money');
   await expect(page.getByRole('heading', { level: 1 })).toHaveText('$50.00 in the last 12 months');
@@ -33,13 +32,13 @@ test('what a rig has cost: by year and work, in money and own time, for each 100
 test('two currencies stand side by side, and nothing is converted', async ({ page }) => {
   const euro: Seeded = {
     kind: 'work',
-    ago: DAY,
+    ago: DAY_MS,
     body: {
       ...workOf([{ routine: 'brake-adjust', place: '1L' }]),
       cost: { amount: 30, currency: 'EUR' },
     },
   };
-  await setUp(page, DRIFTWOOD, [repack('1L', 24, 2 * DAY), euro]);
+  await setUp(page, DRIFTWOOD, [repack('1L', 24, 2 * DAY_MS), euro]);
   await page.goto('/money');
   await expect(page.getByRole('heading', { level: 1 })).toContainText('$24.00');
   await expect(page.getByRole('heading', { level: 1 })).toContainText('€30.00');

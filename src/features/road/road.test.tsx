@@ -1,5 +1,5 @@
 /** @jest-environment ./src/testing/environment.cjs */
-import { toSI } from '@/core/base';
+import { DAY_MS, toSI } from '@/core/base';
 import {
   choose,
   demo,
@@ -13,7 +13,6 @@ import {
 } from '@/testing';
 
 const mi = (miles: number) => toSI(miles, 'mi');
-const DAY = 86_400_000;
 
 /** Something that the rig is towed on with, told a while ago. */
 function towedOnWith(
@@ -32,7 +31,7 @@ function towedOnWith(
         distance: mi(miles),
         speed: mi(mph) / 3600,
         looks: { at: [mi(5)] },
-        until: new Date(Date.now() + 6 * DAY).toISOString(),
+        until: new Date(Date.now() + 6 * DAY_MS).toISOString(),
       },
     },
   };
@@ -308,7 +307,7 @@ test('a trouble told at another stop asks whether it is still this one, and its 
   await expect(asks).toHaveText(/^Hub temperature/);
   await page.goto('/trouble');
   await expect(asks).toHaveText(/^Hub temperature/);
-  later(40 * DAY);
+  later(40 * DAY_MS);
   await page.goto('/trouble');
   await expect(asks).toHaveText('Still this one?');
   await expect(page.getByRole('main')).toContainText('Hot hub, 1L');

@@ -1,9 +1,8 @@
 /** @jest-environment ./src/testing/environment.cjs */
-import { toSI } from '@/core/base';
+import { DAY_MS, toSI } from '@/core/base';
 import { DRIFTWOOD, setUp, test, type Seeded, type TestPage } from '@/testing';
 
 const TANDEM = { ...DRIFTWOOD, axles: 2 } as const;
-const DAY = 86_400_000;
 const PRESSURE: Seeded = {
   kind: 'rig.changed',
   body: { changes: { 'tires.pressure': { value: toSI(65, 'psi'), source: 'maker' } } },
@@ -48,8 +47,8 @@ test('a trip left open for a week is told and closed with what is known; one tha
   page,
 }) => {
   await setUp(page, TANDEM, [
-    { kind: 'trip.begun', body: {}, ago: 9 * DAY },
-    { kind: 'trip.mark', body: { into: toSI(48, 'mi'), by: 'owner' }, ago: 9 * DAY - 3_600_000 },
+    { kind: 'trip.begun', body: {}, ago: 9 * DAY_MS },
+    { kind: 'trip.mark', body: { into: toSI(48, 'mi'), by: 'owner' }, ago: 9 * DAY_MS - 3_600_000 },
   ]);
   await page.goto('/walk');
   await expect(page.getByRole('alert').filter({ hasText: 'open since' })).toContainText('48 mi');

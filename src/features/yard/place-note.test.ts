@@ -1,4 +1,4 @@
-import { markOfFitness, toSI } from '@/core/base';
+import { DAY_MS, markOfFitness, toSI } from '@/core/base';
 import type { ConflictCode } from '@/core/judge';
 import { dutiesOf, placeState, towVerdict, type OpenWork } from '@/core/duty';
 import { foldEntries, makeEntry, type Entry, type EntryOf, type Kind } from '@/core/log';
@@ -6,7 +6,7 @@ import { sampleModel } from '@/core/testing/arbitraries';
 import { placeNote } from './place-note';
 
 const RIG = '0196d000-0000-7000-8000-0000000000aa';
-const day = (n: number) => new Date(Date.parse('2026-03-01T12:00:00.000Z') + n * 86_400_000).toISOString();
+const day = (n: number) => new Date(Date.parse('2026-03-01T12:00:00.000Z') + n * DAY_MS).toISOString();
 let serial = 0;
 
 function entry<K extends Kind>(kind: K, at: number, body: EntryOf<K>['body']): Entry {

@@ -1,13 +1,12 @@
+import { DAY_MS } from '@/core/base';
 import Link from 'next/link';
 import type { PlanningState } from '@/core/log';
 import { to } from '@/links';
 import { dateField, jobsTitle, minutes } from '@/text';
 
-const DAY = 86_400_000;
-
 /** The yard day that was planned for today or tomorrow, as far as it is this rig's: the evening before it is told here. */
 export function YardDayLine({ kept, rig, now }: { kept: PlanningState['kept']; rig: string; now: string }) {
-  const days = [dateField(now), dateField(new Date(Date.parse(now) + DAY).toISOString())];
+  const days = [dateField(now), dateField(new Date(Date.parse(now) + DAY_MS).toISOString())];
   const next = kept?.days.find(({ day, jobs }) => days.includes(day) && jobs.some((job) => job.rig === rig));
   if (!next) return null;
   const jobs = next.jobs.filter((job) => job.rig === rig);

@@ -1,9 +1,8 @@
-import { addDays, msOf, type Instant, type Random } from '../../base';
+import { DAY_MS, addDays, msOf, type Instant, type Random } from '../../base';
 import type { Duty } from '../duty';
 import { learn, type Prior } from './habits';
 import { monthOf, type TowWeek } from './history';
 
-const DAY = 86_400_000;
 const DAYS_A_WEEK = 7;
 /** Futures drawn from one set of habits before another is drawn: habits cost more than the weeks they fill. */
 const FUTURES_A_HABIT = 8;
@@ -43,14 +42,14 @@ export function sampleFutures(
 ): Futures {
   const { now, weeks, count, prior, planned = [] } = about;
   const start = msOf(now);
-  const months = Array.from({ length: weeks }, (_, w) => monthOf(start + (w + 0.5) * DAYS_A_WEEK * DAY));
+  const months = Array.from({ length: weeks }, (_, w) => monthOf(start + (w + 0.5) * DAYS_A_WEEK * DAY_MS));
   const fixed = Array.from({ length: weeks }, () => ({ distance: 0, launches: 0, planned: false }));
   const when = Float64Array.from({ length: weeks }, (_, w) => (w + 0.5) * DAYS_A_WEEK);
   for (const trip of planned) {
-    const index = Math.floor((msOf(trip.at) - start) / (DAYS_A_WEEK * DAY));
+    const index = Math.floor((msOf(trip.at) - start) / (DAYS_A_WEEK * DAY_MS));
     const week = fixed[index];
     if (!week) continue;
-    when[index] = (msOf(trip.at) - start) / DAY;
+    when[index] = (msOf(trip.at) - start) / DAY_MS;
     week.distance += trip.distance;
     week.launches += trip.launches;
     week.planned = true;
@@ -129,7 +128,7 @@ export function dutyBand(duty: Pick<Duty, 'meters' | 'from'>, futures: Futures):
     const left = use.limit - use.used;
     if (use.meter === 'days') {
       // Days used are whole ones; the day itself is counted from the work.
-      const due = duty.from ? (msOf(duty.from.at) - msOf(from)) / DAY + use.limit : left;
+      const due = duty.from ? (msOf(duty.from.at) - msOf(from)) / DAY_MS + use.limit : left;
       const day = Math.max(0, due);
       const week = Math.floor(day / DAYS_A_WEEK);
       for (let i = 0; i < count; i++) {
@@ -178,7 +177,7 @@ export function fallsOn(
 ): FallsOn | undefined {
   const { weeks, count, from } = futures;
   for (const trip of [...planned].sort((a, b) => (a.at < b.at ? -1 : 1))) {
-    const week = Math.floor((msOf(trip.at) - msOf(from)) / (DAYS_A_WEEK * DAY));
+    const week = Math.floor((msOf(trip.at) - msOf(from)) / (DAYS_A_WEEK * DAY_MS));
     if (week < 0 || week >= weeks) continue;
     for (const meter of ['distance', 'launches'] as const) {
       const use = duty.meters.filter((one) => one.meter === meter).sort((a, b) => left(a) - left(b))[0];

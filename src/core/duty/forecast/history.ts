@@ -1,4 +1,4 @@
-import { msOf, type Instant } from '../../base';
+import { DAY_MS, msOf, type Instant } from '../../base';
 import { entriesOf, type Fold } from '../../log';
 
 /** A week in which a rig may have been towed; distance in m. */
@@ -9,7 +9,7 @@ export interface TowWeek {
   readonly launches: number;
 }
 
-const WEEK = 7 * 86_400_000;
+const WEEK = 7 * DAY_MS;
 
 /** The month (0 to 11, UTC) that a moment (ms) lies in. */
 export function monthOf(ms: number): number {

@@ -1,4 +1,4 @@
-import { msOf, type Instant } from '../../base';
+import { DAY_MS, msOf, type Instant } from '../../base';
 import { partAt, replayRig, rolledBy, type Entry, type EntryOf, type Fold, type RigState } from '../../log';
 import type { Place } from '../../rig';
 import type { RoutinePlace, WorkId } from '../../rules';
@@ -51,8 +51,7 @@ export interface History {
   readonly rechecks: Readonly<Record<string, readonly RecheckPoint[]>>;
 }
 
-const MS_A_DAY = 86_400_000;
-const dayOf = (at: Instant) => msOf(at) / MS_A_DAY;
+const dayOf = (at: Instant) => msOf(at) / DAY_MS;
 
 interface Taken {
   readonly place: RoutinePlace;

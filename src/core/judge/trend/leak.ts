@@ -1,4 +1,4 @@
-import { instantOf, type Instant, toSI } from '../../base';
+import { DAY_MS, instantOf, toSI, type Instant } from '../../base';
 import { ONE_TEMPERATURE, pressureAt } from '../../figures';
 import { PRESSURE_SHARE } from '../../rules';
 import { fitRuns, type Line } from './fit';
@@ -103,7 +103,7 @@ function leakWithin(
   target: number | undefined,
   now: Instant,
 ): LeakTrend {
-  const today = Date.parse(now) / 86_400_000;
+  const today = Date.parse(now) / DAY_MS;
   const recent = (points: readonly Point[]) =>
     points.filter(
       ({ day, tires, tireTemp }) => (tires !== 'warm' || tireTemp !== undefined) && today - day <= days,
@@ -131,7 +131,7 @@ function leakWithin(
   const after = (loss: number): Instant | undefined => {
     if (limit === undefined || loss <= 0) return undefined;
     const days = Math.max(0, (level - limit) / (loss / MONTH));
-    return days > FARTHEST ? undefined : instantOf((today + days) * 86_400_000);
+    return days > FARTHEST ? undefined : instantOf((today + days) * DAY_MS);
   };
   const likely = after(rate);
   const early = after(rate + wide);

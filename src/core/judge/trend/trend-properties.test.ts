@@ -1,21 +1,20 @@
 import fc from 'fast-check';
 import { ONE_TEMPERATURE, pressureAt } from '../../figures';
-import { toSI } from '../../base';
+import { DAY_MS, toSI } from '../../base';
 import { heatTrend, leakTrend, wearPattern, wearTrend, type Point } from '..';
 
 const psi = (value: number) => toSI(value, 'psi');
 const F = (value: number) => toSI(value, '°F');
 const START = Date.parse('2026-04-01T12:00:00.000Z');
-const DAY = 86_400_000;
 const point = (day: number, value: number, more: Partial<Point> = {}): Point => ({
   entry: `e${day}`,
-  at: new Date(START + day * DAY).toISOString(),
-  day: START / DAY + day,
+  at: new Date(START + day * DAY_MS).toISOString(),
+  day: START / DAY_MS + day,
   distance: day * 50_000,
   value,
   ...more,
 });
-const at = (day: number) => new Date(START + day * DAY).toISOString();
+const at = (day: number) => new Date(START + day * DAY_MS).toISOString();
 
 /** Days of looks, some apart, with the air and altitude of each. */
 const looks = fc

@@ -1,5 +1,5 @@
 import fc from 'fast-check';
-import { addDays, msOf, seeded, fromSI, toSI } from '../../base';
+import { DAY_MS, addDays, msOf, seeded, fromSI, toSI } from '../../base';
 import { ONE_TEMPERATURE, pressureAt } from '../../figures';
 import { foldEntries, makeEntry, workOf, type Entry } from '../../log';
 import { sampleModel } from '../../testing/arbitraries';
@@ -28,7 +28,7 @@ const START = '2026-04-01T12:00:00.000Z';
 
 function point(days: number, value: number, more: Partial<Point> = {}): Point {
   const at = addDays(START, days);
-  return { entry: `e${days}`, at, day: msOf(at) / 86_400_000, distance: mi(days * 10), value, ...more };
+  return { entry: `e${days}`, at, day: msOf(at) / DAY_MS, distance: mi(days * 10), value, ...more };
 }
 
 /** A pressure as it reads in some air (°F) while the tire loses so many psi a month from 65. */
@@ -62,7 +62,7 @@ describe('a leak', () => {
     expect(trend.low).toBeLessThan(trend.rate ?? 0);
     expect(trend.high).toBeGreaterThan(trend.rate ?? 0);
     // 59 psi now, 55.25 is the limit: 37.5 days on.
-    const likely = (msOf(trend.crosses?.likely ?? '') - msOf(addDays(START, 60))) / 86_400_000;
+    const likely = (msOf(trend.crosses?.likely ?? '') - msOf(addDays(START, 60))) / DAY_MS;
     expect(likely).toBeCloseTo(37.5, 0);
     expect((trend.crosses?.early ?? '') < (trend.crosses?.likely ?? '')).toBe(true);
   });

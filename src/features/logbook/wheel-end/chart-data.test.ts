@@ -1,4 +1,4 @@
-import { toSI } from '@/core/base';
+import { DAY_MS, toSI } from '@/core/base';
 import {
   heatTrend,
   leakTrend,
@@ -17,8 +17,8 @@ const NOW = '2026-07-01T12:00:00.000Z';
 const START = Date.parse('2026-04-01T12:00:00.000Z');
 const point = (day: number, value: number, more: Partial<Point> = {}): Point => ({
   entry: `e${day}`,
-  at: new Date(START + day * 86_400_000).toISOString(),
-  day: START / 86_400_000 + day,
+  at: new Date(START + day * DAY_MS).toISOString(),
+  day: START / DAY_MS + day,
   distance: toSI(day * 40, 'mi'),
   value,
   air: F(70),

@@ -1,4 +1,4 @@
-import { type Instant, formatNumber, fromSI, toSI, unitFor, type UnitSystem } from '@/core/base';
+import { DAY_MS, formatNumber, fromSI, toSI, unitFor, type Instant, type UnitSystem } from '@/core/base';
 import type { EndPlayWindow } from '@/core/figures';
 import { routineDef, WORKS } from '@/core/rules';
 import type { Trend, WorkDone } from '@/core/judge';
@@ -122,9 +122,9 @@ export function chartOf(
               level === undefined || trend.status === 'few'
                 ? []
                 : [
-                    [today - 45 * 86_400_000, pressure(level) + 45 * perDay],
+                    [today - 45 * DAY_MS, pressure(level) + 45 * perDay],
                     [today, pressure(level)],
-                    [today + 30 * 86_400_000, pressure(level) - 30 * perDay],
+                    [today + 30 * DAY_MS, pressure(level) - 30 * perDay],
                   ],
             decimals: 0,
           };

@@ -1,4 +1,4 @@
-import type { UnitSystem } from '@/core/base';
+import { DAY_MS, type UnitSystem } from '@/core/base';
 import { daysApart, type YardProblem } from '@/core/plan';
 import { dateField, measure } from '@/text';
 import { namesShort, type Lane, type Ripening } from './lanes';
@@ -45,14 +45,13 @@ export function frameOf(width: number, days: number, lanes: number): TapeFrame {
 const MONTHS = ['Jan', 'Feb', 'Mar', 'Apr', 'May', 'Jun', 'Jul', 'Aug', 'Sep', 'Oct', 'Nov', 'Dec'];
 
 const utc = (day: string) => Date.parse(`${day}T00:00:00Z`);
-const DAY = 86_400_000;
 
 /** The months that begin within a plan (d from its start). */
 export function monthsOf(yard: YardProblem): readonly { readonly at: number; readonly name: string }[] {
   const first = new Date(utc(yard.from));
   return Array.from({ length: 8 }, (_, i) => Date.UTC(first.getUTCFullYear(), first.getUTCMonth() + 1 + i, 1))
     .filter((ms) => ms < utc(yard.to))
-    .map((ms) => ({ at: (ms - utc(yard.from)) / DAY, name: MONTHS[new Date(ms).getUTCMonth()] ?? '' }));
+    .map((ms) => ({ at: (ms - utc(yard.from)) / DAY_MS, name: MONTHS[new Date(ms).getUTCMonth()] ?? '' }));
 }
 
 /** Where words go that shall stand beside the posts, not behind them: as near as there is room to where they belong. */

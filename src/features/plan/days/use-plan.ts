@@ -1,7 +1,7 @@
 'use client';
 
 import { useCallback, useEffect, useMemo, useRef, useState } from 'react';
-import type { CivilDay } from '@/core/base';
+import { DAY_MS, type CivilDay } from '@/core/base';
 import { HOUSE } from '@/core/log';
 import {
   evaluate,
@@ -62,7 +62,7 @@ const LATE = 16;
 /** The first day that can be chosen: today until the afternoon. */
 function firstDay(now: string): CivilDay {
   const at = new Date(now);
-  return dateField(at.getHours() < LATE ? now : new Date(at.getTime() + 86_400_000).toISOString());
+  return dateField(at.getHours() < LATE ? now : new Date(at.getTime() + DAY_MS).toISOString());
 }
 
 /** How far (m) each job of a plan is likely to go past its limit. */
