@@ -71,4 +71,5 @@ export { calcOf, type InputId, type ResultId } from './calc/calcs';
 export { filledFrom, workOut, type Start, type WorkedOut } from './calc/work-out';
 export type { CalcCode, CalcInput, NumberInput, Outcome, Shape, Values } from './calc/define';
 export { LOADS } from './calc/balance';
-export { answerTo, GUESSES, guessOf, type Guess, type GuessId } from './calc/guess';
+export { answerTo, guessOf, type Guess } from './calc/guess';
+export { GUESSES, type GuessId } from './calc/guess-ids';

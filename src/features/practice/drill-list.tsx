@@ -62,7 +62,7 @@ function TakenFor({ progress }: { progress: Progress }) {
   const seen = PICTURED.filter((subject) => confusionOf(progress, subject).length > 0);
   if (seen.length === 0) return null;
   return (
-    <section aria-label="What you took for what" className="mt-10">
+    <section aria-label="What you took for what">
       <Ruled>What you took for what</Ruled>
       {spots.length > 0 && (
         <ul className="mt-2">

@@ -1,11 +1,8 @@
 import { seeded, type Random, toSI } from '../../base';
 import type { RigModel } from '../../rig';
 import type { Values } from './define';
+import type { GuessId } from './guess-ids';
 import { workOut, type WorkedOut } from './work-out';
-
-/** The figures that can be guessed before they are worked out. */
-export const GUESSES = ['leak', 'balance'] as const;
-export type GuessId = (typeof GUESSES)[number];
 
 /** A made-up case of a figure: what is given, and what it can come to, as the figure says it. */
 export interface Guess {
