@@ -74,7 +74,11 @@ export function FiguresView() {
         <div className="flex flex-wrap items-center justify-between gap-x-6">
           <AllFigures rig={view?.rig.id} />
           {guess && (
-            <LinkButton look="quiet" href={to('figures', view?.rig.id, { of: guess, guess: 1 })}>
+            <LinkButton
+              look="quiet"
+              className="-mr-4"
+              href={to('figures', view?.rig.id, { of: guess, guess: 1 })}
+            >
               Guess first
             </LinkButton>
           )}
