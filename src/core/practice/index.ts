@@ -70,6 +70,7 @@ export {
   type Tint,
 } from './looks';
 export { ANY_TRAILER } from './any-trailer';
+export { firstSeed, nextSeed } from './seeds';
 export { COURSE, DRILLS, PRACTICED, type DrillId, type PracticeId, type SessionId } from './drills';
 export {
   cardsFor,

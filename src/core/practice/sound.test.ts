@@ -50,7 +50,7 @@ test.each(some(SOUND_KINDS))(
   },
 );
 
-test('a click comes once a turn, at its moment; a pitted race rattles so often as rollers pass it', () => {
+test('a click comes once in each turn, well above the hush of a good hub', () => {
   const loudest = ({ samples }: MadeSound, from: number, to: number) =>
     samples
       .slice(Math.round(from * RATE), Math.round(to * RATE))

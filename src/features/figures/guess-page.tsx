@@ -2,7 +2,7 @@
 
 import { useMemo, useState } from 'react';
 import { answerTo, guessOf, type GuessId } from '@/core/figures';
-import { COURSE } from '@/core/practice';
+import { COURSE, firstSeed, nextSeed } from '@/core/practice';
 import { useProgress } from '@/features/practice';
 import type { RigView } from '@/features/rigs';
 import { to } from '@/links';
@@ -12,9 +12,6 @@ import { SESSION_WORDS } from '@/text/practice';
 import { Button, LinkButton } from '@/ui';
 import { FigurePage } from './figure-page';
 import type { Figure } from './use-figure';
-
-/** Seeds that follow each other are of no kin. */
-const NEXT = 7919;
 
 /** What was answered, and what it came to at that moment. */
 interface Said {
@@ -69,7 +66,7 @@ export default function GuessPage({
 }) {
   const { store } = useYard();
   const { end } = useProgress();
-  const [seed, setSeed] = useState(() => first ?? (Date.parse(store.clock.now()) % 999_983) + 1);
+  const [seed, setSeed] = useState(() => first ?? firstSeed(store.clock.now()));
   const [said, setSaid] = useState<Said>();
   const kind = view?.model.kind ?? 'utility';
   const { values, answers } = useMemo(() => guessOf(id, seed, kind), [id, seed, kind]);
@@ -112,7 +109,7 @@ export default function GuessPage({
                   size="lg"
                   onClick={() => {
                     setSaid(undefined);
-                    setSeed(seed + NEXT);
+                    setSeed(nextSeed(seed));
                   }}
                 >
                   Once more, other numbers

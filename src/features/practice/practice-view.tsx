@@ -3,7 +3,7 @@
 import dynamic from 'next/dynamic';
 import { useSearchParams } from 'next/navigation';
 import { useState, type ComponentType } from 'react';
-import { ANY_TRAILER, COURSE, DRILLS, PICTURED, type DrillId } from '@/core/practice';
+import { ANY_TRAILER, COURSE, DRILLS, firstSeed, nextSeed, PICTURED, type DrillId } from '@/core/practice';
 import { wheelEnds } from '@/core/rig';
 import { HOUSE_DEFAULT } from '@/core/rules';
 import { Failed, Loading, useChosenRig, useRigs } from '@/features/rigs';
@@ -25,9 +25,6 @@ const DRAWN: Record<DrillId, ComponentType<DrillProps>> = {
   fault: dynamic(() => import('./drills/fault')),
 };
 
-/** Seeds that follow each other are of no kin. */
-const NEXT = 7919;
-
 function Drill({
   id,
   session,
@@ -44,7 +41,7 @@ function Drill({
   const { units } = usePreferences();
   const { progress, grade, end } = useProgress();
   const view = useChosenRig(yard.status === 'ready' ? yard.rigs : []);
-  const [seed, setSeed] = useState(() => first ?? (Date.parse(store.clock.now()) % 999_983) + 1);
+  const [seed, setSeed] = useState(() => first ?? firstSeed(store.clock.now()));
   const [ended, setEnded] = useState(false);
   // The cards of a session are chosen once: what is graded on the way does not change them.
   const [begun, setBegun] = useState(progress);
@@ -91,7 +88,7 @@ function Drill({
             size="lg"
             onClick={() => {
               setBegun(progress);
-              setSeed(seed + NEXT);
+              setSeed(nextSeed(seed));
               setEnded(false);
               scrollTo(0, 0);
             }}
